@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core;
+
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Diagnosis\FaultBelief;
+use Orthoscope\Core\Diagnosis\Grounds;
+use Orthoscope\Core\Diagnosis\PartStanding;
+use Orthoscope\Core\Diagnosis\Replay;
+use Orthoscope\Core\Diagnosis\Retrace;
+use Orthoscope\Core\Diagnosis\Standing;
+use Orthoscope\Core\Diagnosis\Standings;
+use Orthoscope\Core\Diagnosis\StopEstimate;
+use Orthoscope\Core\Diagnosis\Surprise;
+use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Planning\Advice;
+use Orthoscope\Core\Planning\Interlocks;
+use Orthoscope\Core\Planning\Planner;
+use Orthoscope\Core\Spares\Shelf;
+use Orthoscope\Core\Proving\Proof;
+
+/** Everything worked out from one record: a pure function of catalogue, machine, shelf and entries in force. */
+final readonly class Assessment
+{
+    /**
+     * @param array<string, PartStanding>       $standings by part, in the order of the chain
+     * @param list<FaultBelief>                 $faults    likeliest first
+     * @param list<array{list<string>, float}>  $sets      names of faults held together, and probability, likeliest first
+     * @param ?StopEstimate                     $stop      where the last start stopped; null before the first
+     * @param float                             $sound     probability that nothing is wrong now
+     * @param list<string>                      $retrace
+     */
+    private function __construct(
+        public Machine $machine,
+        public Record $record,
+        public array $standings,
+        public array $faults,
+        public array $sets,
+        public ?StopEstimate $stop,
+        public Surprise $surprise,
+        public Interlocks $locks,
+        public Advice $advice,
+        public Proof $proof,
+        public float $sound,
+        public array $retrace,
+    ) {}
+
+    public static function of(Machine $machine, Record $record, Shelf $shelf, Catalogue $catalogue): self
+    {
+        $replay = Replay::of($machine, $record, $catalogue, self::candidates($shelf, $machine));
+        $grounds = Grounds::read($record, $replay->model);
+        $stop = self::stop($replay, $record, $catalogue);
+        $standings = (new Standings($replay, $grounds, $stop, $record))->all();
+        $locks = Interlocks::of($record, $machine, $catalogue);
+        $sound = $replay->belief->sound();
+
+        return new self(
+            $machine, $record, $standings,
+            self::faults($replay), self::sets($replay),
+            $stop,
+            Surprise::in($replay, $machine, $record, $catalogue),
+            $locks,
+            Planner::advise($catalogue, $replay, $record, $grounds, $locks, $shelf),
+            Proof::of($record, $catalogue, $sound),
+            $sound,
+            Retrace::sentences($standings),
+        );
+    }
+
+    /** @return list<PartStanding> suspects and worse, likeliest first */
+    public function suspects(): array
+    {
+        $suspects = array_filter($this->standings, fn (PartStanding $s): bool => in_array($s->standing, [Standing::Suspect, Standing::Provisional, Standing::Condemned], true));
+        usort($suspects, fn (PartStanding $a, PartStanding $b): int => $b->probability <=> $a->probability);
+
+        return $suspects;
+    }
+
+    /** @return list<FaultBelief> faults of one part, likeliest first */
+    public function faultsOf(string $part): array
+    {
+        return array_values(array_filter($this->faults, fn (FaultBelief $fault): bool => $fault->part->id === $part && $fault->spare === null));
+    }
+
+    /** @return list<array{string, string}> */
+    private static function candidates(Shelf $shelf, Machine $machine): array
+    {
+        $candidates = [];
+        foreach ($machine->parts as $part) {
+            $spare = $part->kind->lendable ? $shelf->best($part->kind->id, $machine) : null;
+            if ($spare !== null) {
+                $candidates[] = [$spare->tag, $part->id];
+            }
+        }
+
+        return $candidates;
+    }
+
+    private static function stop(Replay $replay, Record $record, Catalogue $catalogue): ?StopEstimate
+    {
+        $last = $record->lastStart();
+
+        return $last === null ? null : StopEstimate::of(
+            $replay->belief, $replay->model->modes, $replay->model->hazards($last->setUp, $replay->fitted),
+            $replay->model->cut($last->setUp), $catalogue->reach($last->reached), $catalogue->stageCount(),
+        );
+    }
+
+    /** @return list<FaultBelief> */
+    private static function faults(Replay $replay): array
+    {
+        $groups = [];
+        foreach ($replay->model->modes->all as $i => $mode) {
+            $groups["{$mode->fault->id} {$mode->part} {$mode->spare}"][$i] = $mode;
+        }
+        $faults = [];
+        foreach ($groups as $modes) {
+            $had = $replay->belief->hadAny($modes);
+            if ($had < 0.0005) {
+                continue;
+            }
+            $mode = reset($modes);
+            $faults[] = new FaultBelief($mode->fault, $replay->model->machine->part($mode->part), $had, $replay->belief->hasAny($modes), $mode->spare);
+        }
+        usort($faults, fn (FaultBelief $a, FaultBelief $b): int => $b->probability <=> $a->probability);
+
+        return $faults;
+    }
+
+    /** @return list<array{list<string>, float}> */
+    private static function sets(Replay $replay): array
+    {
+        $sums = [];
+        foreach ($replay->belief->sets(60) as [$modes, $p]) {
+            $names = array_map(fn (int $m): string => self::modeName($replay, $m), $modes);
+            $key = implode(' + ', $names);
+            $sums[$key] = [$names, ($sums[$key][1] ?? 0.0) + $p];
+        }
+        usort($sums, fn (array $a, array $b): int => $b[1] <=> $a[1]);
+
+        return array_slice($sums, 0, 10);
+    }
+
+    private static function modeName(Replay $replay, int $m): string
+    {
+        $mode = $replay->model->modes->all[$m];
+
+        return $mode->spare === null ? $replay->model->machine->part($mode->part)->name.': '.$mode->fault->name : "spare {$mode->spare} bad";
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Catalogue;
+
+/** A deed that changes the machine. */
+final readonly class Act
+{
+    /**
+     * @param string  $did     past tense for letters; "{part}" stands for the part acted on
+     * @param int     $minutes bench minutes
+     * @param int     $money   what it uses up beside a part, minor units of money
+     * @param bool    $buysPart whether the price of the part comes on top
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $did,
+        public int $minutes,
+        public int $money,
+        public bool $buysPart,
+        public ?string $caution,
+    ) {}
+
+    /** @param array<string, mixed> $row */
+    public static function fromArray(array $row): self
+    {
+        return new self($row['id'], $row['name'], $row['did'], $row['minutes'], $row['money'], $row['part'] ?? false, $row['caution'] ?? null);
+    }
+}

@@ -1,0 +1,218 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Catalogue;
+
+use Symfony\Component\Yaml\Exception\ParseException;
+use Symfony\Component\Yaml\Yaml;
+
+/**
+ * Everything the adviser knows of desktops before it meets one: stages, parts, faults, signs, checks, acts, steps, locks.
+ *
+ * It is data (`core/catalogue/*.yaml`); this class only makes it speakable. All lookups fail with a
+ * {@see CatalogueMistake} that names the nearest known word.
+ */
+final class Catalogue
+{
+    private const FILES = ['stages', 'numbers', 'parts', 'faults', 'signs', 'checks', 'limits', 'acts', 'steps', 'locks'];
+
+    /** @var list<string> stage ids in order */
+    public readonly array $stageIds;
+
+    /** @var array<string, array{id: string, name: string, plain: string}> */
+    public readonly array $stages;
+
+    /** @var array<string, Reach> */
+    public readonly array $reaches;
+
+    /** @var array<string, PartKind> */
+    public readonly array $parts;
+
+    /** @var array<string, Fault> */
+    public readonly array $faults;
+
+    /** @var array<string, list<array<string, mixed>>> */
+    public readonly array $shows;
+
+    /** @var array<string, Event> */
+    public readonly array $events;
+
+    /** @var array<string, Event> */
+    public readonly array $marks;
+
+    /** @var list<array{first: string, second: string, factor: float}> */
+    public readonly array $couplings;
+
+    /** @var array<string, SignChannel> */
+    public readonly array $signs;
+
+    /** @var array<string, Check> */
+    public readonly array $checks;
+
+    /** @var array<string, array<string, mixed>> */
+    public readonly array $limits;
+
+    /** @var array<string, Act> */
+    public readonly array $acts;
+
+    /** @var array<string, Step> */
+    public readonly array $steps;
+
+    /** @var array<string, Lock> */
+    public readonly array $locks;
+
+    /** @var list<string> kinds of part moved when the machine is taken out of its case */
+    public readonly array $benchDisturbs;
+
+    /** @var array<string, float> */
+    private readonly array $numbers;
+
+    /** @param array<string, array<string, mixed>> $files parsed files by name, without extension */
+    public function __construct(private readonly array $files)
+    {
+        $this->stages = array_column($files['stages']['stages'], null, 'id');
+        $this->stageIds = array_column($files['stages']['stages'], 'id');
+        $this->reaches = $this->reaches($files['stages']['reaches']);
+        $this->numbers = array_map(fn (array $number): float => (float) $number['value'], $files['numbers']['numbers']);
+        $this->parts = self::each($files['parts']['parts'], PartKind::fromArray(...));
+        $this->benchDisturbs = $files['parts']['bench_disturbs'];
+        $this->faults = self::each($files['faults']['faults'], Fault::fromArray(...));
+        $this->shows = $files['faults']['shows'];
+        $this->events = self::each($files['faults']['events'], Event::fromArray(...));
+        $this->marks = self::each($files['locks']['marks'], Event::fromArray(...));
+        $this->couplings = $files['faults']['couplings'];
+        $this->signs = self::each($files['signs']['signs'], SignChannel::fromArray(...));
+        $this->checks = self::each($files['checks']['checks'], Check::fromArray(...));
+        $this->limits = array_column($files['limits']['limits'], null, 'id');
+        $this->acts = self::each($files['acts']['acts'], Act::fromArray(...));
+        $this->steps = self::each($files['steps']['steps'], Step::fromArray(...));
+        $this->locks = self::each($files['locks']['locks'], Lock::fromArray(...));
+    }
+
+    /** The catalogue that ships with the program. */
+    public static function shipped(): self
+    {
+        return new self(self::read(dirname(__DIR__, 2).'/catalogue'));
+    }
+
+    /**
+     * The files of a catalogue folder, parsed but not yet understood; parsing is the slow half, so a caller may keep this.
+     *
+     * @return array<string, array<string, mixed>>
+     */
+    public static function read(string $folder): array
+    {
+        $files = [];
+        foreach (self::FILES as $name) {
+            $path = "{$folder}/{$name}.yaml";
+            try {
+                $files[$name] = Yaml::parseFile($path);
+            } catch (ParseException $mistake) {
+                throw CatalogueMistake::unreadable("{$name}.yaml", $mistake->getMessage());
+            }
+        }
+
+        return $files;
+    }
+
+    /** The same catalogue with other files in place of some. @param array<string, array<string, mixed>> $files */
+    public function with(array $files): self
+    {
+        return new self(array_replace($this->files, $files));
+    }
+
+    /** @return array<string, array<string, mixed>> */
+    public function files(): array
+    {
+        return $this->files;
+    }
+
+    public function number(string $id): float
+    {
+        return $this->numbers[$id] ?? throw CatalogueMistake::unknown('number', $id, array_keys($this->numbers));
+    }
+
+    public function part(string $kind): PartKind
+    {
+        return $this->parts[$kind] ?? throw CatalogueMistake::unknown('kind of part', $kind, array_keys($this->parts));
+    }
+
+    public function fault(string $id): Fault
+    {
+        return $this->faults[$id] ?? throw CatalogueMistake::unknown('fault', $id, array_keys($this->faults));
+    }
+
+    public function act(string $id): Act
+    {
+        return $this->acts[$id] ?? throw CatalogueMistake::unknown('act', $id, array_keys($this->acts));
+    }
+
+    public function check(string $id): Check
+    {
+        return $this->checks[$id] ?? throw CatalogueMistake::unknown('look or reading', $id, array_keys($this->checks));
+    }
+
+    public function sign(string $id): SignChannel
+    {
+        return $this->signs[$id] ?? throw CatalogueMistake::unknown('sign', $id, array_keys($this->signs));
+    }
+
+    public function reach(string $id): Reach
+    {
+        return $this->reaches[$id] ?? throw CatalogueMistake::unknown('outcome of a start', $id, array_keys($this->reaches));
+    }
+
+    /** Place of a stage in the chain, from 0. */
+    public function stageIndex(string $id): int
+    {
+        $index = array_search($id, $this->stageIds, true);
+
+        return $index === false ? throw CatalogueMistake::unknown('stage', $id, $this->stageIds) : $index;
+    }
+
+    /** The stage at a stop, or "none" where nothing stops the start. */
+    public function stopId(int $stop): string
+    {
+        return $this->stageIds[$stop] ?? 'none';
+    }
+
+    public function stageCount(): int
+    {
+        return count($this->stageIds);
+    }
+
+    /**
+     * @param list<array<string, string>> $rows
+     *
+     * @return array<string, Reach>
+     */
+    private function reaches(array $rows): array
+    {
+        $reaches = [];
+        foreach ($rows as $row) {
+            $from = $row['from'] === 'none' ? -1 : $this->stageIndex($row['from']);
+            $reaches[$row['id']] = new Reach($row['id'], $row['name'], $row['plain'], $row['key'], $from + 1, $this->stageIndex($row['to']) + 1);
+        }
+
+        return $reaches;
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param list<array<string, mixed>>       $rows
+     * @param callable(array<string, mixed>): T $make
+     *
+     * @return array<string, T>
+     */
+    private static function each(array $rows, callable $make): array
+    {
+        $made = [];
+        foreach ($rows as $row) {
+            $made[$row['id']] = $make($row);
+        }
+
+        return $made;
+    }
+}

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Catalogue;
+
+/** Looks through a catalogue for words that point nowhere and shares that are no shares. */
+final class CatalogueCheck
+{
+    /** @var list<string> */
+    private array $mistakes = [];
+
+    private function __construct(private readonly Catalogue $catalogue) {}
+
+    /** @return list<string> one sentence for each mistake */
+    public static function mistakes(Catalogue $catalogue): array
+    {
+        $check = new self($catalogue);
+        $check->parts();
+        $check->faults();
+        $check->signs();
+        $check->checks();
+        $check->steps();
+        $check->locks();
+
+        return $check->mistakes;
+    }
+
+    private function parts(): void
+    {
+        foreach ($this->catalogue->parts as $part) {
+            $this->known($part->stage, $this->catalogue->stageIds, "part {$part->id}", 'stage');
+            foreach (array_filter([$part->carrier, $part->serves, ...$part->disturbs]) as $other) {
+                $this->known($other, array_keys($this->catalogue->parts), "part {$part->id}", 'kind of part');
+            }
+        }
+    }
+
+    private function faults(): void
+    {
+        $faults = array_keys($this->catalogue->faults);
+        foreach ($this->catalogue->faults as $fault) {
+            $where = "fault {$fault->id}";
+            $this->known($fault->part, array_keys($this->catalogue->parts), $where, 'kind of part');
+            $this->known($fault->shows, array_keys($this->catalogue->shows), $where, 'manner of showing');
+            foreach ($fault->cures as $act => $share) {
+                $this->known($act, array_keys($this->catalogue->acts), $where, 'act');
+                $this->share($share, $where);
+            }
+            foreach ($fault->ways as $way) {
+                $this->known($way['stops'], $this->catalogue->stageIds, $where, 'stage');
+            }
+            if (abs(array_sum(array_column($fault->ways, 'share')) - 1.0) > 1e-9) {
+                $this->mistakes[] = "The shares of the ways of {$where} do not add up to one.";
+            }
+        }
+        foreach ([...$this->catalogue->events, ...$this->catalogue->marks] as $event) {
+            foreach (array_keys($event->factors) as $fault) {
+                $this->known($fault, $faults, "event {$event->id}", 'fault');
+            }
+        }
+        foreach ($this->catalogue->couplings as $coupling) {
+            $this->known($coupling['first'], $faults, 'a coupling', 'fault');
+            $this->known($coupling['second'], $faults, 'a coupling', 'fault');
+        }
+    }
+
+    private function signs(): void
+    {
+        foreach ($this->catalogue->signs as $sign) {
+            foreach ($sign->rows as $stop => $row) {
+                $this->known($stop, [...$this->catalogue->stageIds, 'none', 'default'], "sign {$sign->id}", 'stage');
+                foreach ($row as $value => $share) {
+                    $this->known((string) $value, array_map(strval(...), array_keys($sign->values)), "sign {$sign->id}", 'value');
+                    $this->share($share, "sign {$sign->id}");
+                }
+                if (array_sum($row) > 1.0 + 1e-9) {
+                    $this->mistakes[] = "Row {$stop} of sign {$sign->id} adds up to more than one.";
+                }
+            }
+            if (! isset($sign->rows['default'])) {
+                $this->mistakes[] = "Sign {$sign->id} has no default row.";
+            }
+        }
+    }
+
+    private function checks(): void
+    {
+        foreach ($this->catalogue->checks as $check) {
+            foreach ($check->detects() as $fault => $share) {
+                $this->known($fault, array_keys($this->catalogue->faults), "check {$check->id}", 'fault');
+                $this->share($share, "check {$check->id}");
+            }
+            if ($check->clearResult()->findsSomething()) {
+                $this->mistakes[] = "The last result of check {$check->id} must be \"nothing found\".";
+            }
+            if ($check->limit !== null) {
+                $this->known($check->limit, array_keys($this->catalogue->limits), "check {$check->id}", 'limit');
+            }
+        }
+    }
+
+    private function steps(): void
+    {
+        foreach ($this->catalogue->steps as $step) {
+            $where = "step {$step->id}";
+            match ($step->record) {
+                'check' => $this->known((string) $step->check, array_keys($this->catalogue->checks), $where, 'check'),
+                'act' => $this->known((string) $step->act, array_keys($this->catalogue->acts), $where, 'act'),
+                default => null,
+            };
+            foreach ([...$step->on, ...array_filter([$step->each], fn (?string $each): bool => $each !== null && $each !== 'swapped')] as $kind) {
+                $this->known($kind, array_keys($this->catalogue->parts), $where, 'kind of part');
+            }
+        }
+    }
+
+    private function locks(): void
+    {
+        foreach ($this->catalogue->locks as $lock) {
+            foreach ([...$lock->raised, ...$lock->cleared] as $word) {
+                [$what, $rest] = [...explode(':', $word, 2), ''];
+                match ($what) {
+                    'always' => null,
+                    'mark' => $this->known($rest, array_keys($this->catalogue->marks), "lock {$lock->id}", 'mark'),
+                    'act' => $this->known(explode(':', $rest)[0], array_keys($this->catalogue->acts), "lock {$lock->id}", 'act'),
+                    'start' => $this->known($rest, $this->catalogue->stageIds, "lock {$lock->id}", 'stage'),
+                    default => $this->known($what, array_keys($this->catalogue->checks), "lock {$lock->id}", 'check'),
+                };
+            }
+        }
+    }
+
+    /** @param list<string> $known */
+    private function known(string $word, array $known, string $where, string $what): void
+    {
+        if (! in_array($word, $known, true)) {
+            $this->mistakes[] = ucfirst($where).': '.UnknownWord::sentence($what, $word, $known);
+        }
+    }
+
+    private function share(float $share, string $where): void
+    {
+        if ($share < 0.0 || $share > 1.0) {
+            $this->mistakes[] = "A share of {$where} is not between 0 and 1.";
+        }
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Catalogue;
+
+/** A look or a reading, with the results it can have. The last result is "nothing found". */
+final readonly class Check
+{
+    /**
+     * @param string      $kind    "look" or "reading"
+     * @param ?string     $target  kind of part it is made on, if it is made on one part
+     * @param bool        $host    made in another, known-good machine
+     * @param bool        $direct  a positive result is sight or measurement of the fault itself
+     * @param ?string     $limit   limits that judge its values, for a reading
+     * @param list<CheckResult> $results
+     * @param list<string> $disturbs kinds of part that are moved to make it
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $kind,
+        public ?string $target,
+        public bool $host,
+        public bool $direct,
+        public ?string $limit,
+        public array $results,
+        public array $disturbs,
+    ) {}
+
+    /** @param array<string, mixed> $row */
+    public static function fromArray(array $row): self
+    {
+        return new self(
+            $row['id'], $row['name'], $row['kind'], $row['target'] ?? null, $row['host'] ?? false,
+            $row['direct'] ?? false, $row['limit'] ?? null,
+            array_map(CheckResult::fromArray(...), $row['results']), $row['disturbs'] ?? [],
+        );
+    }
+
+    public function result(string $id): CheckResult
+    {
+        foreach ($this->results as $result) {
+            if ($result->id === $id) {
+                return $result;
+            }
+        }
+        throw CatalogueMistake::unknown("result of {$this->id}", $id, array_column($this->results, 'id'));
+    }
+
+    public function clearResult(): CheckResult
+    {
+        return $this->results[count($this->results) - 1];
+    }
+
+    /** Faults that any of its results can show, with the best share. @return array<string, float> */
+    public function detects(): array
+    {
+        $best = [];
+        foreach ($this->results as $result) {
+            foreach ($result->shows as $fault => $share) {
+                $best[$fault] = max($best[$fault] ?? 0.0, $share);
+            }
+        }
+
+        return $best;
+    }
+}

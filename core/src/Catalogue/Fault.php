@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Catalogue;
+
+/** A thing that can be wrong with a kind of part. */
+final readonly class Fault
+{
+    /**
+     * @param string                              $shows  manner of showing: a key of the catalogue's `shows`
+     * @param float                               $prior  jobs in a thousand, before anything is known
+     * @param array<string, float>                $cures  act => share of times it cures; the first is the usual repair
+     * @param array<string, array<string, float>> $signs  sign channel => value => share, in place of the sign tables
+     * @param float                               $harms  chance that it harms a good part lent to the machine
+     * @param list<array{stops: string, share: float}> $ways stages it may stop, one drawn for good
+     */
+    public function __construct(
+        public string $id,
+        public string $part,
+        public string $name,
+        public string $plain,
+        public string $shows,
+        public float $prior,
+        public array $cures,
+        public array $signs,
+        public array $ways,
+        public float $harms = 0.0,
+    ) {}
+
+    /** @param array<string, mixed> $row */
+    public static function fromArray(array $row): self
+    {
+        return new self(
+            $row['id'], $row['part'], $row['name'], $row['plain'], $row['shows'], (float) $row['prior'],
+            array_map(floatval(...), $row['cures']), $row['signs'] ?? [],
+            $row['ways'] ?? [['stops' => $row['stops'], 'share' => 1.0]], (float) ($row['harms'] ?? 0.0),
+        );
+    }
+
+    public function usualRepair(): string
+    {
+        return (string) array_key_first($this->cures);
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Catalogue;
+
+/** An interlock: what raises it, what clears it, and what it keeps from being done. */
+final readonly class Lock
+{
+    /**
+     * @param string       $blocks  "power", "lend" (a spare dearer than a supply test) or "pins" (a processor into the socket)
+     * @param list<string> $raised  "always", "mark:ID", "CHECK:RESULT", "act:ACT" or "act:ACT:KIND"
+     * @param list<string> $cleared the same words, or "start:STAGE" for a start that passed that stage
+     */
+    public function __construct(
+        public string $id,
+        public string $blocks,
+        public string $name,
+        public string $sentence,
+        public string $unlock,
+        public array $raised,
+        public array $cleared,
+        public ?string $notWhenLent,
+    ) {}
+
+    /** @param array<string, mixed> $row */
+    public static function fromArray(array $row): self
+    {
+        return new self($row['id'], $row['blocks'], $row['name'], $row['sentence'], $row['unlock'], $row['raised'], $row['cleared'], $row['not_when_lent'] ?? null);
+    }
+}

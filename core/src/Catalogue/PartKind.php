@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Catalogue;
+
+/** A kind of part or link that a desktop has. */
+final readonly class PartKind
+{
+    /**
+     * @param string       $stage    where it hangs on the chain, and what a start must pass to have used it
+     * @param ?string      $stops    the stage out of reach while no part of this kind is in
+     * @param ?string      $carrier  the kind it belongs to and is replaced with
+     * @param ?string      $serves   the kind it is used with; unused while none of that kind is in
+     * @param bool         $ownOnly  a lent part of the served kind does not use it
+     * @param int          $price    typical price of a new one, minor units of money; 0 = not sold alone
+     * @param list<string> $disturbs kinds moved whenever this one is taken out or put in
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $plain,
+        public string $stage,
+        public bool $link,
+        public bool $many,
+        public bool $optional,
+        public bool $lendable,
+        public ?string $stops,
+        public ?string $carrier,
+        public ?string $serves,
+        public bool $ownOnly,
+        public int $price,
+        public array $disturbs,
+    ) {}
+
+    /** @param array<string, mixed> $row */
+    public static function fromArray(array $row): self
+    {
+        return new self(
+            $row['id'], $row['name'], $row['plain'], $row['stage'],
+            $row['link'] ?? false, $row['many'] ?? false, $row['optional'] ?? false, $row['lendable'] ?? false,
+            $row['stops'] ?? null, $row['carrier'] ?? null, $row['serves'] ?? null, $row['own_only'] ?? false,
+            $row['price'], $row['disturbs'],
+        );
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Catalogue;
+
+/** One way a start shows itself: a lamp, beeps, fans. */
+final readonly class SignChannel
+{
+    /**
+     * @param ?string                             $needs  the machine fact without which the channel is not there
+     * @param array<string, string>               $values value => words
+     * @param array<string, array<string, float>> $rows   stage that is not reached => value => share
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $plain,
+        public ?string $needs,
+        public array $values,
+        public array $rows,
+    ) {}
+
+    /** @param array<string, mixed> $row */
+    public static function fromArray(array $row): self
+    {
+        return new self($row['id'], $row['name'], $row['plain'], $row['needs'] ?? null, $row['values'], $row['rows']);
+    }
+
+    /**
+     * How often the channel shows a value.
+     *
+     * @param string                    $stop     the stage not reached, or "none" if all were
+     * @param array<string, float>|null $instead  a row of a fault that overrides the table
+     * @param float                     $noise    share of signs that say nothing
+     */
+    public function share(string $value, string $stop, ?array $instead, float $noise): float
+    {
+        $row = $instead ?? $this->rows[$stop] ?? $this->rows['default'];
+        $count = count($this->values);
+        if (isset($row[$value])) {
+            $share = $row[$value];
+        } else {
+            $unnamed = $count - count($row);
+            $share = $unnamed > 0 ? max(0.0, 1.0 - array_sum($row)) / $unnamed : 0.0;
+        }
+
+        return (1.0 - $noise) * $share + $noise / $count;
+    }
+}

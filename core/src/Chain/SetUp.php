@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Chain;
+
+/** How a machine is put together for a start, as differences from how it came in. */
+final readonly class SetUp
+{
+    /**
+     * @param list<string>          $out   parts taken out
+     * @param array<string, Lent>   $lent  part => the spare in its place
+     * @param array<string, string> $moved stick => the slot it was moved to
+     */
+    public function __construct(
+        public array $out = [],
+        public array $lent = [],
+        public array $moved = [],
+        public Place $place = Place::InCase,
+        public StartBy $startBy = StartBy::Button,
+        public ?Temperature $temperature = null,
+    ) {}
+
+    /** @param array<string, mixed> $given the "setup" of a start in a case file */
+    public static function fromArray(array $given): self
+    {
+        $out = array_values(array_unique($given['out'] ?? []));
+        sort($out);
+        $lent = [];
+        foreach ($given['lent'] ?? [] as $part => $spare) {
+            $lent[$part] = new Lent($spare['tag'], (float) ($spare['trust'] ?? 0.97));
+        }
+        ksort($lent);
+        $moved = $given['moved'] ?? [];
+        ksort($moved);
+
+        return new self(
+            $out, $lent, $moved,
+            Place::from($given['place'] ?? 'case'),
+            StartBy::from($given['start_by'] ?? 'button'),
+            isset($given['temperature']) ? Temperature::from($given['temperature']) : null,
+        );
+    }
+
+    /** @return array<string, mixed> the same, as written in a case file; empty where it is as it came */
+    public function toArray(): array
+    {
+        return array_filter([
+            'out' => $this->out,
+            'lent' => array_map(fn (Lent $lent): array => ['tag' => $lent->tag, 'trust' => $lent->trust], $this->lent),
+            'moved' => $this->moved,
+            'place' => $this->place === Place::InCase ? null : $this->place->value,
+            'start_by' => $this->startBy === StartBy::Button ? null : $this->startBy->value,
+            'temperature' => $this->temperature?->value,
+        ]);
+    }
+
+    /** The same for two set-ups that are put together alike. */
+    public function key(): string
+    {
+        return json_encode($this->toArray(), JSON_THROW_ON_ERROR);
+    }
+
+    public function isOut(string $part): bool
+    {
+        return in_array($part, $this->out, true);
+    }
+
+    public function isLent(string $part): bool
+    {
+        return isset($this->lent[$part]);
+    }
+
+    /** Whether the machine's own part is in. */
+    public function hasOwn(string $part): bool
+    {
+        return ! $this->isOut($part) && ! $this->isLent($part);
+    }
+
+    /** What stands in the place of a part, as one word that can be compared. */
+    public function stateOf(string $part): string
+    {
+        return match (true) {
+            $this->isOut($part) => 'out',
+            $this->isLent($part) => 'lent '.$this->lent[$part]->tag,
+            isset($this->moved[$part]) => 'in '.$this->moved[$part],
+            default => 'own',
+        };
+    }
+
+    /** Parts that stand differently in another set-up. @return list<string> */
+    public function partsChangedTo(self $other): array
+    {
+        $named = array_unique(array_merge(
+            $this->out, array_keys($this->lent), array_keys($this->moved),
+            $other->out, array_keys($other->lent), array_keys($other->moved),
+        ));
+
+        return array_values(array_filter($named, fn (string $part): bool => $this->stateOf($part) !== $other->stateOf($part)));
+    }
+
+    /** The slot a stick sits in, or null while it is out. */
+    public function slotOf(string $stick, Machine $machine): ?string
+    {
+        return $this->isOut($stick) ? null : ($this->moved[$stick] ?? $machine->slots[$stick] ?? null);
+    }
+
+    /** The same set-up with the machine's own part back in its own place. */
+    public function restoring(string $part): self
+    {
+        $lent = $this->lent;
+        $moved = $this->moved;
+        unset($lent[$part], $moved[$part]);
+
+        return new self(
+            array_values(array_diff($this->out, [$part])), $lent, $moved, $this->place, $this->startBy, $this->temperature,
+        );
+    }
+}

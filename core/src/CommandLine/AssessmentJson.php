@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\CommandLine;
+
+use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Diagnosis\Because;
+use Orthoscope\Core\Diagnosis\FaultBelief;
+use Orthoscope\Core\Diagnosis\PartStanding;
+use Orthoscope\Core\Planning\ActiveLock;
+use Orthoscope\Core\Planning\NextStep;
+use Orthoscope\Core\Planning\Outcome;
+
+/** An assessment as plain data, for other programs. The keys are stable. */
+final class AssessmentJson
+{
+    /** @return array<string, mixed> */
+    public static function of(Assessment $assessment, Catalogue $catalogue): array
+    {
+        $advice = $assessment->advice;
+
+        return [
+            'stops_before' => $assessment->stop === null ? null : $catalogue->stopId($assessment->stop->likeliest()),
+            'sound' => round($assessment->sound, 4),
+            'parts' => array_map(self::part(...), array_values($assessment->standings)),
+            'faults' => array_map(fn (FaultBelief $f): array => ['fault' => $f->fault->id, 'part' => $f->part->id, 'spare' => $f->spare, 'probability' => round($f->probability, 4), 'now' => round($f->now, 4)], $assessment->faults),
+            'sets' => array_map(fn (array $set): array => ['faults' => $set[0], 'probability' => round($set[1], 4)], $assessment->sets),
+            'surprise' => ['level' => $assessment->surprise->level, 'entry' => $assessment->surprise->entry, 'why' => $assessment->surprise->why],
+            'retrace' => $assessment->retrace,
+            'next' => array_map(self::step(...), $advice->steps),
+            'stop' => ['say' => $advice->stop, 'why' => $advice->why, 'repair' => $advice->repair?->id(), 'probability' => round($advice->repairProbability, 4), 'expected_minutes' => round($advice->remaining, 1)],
+            'proved' => ['outside' => $assessment->proof->outside, 'inside' => $assessment->proof->inside, 'owed' => $assessment->proof->owed],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function part(PartStanding $standing): array
+    {
+        return [
+            'part' => $standing->part->id,
+            'name' => $standing->part->name,
+            'standing' => $standing->standing->value,
+            'probability' => round($standing->probability, 4),
+            'now' => round($standing->now, 4),
+            'state' => $standing->state,
+            'because' => array_map(fn (Because $b): array => ['entry' => $b->entry, 'ground' => $b->ground->value], $standing->because),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function step(NextStep $step): array
+    {
+        return [
+            'id' => $step->candidate->id(),
+            'action' => $step->candidate->step->id,
+            'name' => $step->candidate->name(),
+            'target' => $step->candidate->target?->id,
+            'spare' => $step->candidate->spare?->tag,
+            'minutes' => $step->minutes,
+            'money_at_risk' => $step->moneyAtRisk,
+            'why' => $step->why,
+            'tells_bits' => round($step->bits, 3),
+            'saves' => round($step->saves, 1),
+            'expected_minutes_after' => round($step->after, 1),
+            'needs' => $step->candidate->lacksSpare ? [...$step->candidate->step->needs, 'spare'] : $step->candidate->step->needs,
+            'outcomes' => array_map(fn (Outcome $o): array => ['result' => $o->result, 'signs' => $o->signs, 'words' => $o->words, 'probability' => round($o->probability, 4), 'meaning' => $o->meaning], $step->outcomes),
+            'locked_by' => array_map(fn (ActiveLock $lock): string => $lock->lock->id, $step->lockedBy),
+            'caution' => $step->candidate->step->caution,
+        ];
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Diagnosis;
+
+use Orthoscope\Core\Catalogue\Check;
+
+/** How likely it is that a look or reading gave its result. Faults show independently; the first result that shows counts. */
+final readonly class FindingLikelihood implements Likelihood
+{
+    /**
+     * @param list<array<int, float>> $shows results before the one seen, then the one seen: mode => share
+     * @param bool $clear the result seen is "nothing found"
+     */
+    private function __construct(private array $shows, private bool $clear, private int $results, private float $noise) {}
+
+    /** @param ?string $target the part it was made on, if on one */
+    public static function of(Modes $modes, Check $check, ?string $target, string $result, float $noise): self
+    {
+        $shows = [];
+        foreach ($check->results as $candidate) {
+            if (! $candidate->findsSomething()) {
+                break;
+            }
+            $row = [];
+            foreach ($modes->all as $i => $mode) {
+                if ($mode->spare === null && isset($candidate->shows[$mode->fault->id]) && ($target === null || $target === $mode->part)) {
+                    $row[$i] = $candidate->shows[$mode->fault->id];
+                }
+            }
+            $shows[] = $row;
+            if ($candidate->id === $result) {
+                break;
+            }
+        }
+
+        return new self($shows, ! $check->result($result)->findsSomething(), count($check->results), $noise);
+    }
+
+    public function given(array $faults): float
+    {
+        $likelihood = 1.0;
+        $last = count($this->shows) - 1;
+        foreach ($this->shows as $i => $row) {
+            $hidden = 1.0;
+            foreach ($faults as $fault) {
+                $hidden *= 1.0 - ($row[$fault] ?? 0.0);
+            }
+            $likelihood *= ! $this->clear && $i === $last ? 1.0 - $hidden : $hidden;
+        }
+
+        return (1.0 - $this->noise) * $likelihood + $this->noise / $this->results;
+    }
+}

@@ -1,0 +1,255 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Diagnosis;
+
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\Fault;
+use Orthoscope\Core\Catalogue\Reach;
+use Orthoscope\Core\Chain\SetUp;
+use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\Finding;
+use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Evidence\Start;
+
+/** Reads from the record which entries speak about which part, and how. No probabilities: only what was done and seen. */
+final class Grounds
+{
+    /** @var array<string, list<Because>> part => entries that speak about it */
+    private array $of = [];
+
+    /** @var array<string, int> part => the entry with which a new one was fitted */
+    private array $fittedAt = [];
+
+    private function __construct(private readonly StartModel $model, private readonly Catalogue $catalogue) {}
+
+    public static function read(Record $record, StartModel $model): self
+    {
+        $grounds = new self($model, $model->catalogue);
+        $grounds->readStarts($record);
+        $grounds->readFindings($record);
+
+        return $grounds;
+    }
+
+    /** @return list<Because> */
+    public function of(string $part): array
+    {
+        return $this->of[$part] ?? [];
+    }
+
+    /** @return list<Because> those of some kinds */
+    public function ofKind(string $part, Ground ...$grounds): array
+    {
+        return array_values(array_filter($this->of($part), fn (Because $because): bool => in_array($because->ground, $grounds, true)));
+    }
+
+    public function has(string $part, Ground ...$grounds): bool
+    {
+        return $this->ofKind($part, ...$grounds) !== [];
+    }
+
+    /** Parts that were swapped or taken out with a gain and have not been put back since. @return list<string> */
+    public function unconfirmedSwaps(Record $record): array
+    {
+        $last = $record->lastStart();
+        if ($last === null) {
+            return [];
+        }
+        $parts = [...$last->setUp->out, ...array_keys($last->setUp->lent)];
+
+        return array_values(array_filter($parts, fn (string $part): bool => ! $this->has($part, Ground::CameBack)
+            && array_filter($this->ofKind($part, Ground::Improved), fn (Because $b): bool => $b->entry === $last->number) !== []));
+    }
+
+    private function readStarts(Record $record): void
+    {
+        $earlier = [];
+        $deeds = [];
+        foreach ($record->inForce as $entry) {
+            if ($entry instanceof Deed) {
+                $deeds[] = $entry;
+                foreach ($entry->with === null ? [] : $entry->on as $part) {
+                    $this->fittedAt[$part] = $entry->number;
+                }
+            }
+            if (! $entry instanceof Start) {
+                continue;
+            }
+            $reach = $this->catalogue->reach($entry->reached);
+            $this->readPassed($entry, $reach);
+            $previous = $earlier === [] ? null : $earlier[count($earlier) - 1];
+            if ($previous !== null) {
+                $this->readDeeds($deeds, $previous, $entry);
+                $this->readSwaps($earlier, $deeds, $entry);
+            }
+            $earlier[] = $entry;
+        }
+    }
+
+    /** A start got past the stage of every part it used. */
+    private function readPassed(Start $start, Reach $reach): void
+    {
+        foreach ($this->model->machine->parts as $part) {
+            if ($reach->firstStop > $this->catalogue->stageIndex($part->kind->stage) && $this->model->uses($part->id, $start->setUp)) {
+                $this->add($part->id, $start, Ground::Passed);
+            }
+        }
+    }
+
+    /**
+     * What was done to the machine between two starts.
+     *
+     * @param list<Deed> $deeds
+     */
+    private function readDeeds(array $deeds, Start $before, Start $after): void
+    {
+        $between = array_filter($deeds, fn (Deed $deed): bool => $deed->number > $before->number && $deed->number < $after->number);
+        if ($before->setUp->place !== $after->setUp->place || $before->setUp->startBy !== $after->setUp->startBy) {
+            return;
+        }
+        foreach ($between as $deed) {
+            foreach ($deed->on as $part) {
+                $ground = $this->compare($before, $after);
+                $share = $this->shareShown($this->model->machine->part($part)->kind->id, $this->curedBy($deed->act));
+                if (($ground === Ground::Improved && $share > 0.0) || ($ground === Ground::NoChange && $share >= 0.6)) {
+                    $this->add($part, $after, $ground);
+                }
+            }
+        }
+    }
+
+    /**
+     * Parts that stand differently from an earlier start.
+     *
+     * @param list<Start> $earlier
+     * @param list<Deed>  $deeds
+     */
+    private function readSwaps(array $earlier, array $deeds, Start $start): void
+    {
+        foreach ($this->model->machine->parts as $part) {
+            $own = $start->setUp->hasOwn($part->id);
+            $other = $this->lastWith($earlier, $part->id, ! $own);
+            if ($other === null) {
+                continue;
+            }
+            $ground = $own ? $this->compare($start, $other) : $this->compare($other, $start);
+            if (! $own && $ground === Ground::NoChange && ! $this->blindTo($part->id, $start)) {
+                $this->add($part->id, $start, Ground::NoChange);
+            }
+            if ($ground !== Ground::Improved) {
+                continue;
+            }
+            if (! $own) {
+                $this->add($part->id, $start, Ground::Improved);
+            } elseif ($this->onlyDiffer($other->setUp, $start->setUp, $part->id) && ! $this->deedBetween($deeds, $other, $start)) {
+                $this->add($part->id, $start, Ground::CameBack);
+            }
+        }
+    }
+
+    /** Whether taking the part out must by itself stop the start where it stopped, so that nothing is learned. */
+    private function blindTo(string $part, Start $start): bool
+    {
+        return $start->setUp->isOut($part) && $this->model->cut($start->setUp) < $this->catalogue->stageCount()
+            && $this->catalogue->reach($start->reached)->covers($this->model->cut($start->setUp))
+            && $this->model->machine->part($part)->kind->stops === $this->catalogue->stopId($this->model->cut($start->setUp));
+    }
+
+    /** How the second start compares with the first. */
+    private function compare(Start $first, Start $second): ?Ground
+    {
+        $a = $this->catalogue->reach($first->reached);
+        $b = $this->catalogue->reach($second->reached);
+
+        return match (true) {
+            $b->firstStop > $a->lastStop => Ground::Improved,
+            $a->id === $b->id && $a->lastStop < $this->catalogue->stageCount() => Ground::NoChange,
+            default => null,
+        };
+    }
+
+    private function onlyDiffer(SetUp $a, SetUp $b, string $part): bool
+    {
+        return $a->partsChangedTo($b) === [$part] && $a->place === $b->place && $a->startBy === $b->startBy;
+    }
+
+    /** @param list<Deed> $deeds */
+    private function deedBetween(array $deeds, Start $a, Start $b): bool
+    {
+        foreach ($deeds as $deed) {
+            if ($deed->number > $a->number && $deed->number < $b->number) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param list<Start> $earlier */
+    private function lastWith(array $earlier, string $part, bool $own): ?Start
+    {
+        foreach (array_reverse($earlier) as $start) {
+            if ($start->setUp->hasOwn($part) === $own) {
+                return $start;
+            }
+        }
+
+        return null;
+    }
+
+    private function readFindings(Record $record): void
+    {
+        foreach ($record->all(Finding::class) as $finding) {
+            $check = $this->catalogue->check($finding->check);
+            $result = $check->result($finding->result);
+            $shown = $result->findsSomething() ? $result->shows : $check->detects();
+            foreach ($this->model->machine->parts as $part) {
+                if ($finding->target !== null && $finding->target !== $part->id) {
+                    continue;
+                }
+                $share = $this->shareShown($part->kind->id, $shown);
+                if ($result->findsSomething() && $share > 0.0 && $check->direct) {
+                    $this->add($part->id, $finding, Ground::Seen);
+                } elseif (! $result->findsSomething() && $share >= 0.8) {
+                    $this->add($part->id, $finding, Ground::LookedGood);
+                }
+            }
+        }
+    }
+
+    /** @return array<string, float> fault => share of times an act cures it */
+    private function curedBy(string $act): array
+    {
+        return array_map(fn (Fault $fault): float => $fault->cures[$act] ?? 0.0, $this->catalogue->faults);
+    }
+
+    /**
+     * How much of what can be wrong with a kind of part a check shows, or an act cures.
+     *
+     * @param array<string, float> $shown fault => share
+     */
+    private function shareShown(string $kind, array $shown): float
+    {
+        $all = $seen = 0.0;
+        foreach ($this->catalogue->faults as $fault) {
+            if ($fault->part === $kind) {
+                $all += $fault->prior;
+                $seen += $fault->prior * ($shown[$fault->id] ?? 0.0);
+            }
+        }
+
+        return $all > 0.0 ? $seen / $all : 0.0;
+    }
+
+    /** What was said of the old part does not speak for a new one fitted since. */
+    private function add(string $part, Start|Finding $entry, Ground $ground): void
+    {
+        $fittedAt = $this->fittedAt[$part] ?? 0;
+        if ($ground === Ground::Passed && $fittedAt > 0) {
+            $this->of[$part] = array_values(array_filter($this->of($part), fn (Because $b): bool => $b->ground !== Ground::Passed || $b->entry > $fittedAt));
+        }
+        $this->of[$part][] = new Because($entry->number, $ground);
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Diagnosis;
+
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\Fault;
+use Orthoscope\Core\Chain\Machine;
+
+/** Every mode in question for one machine, numbered. Spares that were lent or fitted bring a mode of their own. */
+final readonly class Modes
+{
+    /** @var list<int> mode => index of the stage it stops */
+    public array $stops;
+
+    /**
+     * @param list<Mode>           $all
+     * @param list<float>          $priors  mode => jobs in a thousand, before events
+     * @param array<string, int>   $spares  "TAG part" => mode of that spare being bad in that place
+     */
+    private function __construct(public array $all, public array $priors, public array $spares)
+    {
+        $this->stops = array_column($all, 'stop');
+    }
+
+    /** @param list<array{string, string}> $spares spares in question: tag and the part each stands in for */
+    public static function of(Machine $machine, Catalogue $catalogue, array $spares): self
+    {
+        $all = $priors = $bySpare = [];
+        foreach ($catalogue->faults as $fault) {
+            foreach ($machine->ofKind($fault->part) as $part) {
+                foreach ($fault->ways as $way) {
+                    foreach ($catalogue->shows[$fault->shows] as $manner) {
+                        $all[] = new Mode($fault, $part->id, $catalogue->stageIndex($way['stops']), self::hazard($manner, $catalogue));
+                        $priors[] = $fault->prior * $way['share'] * $manner['share'];
+                    }
+                }
+            }
+        }
+        foreach ($spares as [$tag, $part]) {
+            if ($machine->has($part)) {
+                $bySpare["{$tag} {$part}"] = count($all);
+                $all[] = self::badSpare($tag, $part, $machine, $catalogue);
+                $priors[] = 0.0;
+            }
+        }
+
+        return new self($all, $priors, $bySpare);
+    }
+
+    public function ofSpare(string $tag, string $part): ?int
+    {
+        return $this->spares["{$tag} {$part}"] ?? null;
+    }
+
+    /** Modes of a part that are the machine's own. @return array<int, Mode> */
+    public function ofPart(string $part): array
+    {
+        return array_filter($this->all, fn (Mode $mode): bool => $mode->part === $part && $mode->spare === null);
+    }
+
+    /** Modes of a part and of all that it carries. @return array<int, Mode> */
+    public function carriedBy(string $part, Machine $machine): array
+    {
+        $kind = $machine->part($part)->kind->id;
+
+        return array_filter($this->all, fn (Mode $mode): bool => $mode->spare === null
+            && ($mode->part === $part || $machine->part($mode->part)->kind->carrier === $kind));
+    }
+
+    private static function badSpare(string $tag, string $part, Machine $machine, Catalogue $catalogue): Mode
+    {
+        $kind = $machine->part($part)->kind;
+        $fault = new Fault("bad-{$kind->id}", $kind->id, 'spare bad', 'a test part that was itself bad', 'always', 0.0, ['replace' => 1.0], [], []);
+        $stop = $catalogue->stageIndex($kind->stops ?? $kind->stage);
+
+        return new Mode($fault, $part, $stop, ['hazard' => $catalogue->number('hard_hazard')], $tag);
+    }
+
+    /**
+     * @param array<string, mixed> $manner
+     *
+     * @return array<string, float>
+     */
+    private static function hazard(array $manner, Catalogue $catalogue): array
+    {
+        unset($manner['share']);
+
+        return array_map(fn (mixed $h): float => $h === 'hard' ? $catalogue->number('hard_hazard') : (float) $h, $manner);
+    }
+}

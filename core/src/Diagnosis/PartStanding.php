@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Diagnosis;
+
+use Orthoscope\Core\Chain\Part;
+
+/** Where a part stands, how likely it is or was at fault, and which entries made it so. */
+final readonly class PartStanding
+{
+    /**
+     * @param float         $probability that it is or was at fault, from 0 to 1
+     * @param float         $now         that it is at fault now
+     * @param list<Because> $because
+     * @param string        $state       "own", "out", "lent TAG" or "in SLOT", at the last start
+     * @param ?string       $fitted      tag of the new part that took its place for good
+     */
+    public function __construct(
+        public Part $part,
+        public Standing $standing,
+        public float $probability,
+        public float $now,
+        public array $because,
+        public string $state,
+        public ?string $fitted,
+    ) {}
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Diagnosis;
+
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\Reach;
+
+/**
+ * What this machine's lamps, beeps and codes have shown so far. How a board shows a stop is drawn once: a lamp that lies
+ * about a stop lies about it again, so the same sign at the same stop adds next to nothing the second time.
+ */
+final readonly class ShownSigns
+{
+    /**
+     * @param array<int, array<string, string>> $byMode mode => channel => value shown while it was what may have stopped the start
+     * @param array<int, array<string, string>> $atStop stop => channel => value shown while a part that was out stopped it there
+     */
+    private function __construct(private Catalogue $catalogue, private array $byMode, private array $atStop) {}
+
+    public static function none(Catalogue $catalogue): self
+    {
+        return new self($catalogue, [], []);
+    }
+
+    /**
+     * With the signs of one more start.
+     *
+     * @param array<string, string> $signs
+     * @param array<int, float>     $hazards mode => share of starts it stops under that set-up
+     * @param list<int>             $stops   mode => stop
+     */
+    public function and(array $signs, array $hazards, array $stops, int $cut, Reach $reach): self
+    {
+        if ($signs === []) {
+            return $this;
+        }
+        [$byMode, $atStop] = [$this->byMode, $this->atStop];
+        foreach (array_keys($hazards) as $mode) {
+            if ($stops[$mode] < $cut && $reach->covers($stops[$mode])) {
+                $byMode[$mode] = $signs + ($byMode[$mode] ?? []);
+            }
+        }
+        if ($reach->covers($cut)) {
+            $atStop[$cut] = $signs + ($atStop[$cut] ?? []);
+        }
+
+        return new self($this->catalogue, $byMode, $atStop);
+    }
+
+    /** @return array<string, string> channel => what it showed before when this mode stopped the start */
+    public function byMode(int $mode, int $stop): array
+    {
+        return ($this->byMode[$mode] ?? []) + $this->atStop($stop);
+    }
+
+    /** @return array<string, string> channel => what it showed before at a stop made by a part that was out */
+    public function atStop(int $stop): array
+    {
+        return $this->atStop[$stop] ?? [];
+    }
+
+    /**
+     * How likely signs are at a stop.
+     *
+     * @param array<string, string>               $signs   channel => value
+     * @param array<string, array<string, float>> $instead rows of a fault that override the tables
+     * @param array<string, string>               $before  what the channels showed before at this stop
+     */
+    public function likelihood(array $signs, int $stop, array $instead, array $before): float
+    {
+        $likelihood = 1.0;
+        foreach ($signs as $channel => $value) {
+            $share = $this->catalogue->sign($channel)->share($value, $this->catalogue->stopId($stop), $instead[$channel] ?? null, $this->catalogue->number('sign_noise'));
+            if (isset($before[$channel])) {
+                $again = $this->catalogue->number('sign_persists');
+                $share = $again * ($before[$channel] === $value ? 1.0 : 0.0) + (1.0 - $again) * $share;
+            }
+            $likelihood *= $share;
+        }
+
+        return $likelihood;
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Diagnosis;
+
+/** What the record supports about a part. It can go back: strike an entry out and it is worked out afresh. */
+enum Standing: string
+{
+    case Proved = 'proved';
+    case NotAlone = 'not-alone';
+    case Hidden = 'hidden';
+    case NotTested = 'not-tested';
+    case Suspect = 'suspect';
+    case Provisional = 'provisional';
+    case Condemned = 'condemned';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Proved => 'proved working',
+            self::NotAlone => 'not what stops it alone',
+            self::Hidden => 'hidden by an earlier stop',
+            self::NotTested => 'not tested',
+            self::Suspect => 'suspect',
+            self::Provisional => 'provisional',
+            self::Condemned => 'condemned',
+        };
+    }
+
+    /** One letter, for black-and-white print and small marks. */
+    public function letter(): string
+    {
+        return match ($this) {
+            self::Proved => 'P',
+            self::NotAlone => 'A',
+            self::Hidden => 'H',
+            self::NotTested => 'N',
+            self::Suspect => 'S',
+            self::Provisional => 'V',
+            self::Condemned => 'C',
+        };
+    }
+}

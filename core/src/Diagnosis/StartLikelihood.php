@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Diagnosis;
+
+use Orthoscope\Core\Catalogue\Reach;
+
+/** How likely it is that a start got as far as it did, with the signs it gave. */
+final readonly class StartLikelihood implements Likelihood
+{
+    /**
+     * @param array<int, int>   $stops   mode => index of the stage it stops
+     * @param array<int, float> $hazards mode => share of starts it stops
+     * @param array<int, float> $seen    mode => likelihood of what was seen if this mode is what stops the start
+     * @param int               $cut     first stage out of reach because a part is out
+     * @param float             $flat    likelihood of what was seen if the record says nothing
+     * @param float             $noise   share of records that say nothing
+     */
+    private function __construct(
+        private array $stops,
+        private array $hazards,
+        private array $seen,
+        private int $cut,
+        private float $seenAtCut,
+        private float $flat,
+        private float $noise,
+    ) {}
+
+    /**
+     * @param array<int, float>     $hazards mode => share of starts it stops, from the model
+     * @param array<string, string> $signs   channel => value
+     * @param ShownSigns            $shown   what this machine's channels showed before
+     * @param bool                  $short   the wait was too short for "no picture" to mean much
+     * @param float                 $trust   weight of the record against saying nothing; 1 = bench
+     */
+    public static function of(StartModel $model, array $hazards, int $cut, Reach $reach, array $signs, ShownSigns $shown, bool $short = false, float $trust = 1.0): self
+    {
+        $catalogue = $model->catalogue;
+        $dark = $short ? $catalogue->number('short_wait_dark') : 0.0;
+        $flat = 1.0 / (count($catalogue->reaches) - 1);
+        foreach (array_keys($signs) as $channel) {
+            $flat /= count($catalogue->sign($channel)->values);
+        }
+        $seen = [];
+        foreach ($hazards as $mode => $hazard) {
+            $how = $model->modes->all[$mode];
+            $seen[$mode] = 0.0;
+            $p = $how->stop >= $cut ? 0.0 : self::reaching($reach, $how->stop, $dark);
+            if ($p > 0.0) {
+                $seen[$mode] = $p * $shown->likelihood($signs, $how->stop, $how->fault->signs, $shown->byMode($mode, $how->stop));
+            }
+        }
+        $seenAtCut = self::reaching($reach, $cut, $dark) * $shown->likelihood($signs, $cut, [], $shown->atStop($cut));
+        $noise = 1.0 - $trust * (1.0 - $catalogue->number('record_noise'));
+
+        return new self($model->modes->stops, $hazards, $seen, $cut, $seenAtCut, $flat, $noise);
+    }
+
+    private static function reaching(Reach $reach, int $stop, float $dark): float
+    {
+        return match (true) {
+            $reach->covers($stop) => 1.0,
+            $stop > $reach->lastStop => $dark,
+            default => 0.0,
+        };
+    }
+
+    public function given(array $faults): float
+    {
+        if (isset($faults[1])) {
+            $faults = $this->byStop($faults);
+        }
+        $passes = 1.0;
+        $likelihood = 0.0;
+        foreach ($faults as $fault) {
+            $hazard = $this->hazards[$fault] ?? 0.0;
+            if ($hazard > 0.0 && $this->stops[$fault] < $this->cut) {
+                $likelihood += $passes * $hazard * $this->seen[$fault];
+                $passes *= 1.0 - $hazard;
+            }
+        }
+        $likelihood += $passes * $this->seenAtCut;
+
+        return (1.0 - $this->noise) * $likelihood + $this->noise * $this->flat;
+    }
+
+    /**
+     * @param list<int> $faults
+     *
+     * @return list<int> the earliest stop first, for that one is met first
+     */
+    private function byStop(array $faults): array
+    {
+        usort($faults, fn (int $a, int $b): int => $this->stops[$a] <=> $this->stops[$b]);
+
+        return $faults;
+    }
+}

@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Diagnosis;
+
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Chain\SetUp;
+
+/** Simulates a start: which faults can stop it where under a set-up, and what absent parts stop by themselves. */
+final class StartModel
+{
+    /** @var array<string, array<int, float>> set-up and fitted parts => mode => hazard */
+    private array $memo = [];
+
+    public function __construct(
+        public readonly Machine $machine,
+        public readonly Catalogue $catalogue,
+        public readonly Modes $modes,
+    ) {}
+
+    /**
+     * Share of starts each mode stops under a set-up; modes whose part is not in are left out.
+     *
+     * @param array<string, string> $fitted part => tag of the new part that took its place for good
+     *
+     * @return array<int, float>
+     */
+    public function hazards(SetUp $setUp, array $fitted): array
+    {
+        $key = $setUp->key().json_encode($fitted);
+
+        return $this->memo[$key] ??= $this->simulate($setUp, $fitted);
+    }
+
+    /** The first stage out of reach because a part is out; the number of stages if none is. */
+    public function cut(SetUp $setUp): int
+    {
+        $cut = $this->catalogue->stageCount();
+        foreach ($this->catalogue->parts as $kind) {
+            if ($kind->stops === null || ($kind->id === 'card' && $this->machine->facts['own_graphics'])) {
+                continue;
+            }
+            foreach ($this->machine->ofKind($kind->id) as $part) {
+                if (! $setUp->isOut($part->id)) {
+                    continue 2;
+                }
+            }
+            $cut = min($cut, $this->catalogue->stageIndex($kind->stops));
+        }
+
+        return $cut;
+    }
+
+    /** Whether the machine's own part takes part in a start under a set-up, and is not put out of use by another. */
+    public function uses(string $partId, SetUp $setUp): bool
+    {
+        if (! $setUp->hasOwn($partId)) {
+            return false;
+        }
+        $kind = $this->machine->part($partId)->kind;
+        if ($kind->carrier !== null && ! $this->carrierIsOwn($kind->carrier, $setUp)) {
+            return false;
+        }
+        if ($kind->id === 'slot') {
+            return $this->stickIn($partId, $setUp) !== null;
+        }
+        if ($kind->serves === null) {
+            return true;
+        }
+        foreach ($this->machine->ofKind($kind->serves) as $served) {
+            if ($kind->ownOnly ? $setUp->hasOwn($served->id) : ! $setUp->isOut($served->id)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Parts moved on the way from one set-up to another; moving reseats. @return array<string, true> */
+    public function disturbed(SetUp $from, SetUp $to): array
+    {
+        $kinds = $from->place === $to->place ? [] : $this->catalogue->benchDisturbs;
+        $parts = [];
+        foreach ($from->partsChangedTo($to) as $partId) {
+            $parts[$partId] = true;
+            $kind = $this->machine->part($partId)->kind;
+            if ($kind->id === 'stick') {
+                foreach ([$from, $to] as $setUp) {
+                    $slot = $setUp->slotOf($partId, $this->machine);
+                    if ($slot !== null) {
+                        $parts[$slot] = true;
+                    }
+                }
+            } else {
+                array_push($kinds, ...$kind->disturbs);
+            }
+        }
+
+        return $parts + $this->partsOfKinds($kinds);
+    }
+
+    /**
+     * @param list<string> $kinds
+     *
+     * @return array<string, true>
+     */
+    public function partsOfKinds(array $kinds): array
+    {
+        $parts = [];
+        foreach ($kinds as $kind) {
+            foreach ($this->machine->ofKind($kind) as $part) {
+                $parts[$part->id] = true;
+            }
+        }
+
+        return $parts;
+    }
+
+    /**
+     * Probability that an act on some parts cures each mode.
+     *
+     * @param array<string, mixed> $on keyed by part
+     *
+     * @return array<int, float>
+     */
+    public function cures(string $act, array $on): array
+    {
+        $cures = [];
+        foreach ($this->modes->all as $mode => $how) {
+            if ($how->spare === null && isset($on[$how->part], $how->fault->cures[$act])) {
+                $cures[$mode] = $how->fault->cures[$act];
+            }
+        }
+
+        return $cures;
+    }
+
+    private function carrierIsOwn(string $carrier, SetUp $setUp): bool
+    {
+        foreach ($this->machine->ofKind($carrier) as $part) {
+            if (! $setUp->hasOwn($part->id)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private function stickIn(string $slot, SetUp $setUp): ?string
+    {
+        foreach ($this->machine->ofKind('stick') as $stick) {
+            if ($setUp->slotOf($stick->id, $this->machine) === $slot) {
+                return $stick->id;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param array<string, string> $fitted
+     *
+     * @return array<int, float>
+     */
+    private function simulate(SetUp $setUp, array $fitted): array
+    {
+        $used = [];
+        foreach ($this->machine->parts as $part) {
+            $used[$part->id] = $this->uses($part->id, $setUp);
+        }
+        $hazards = [];
+        foreach ($this->modes->all as $i => $mode) {
+            $in = $mode->spare === null
+                ? $used[$mode->part]
+                : (($setUp->lent[$mode->part]->tag ?? null) === $mode->spare || (($fitted[$mode->part] ?? null) === $mode->spare && $setUp->hasOwn($mode->part)));
+            $hazard = $in ? $mode->hazardUnder($setUp) : 0.0;
+            if ($hazard > 0.0) {
+                $hazards[$i] = $hazard;
+            }
+        }
+
+        return $hazards;
+    }
+}

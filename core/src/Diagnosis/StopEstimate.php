@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Diagnosis;
+
+use Orthoscope\Core\Catalogue\Reach;
+
+/** Where the last start stopped: a probability over stages, from what was seen and what is believed. */
+final readonly class StopEstimate
+{
+    /** @param list<float> $shares probability that the stage at each index is the one not reached; the last: none, all reached */
+    private function __construct(public array $shares) {}
+
+    /** @param array<int, float> $hazards mode => share of starts it stops under the set-up */
+    public static function of(Belief $belief, Modes $modes, array $hazards, int $cut, Reach $reach, int $stages): self
+    {
+        $shares = array_fill(0, $stages + 1, 0.0);
+        foreach ($belief->states() as [$faults, $weight]) {
+            usort($faults, fn (int $a, int $b): int => $modes->stops[$a] <=> $modes->stops[$b]);
+            foreach ($faults as $fault) {
+                $hazard = $hazards[$fault] ?? 0.0;
+                if ($modes->stops[$fault] < $cut) {
+                    $shares[$modes->stops[$fault]] += $weight * $hazard;
+                    $weight *= 1.0 - $hazard;
+                }
+            }
+            $shares[$cut] += $weight;
+        }
+        foreach ($shares as $stop => $share) {
+            $shares[$stop] = $reach->covers($stop) ? max($share, 1e-9) : 0.0;
+        }
+        $total = array_sum($shares);
+
+        return new self(array_map(fn (float $share): float => $share / $total, $shares));
+    }
+
+    /** Index of the stage most likely not reached; the number of stages if none. */
+    public function likeliest(): int
+    {
+        return (int) array_search(max($this->shares), $this->shares, true);
+    }
+
+    /** Earliest stage index at which it may have stopped with at least one in twenty. */
+    public function earliest(): int
+    {
+        foreach ($this->shares as $stop => $share) {
+            if ($share >= 0.05) {
+                return $stop;
+            }
+        }
+
+        return $this->likeliest();
+    }
+
+    /** Probability that the stage at an index was at least tried: nothing before it stopped the start. */
+    public function tried(int $stage): float
+    {
+        return array_sum(array_slice($this->shares, $stage));
+    }
+}

@@ -1,0 +1,281 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Evidence;
+
+use InvalidArgumentException;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\CatalogueMistake;
+use Orthoscope\Core\Catalogue\UnknownWord;
+use Orthoscope\Core\Chain\Lent;
+use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Chain\MachineMistake;
+use Orthoscope\Core\Chain\SetUp;
+use Orthoscope\Core\Electrical\Judgement;
+
+/** Makes entries from their written form (an object of a case file, or a stored row), checking every word. */
+final readonly class EntryReader
+{
+    public function __construct(private Catalogue $catalogue, private Machine $machine) {}
+
+    /**
+     * @param array<string, mixed> $given the written entry
+     *
+     * @throws CaseMistake with the path inside the entry
+     */
+    public function read(int $number, array $given): Entry
+    {
+        $head = [$number, (string) ($given['at'] ?? ''), (string) ($given['by'] ?? ''), (string) ($given['text'] ?? '')];
+
+        return match ($given['kind'] ?? '') {
+            'report' => $this->report($head, $given),
+            'start' => $this->start($head, $given),
+            'finding' => $this->finding($head, $given),
+            'act' => $this->deed($head, $given),
+            'note' => new Note(...$head),
+            'strike-out' => $this->strikeOut($head, $given),
+            'override' => new Override(...$head, lock: $this->oneOf('lock', $given['lock'] ?? '', array_keys($this->catalogue->locks), '/lock')),
+            'closing' => new Closing(...$head, price: $this->whole($given, 'price', 0), warrantyMonths: $this->whole($given, 'warranty_months', 0), signedOff: (string) ($given['signed_off'] ?? '')),
+            default => throw CaseMistake::at('/kind', UnknownWord::sentence('kind of entry', (string) ($given['kind'] ?? ''), ['report', 'start', 'finding', 'act', 'note', 'strike-out', 'override', 'closing'])),
+        };
+    }
+
+    /**
+     * @param array{int, string, string, string} $head
+     * @param array<string, mixed>               $given
+     */
+    private function report(array $head, array $given): Report
+    {
+        return new Report(
+            ...$head,
+            reached: isset($given['reached']) ? $this->reached($given['reached']) : null,
+            signs: $this->signs($given['signs'] ?? []),
+            events: $this->allOf('event', $given['events'] ?? [], array_keys($this->catalogue->events), '/events'),
+            marks: $this->allOf('mark', $given['marks'] ?? [], array_keys($this->catalogue->marks), '/marks'),
+        );
+    }
+
+    /**
+     * @param array{int, string, string, string} $head
+     * @param array<string, mixed>               $given
+     */
+    private function start(array $head, array $given): Start
+    {
+        $times = $this->whole($given, 'times', 1);
+        if ($times < 1 || $times > 1000) {
+            throw CaseMistake::at('/times', 'Say how many starts went like this, from 1 to 1000.');
+        }
+        $waited = isset($given['waited']) ? $this->whole($given, 'waited', 0) : null;
+        if ($waited !== null && ($waited < 0 || $waited > 604800)) {
+            throw CaseMistake::at('/waited', 'Say the wait in seconds, from 0 to a week (604800).');
+        }
+
+        return new Start(
+            ...$head,
+            setUp: $this->setUp($given['setup'] ?? []),
+            reached: $this->reached($given['reached'] ?? ''),
+            signs: $this->signs($given['signs'] ?? []),
+            waited: $waited,
+            times: $times,
+            step: isset($given['step']) ? (string) $given['step'] : null,
+        );
+    }
+
+    /**
+     * @param array{int, string, string, string} $head
+     * @param array<string, mixed>               $given
+     */
+    private function finding(array $head, array $given): Finding
+    {
+        $check = $this->catalogued(fn () => $this->catalogue->check((string) ($given['check'] ?? '')), '/check');
+        $target = $given['target'] ?? null;
+        if ($check->target !== null) {
+            $ofKind = array_column($this->machine->ofKind($check->target), 'id');
+            $target ??= count($ofKind) === 1 ? $ofKind[0] : '';
+            if (! in_array($target, $ofKind, true)) {
+                throw CaseMistake::at('/target', $ofKind === []
+                    ? "This machine has no {$check->target}, so \"{$check->name}\" cannot be made on one."
+                    : 'Say on which part: '.implode(', ', $ofKind).'.');
+            }
+        } elseif ($target !== null) {
+            throw CaseMistake::at('/target', "\"{$check->name}\" is made on the whole machine; leave the target out.");
+        }
+        $values = $given['values'] ?? [];
+        $result = (string) ($given['result'] ?? '');
+        if ($values !== []) {
+            if ($check->limit === null) {
+                throw CaseMistake::at('/values', "\"{$check->name}\" is a look and takes no values.");
+            }
+            $judgement = Judgement::of($this->catalogue->limits[$check->limit], $values);
+            $judged = $judgement->passes() ? 'pass' : 'fail';
+            if ($result !== '' && $result !== $judged) {
+                throw CaseMistake::at('/result', "The values make this a {$judged}, not a {$result}; correct the values or leave the result out.");
+            }
+            $result = $judged;
+            $values = $judgement->values();
+        }
+        $this->catalogued(fn () => $check->result($result), '/result');
+
+        return new Finding(...$head, check: $check->id, target: $target, result: $result, values: $values);
+    }
+
+    /**
+     * @param array{int, string, string, string} $head
+     * @param array<string, mixed>               $given
+     */
+    private function deed(array $head, array $given): Deed
+    {
+        $act = $this->catalogued(fn () => $this->catalogue->act((string) ($given['act'] ?? '')), '/act');
+        $on = [];
+        foreach ((array) ($given['on'] ?? []) as $i => $word) {
+            $meant = $this->machine->meant((string) $word);
+            if ($meant === [] && ! isset($this->catalogue->parts[$word])) {
+                throw CaseMistake::at("/on/{$i}", UnknownWord::sentence('part of this machine', (string) $word, array_keys($this->machine->parts)));
+            }
+            array_push($on, ...$meant);
+        }
+        if ($on === []) {
+            throw CaseMistake::at('/on', 'Say which part it was done to.');
+        }
+        $with = isset($given['with'])
+            ? new Lent((string) ($given['with']['tag'] ?? 'new'), (float) ($given['with']['trust'] ?? $this->catalogue->number('new_part_trust')))
+            : null;
+        if ($act->id === 'replace') {
+            $with ??= new Lent('new', $this->catalogue->number('new_part_trust'));
+        }
+
+        return new Deed(...$head, act: $act->id, on: array_values(array_unique($on)), with: $with);
+    }
+
+    /**
+     * @param array{int, string, string, string} $head
+     * @param array<string, mixed>               $given
+     */
+    private function strikeOut(array $head, array $given): StrikeOut
+    {
+        $entry = $this->whole($given, 'entry', 0);
+        if ($entry < 1 || $entry >= $head[0]) {
+            throw CaseMistake::at('/entry', 'Name an earlier entry by its number.');
+        }
+        if (trim($head[3]) === '') {
+            throw CaseMistake::at('/text', 'Say why it is struck out.');
+        }
+
+        return new StrikeOut(...$head, entry: $entry);
+    }
+
+    /** @param array<string, mixed> $given */
+    private function setUp(array $given): SetUp
+    {
+        foreach ($given['out'] ?? [] as $i => $part) {
+            $this->oneOf('part of this machine', (string) $part, array_keys($this->machine->parts), "/setup/out/{$i}");
+        }
+        foreach ($given['lent'] ?? [] as $part => $spare) {
+            $this->oneOf('part of this machine', (string) $part, array_keys($this->machine->parts), "/setup/lent/{$part}");
+            $trust = $spare['trust'] ?? 0.97;
+            if (! is_array($spare) || ! isset($spare['tag']) || ! is_numeric($trust) || $trust < 0 || $trust > 1) {
+                throw CaseMistake::at("/setup/lent/{$part}", 'A lent part needs its tag, and a trust from 0 to 1 if one is given.');
+            }
+        }
+        foreach ($given['moved'] ?? [] as $stick => $slot) {
+            $this->oneOf('stick of this machine', (string) $stick, array_column($this->machine->ofKind('stick'), 'id'), "/setup/moved/{$stick}");
+            $this->oneOf('slot of this machine', (string) $slot, array_column($this->machine->ofKind('slot'), 'id'), "/setup/moved/{$stick}");
+        }
+        foreach (['place' => ['case', 'bench'], 'start_by' => ['button', 'pins'], 'temperature' => ['cold', 'warm']] as $word => $known) {
+            if (isset($given[$word])) {
+                $this->oneOf($word, (string) $given[$word], $known, "/setup/{$word}");
+            }
+        }
+
+        $setUp = SetUp::fromArray($given);
+        $this->eachSlotOnce($setUp);
+
+        return $setUp;
+    }
+
+    private function eachSlotOnce(SetUp $setUp): void
+    {
+        $taken = [];
+        foreach (array_column($this->machine->ofKind('stick'), 'id') as $stick) {
+            $slot = $setUp->slotOf($stick, $this->machine);
+            if ($slot !== null && isset($taken[$slot])) {
+                throw CaseMistake::at('/setup/moved', "{$stick} and {$taken[$slot]} cannot both sit in {$slot}; take one out or move it.");
+            }
+            if ($slot !== null) {
+                $taken[$slot] = $stick;
+            }
+        }
+    }
+
+    private function reached(string $word): string
+    {
+        return $this->oneOf('outcome of a start', $word, array_keys($this->catalogue->reaches), '/reached');
+    }
+
+    /**
+     * @param array<string, mixed> $given
+     *
+     * @return array<string, string>
+     */
+    private function signs(array $given): array
+    {
+        $signs = [];
+        foreach ($given as $channel => $value) {
+            $this->oneOf('sign', (string) $channel, array_keys($this->catalogue->signs), "/signs/{$channel}");
+            $values = array_map(strval(...), array_keys($this->catalogue->sign((string) $channel)->values));
+            $signs[$channel] = $this->oneOf($this->catalogue->sign((string) $channel)->name, (string) $value, $values, "/signs/{$channel}");
+        }
+        ksort($signs);
+
+        return $signs;
+    }
+
+    /** @param array<string, mixed> $given */
+    private function whole(array $given, string $key, int $default): int
+    {
+        $value = $given[$key] ?? $default;
+        if (filter_var($value, FILTER_VALIDATE_INT) === false) {
+            throw CaseMistake::at("/{$key}", 'This must be a whole number.');
+        }
+
+        return (int) $value;
+    }
+
+    /**
+     * @param list<mixed>  $words
+     * @param list<string> $known
+     *
+     * @return list<string>
+     */
+    private function allOf(string $what, array $words, array $known, string $path): array
+    {
+        foreach ($words as $i => $word) {
+            $this->oneOf($what, (string) $word, $known, "{$path}/{$i}");
+        }
+
+        return array_values($words);
+    }
+
+    /** @param list<string> $known */
+    private function oneOf(string $what, string $word, array $known, string $path): string
+    {
+        return in_array($word, $known, true) ? $word : throw CaseMistake::at($path, UnknownWord::sentence($what, $word, $known));
+    }
+
+    /**
+     * @template T
+     *
+     * @param callable(): T $lookUp
+     *
+     * @return T
+     */
+    private function catalogued(callable $lookUp, string $path): mixed
+    {
+        try {
+            return $lookUp();
+        } catch (CatalogueMistake|MachineMistake|InvalidArgumentException $mistake) {
+            throw CaseMistake::at($path, $mistake->getMessage(), $mistake);
+        }
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Evidence;
+
+/** A job's entries in order. What is in force follows from the entries; nothing is ever taken away. */
+final readonly class Record
+{
+    /** @var array<int, StrikeOut> struck entry => the strike-out */
+    public array $struck;
+
+    /** @var list<Entry> entries in force: neither struck out nor a strike-out */
+    public array $inForce;
+
+    /** @param list<Entry> $entries in the order of their numbers */
+    public function __construct(public array $entries)
+    {
+        $struck = [];
+        foreach ($entries as $entry) {
+            if ($entry instanceof StrikeOut) {
+                $struck[$entry->entry] = $entry;
+            }
+        }
+        $this->struck = $struck;
+        $this->inForce = array_values(array_filter(
+            $entries,
+            fn (Entry $entry): bool => ! $entry instanceof StrikeOut && ! isset($struck[$entry->number]),
+        ));
+    }
+
+    /** The record as it stood after an entry. */
+    public function upTo(int $number): self
+    {
+        return new self(array_values(array_filter($this->entries, fn (Entry $entry): bool => $entry->number <= $number)));
+    }
+
+    /** The record without one entry, as if it had never been made. */
+    public function without(int $number): self
+    {
+        return new self(array_values(array_filter($this->entries, fn (Entry $entry): bool => $entry->number !== $number)));
+    }
+
+    /**
+     * @template T of Entry
+     *
+     * @param class-string<T> $class
+     *
+     * @return list<T> entries in force of one kind
+     */
+    public function all(string $class): array
+    {
+        return array_values(array_filter($this->inForce, fn (Entry $entry): bool => $entry instanceof $class));
+    }
+
+    public function lastStart(): ?Start
+    {
+        $starts = $this->all(Start::class);
+
+        return $starts === [] ? null : $starts[count($starts) - 1];
+    }
+
+    public function closing(): ?Closing
+    {
+        return $this->all(Closing::class)[0] ?? null;
+    }
+
+    public function entry(int $number): ?Entry
+    {
+        foreach ($this->entries as $entry) {
+            if ($entry->number === $number) {
+                return $entry;
+            }
+        }
+
+        return null;
+    }
+}

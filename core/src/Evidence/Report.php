@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Evidence;
+
+/** What somebody said: how the machine behaves, what happened just before, marks seen at arrival. */
+final readonly class Report extends Entry
+{
+    /**
+     * @param ?string               $reached outcome of a start as told
+     * @param array<string, string> $signs   sign channel => value, as told
+     * @param list<string>          $events  what happened just before
+     * @param list<string>          $marks   marks made at arrival, which raise locks
+     */
+    public function __construct(
+        int $number, string $at, string $by, string $text,
+        public ?string $reached, public array $signs, public array $events, public array $marks,
+    ) {
+        parent::__construct($number, $at, $by, $text);
+    }
+
+    public function kind(): string
+    {
+        return 'report';
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Planning;
+
+/** Ranked next steps, and whether to go on or decide. */
+final readonly class Advice
+{
+    /**
+     * @param list<NextStep> $steps     worth most first; locked ones last
+     * @param string         $stop      "go-on", "decide", "confirm", "prove" or "locked"
+     * @param string         $why       one sentence
+     * @param float          $remaining expected bench minutes until repaired, if repaired by likelihood from here
+     * @param ?Repair        $repair    the repair that would come first
+     * @param float          $repairProbability that this repair is needed
+     */
+    public function __construct(
+        public array $steps,
+        public string $stop,
+        public string $why,
+        public float $remaining,
+        public ?Repair $repair,
+        public float $repairProbability,
+    ) {}
+
+    public function step(string $id): ?NextStep
+    {
+        foreach ($this->steps as $step) {
+            if ($step->candidate->id() === $id) {
+                return $step;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Planning;
+
+use Orthoscope\Core\Catalogue\Step;
+use Orthoscope\Core\Chain\Part;
+use Orthoscope\Core\Chain\SetUp;
+use Orthoscope\Core\Spares\Spare;
+
+/** A step made concrete for one machine: on which part, under which set-up, with which spare. */
+final readonly class Candidate
+{
+    /**
+     * @param ?Part        $target the part it is about, if about one
+     * @param ?SetUp       $setUp  the set-up of the start, if it makes one
+     * @param list<string> $on     parts an act is done to
+     * @param ?Spare       $spare  the spare it lends
+     * @param bool         $lacksSpare it needs a spare and none fits
+     */
+    public function __construct(
+        public Step $step,
+        public ?Part $target,
+        public ?SetUp $setUp,
+        public array $on,
+        public ?Spare $spare,
+        public bool $lacksSpare = false,
+    ) {}
+
+    /** Names it among all steps of one machine. */
+    public function id(): string
+    {
+        return $this->target === null || $this->step->each === null || ! ($this->target->kind->many || $this->step->each === 'swapped')
+            ? $this->step->id : "{$this->step->id}:{$this->target->id}";
+    }
+
+    public function name(): string
+    {
+        $target = $this->target?->inSentence() ?? '';
+
+        return str_replace(['{target}', '{Target}'], [$target, ucfirst($target)], $this->step->name);
+    }
+}

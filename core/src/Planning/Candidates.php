@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Planning;
+
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\Step;
+use Orthoscope\Core\Chain\Lent;
+use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Chain\Part;
+use Orthoscope\Core\Chain\Place;
+use Orthoscope\Core\Chain\SetUp;
+use Orthoscope\Core\Chain\StartBy;
+use Orthoscope\Core\Chain\Temperature;
+use Orthoscope\Core\Diagnosis\Grounds;
+use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\Finding;
+use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\Spares\Shelf;
+use Orthoscope\Core\Spares\Spare;
+
+/** Every step that makes sense on a machine now: the catalogue's steps made concrete, less what was already done. */
+final readonly class Candidates
+{
+    public function __construct(
+        private Catalogue $catalogue,
+        private Machine $machine,
+        private Record $record,
+        private Shelf $shelf,
+        private Grounds $grounds,
+        private Interlocks $locks,
+    ) {}
+
+    /** @return list<Candidate> */
+    public function all(): array
+    {
+        $all = [];
+        foreach ($this->catalogue->steps as $step) {
+            foreach ($this->targets($step) as $target) {
+                $candidate = $this->concrete($step, $target);
+                if ($candidate !== null && ! $this->isDone($candidate)) {
+                    $all[] = $candidate;
+                }
+            }
+        }
+
+        return $this->beforeBaseline() ? array_values(array_filter($all, fn (Candidate $c): bool => ! $c->step->opens)) : $all;
+    }
+
+    /** Nothing is opened, cleaned or reseated before the first start, or old damage cannot be told from ours. */
+    private function beforeBaseline(): bool
+    {
+        return $this->record->lastStart() === null && ! $this->locks->powerIsLocked();
+    }
+
+    /** @return list<?Part> */
+    private function targets(Step $step): array
+    {
+        if ($step->each === null) {
+            return [null];
+        }
+        if ($step->each === 'swapped') {
+            return array_map($this->machine->part(...), $this->grounds->unconfirmedSwaps($this->record));
+        }
+        $parts = $this->machine->ofKind($step->each);
+        if ($step->several && count($parts) < 2) {
+            return [];
+        }
+
+        return $step->once ? array_slice($parts, 0, 1) : $parts;
+    }
+
+    private function concrete(Step $step, ?Part $target): ?Candidate
+    {
+        if ($step->record === 'check') {
+            $check = $this->catalogue->check((string) $step->check);
+
+            return $check->target !== null && $this->machine->ofKind($check->target) === [] ? null
+                : new Candidate($step, $target ?? ($check->target === null ? null : $this->machine->ofKind($check->target)[0]), null, [], null);
+        }
+        $on = array_merge(...array_map($this->machine->meant(...), $step->on), ...[[]]);
+        if ($step->record === 'act' && $on === []) {
+            return null;
+        }
+        $spare = isset($step->setup['lend']) && $target !== null ? $this->shelf->best($target->kind->id, $this->machine) : null;
+        $setUp = $this->setUp($step, $target, $spare);
+
+        return $setUp === null ? null : new Candidate($step, $target, $setUp, array_values($on), $spare, isset($step->setup['lend']) && $spare === null);
+    }
+
+    private function setUp(Step $step, ?Part $target, ?Spare $spare): ?SetUp
+    {
+        $words = $step->setup;
+        $last = $this->record->lastStart()->setUp ?? new SetUp;
+        if (isset($words['restore'])) {
+            return $target === null ? null : $last->restoring($target->id);
+        }
+        $out = $lent = $moved = [];
+        if (isset($words['out'])) {
+            $out = $words['out'] === 'target' ? [$target->id ?? ''] : $this->machine->meant($words['out']);
+            if ($out === []) {
+                return null;
+            }
+        }
+        if ($target !== null && (isset($words['only']) || isset($words['swap-slot']))) {
+            $out = array_values(array_diff($this->machine->meant($target->kind->id), [$target->id]));
+        }
+        if (isset($words['swap-slot']) && $target !== null) {
+            $slot = $this->anotherSlot($target->id);
+            if ($slot === null) {
+                return null;
+            }
+            $moved = [$target->id => $slot];
+        }
+        if (isset($words['lend']) && $target !== null) {
+            $lent = [$target->id => new Lent($spare->tag ?? '?', $spare->trust ?? 1.0)];
+        }
+
+        return new SetUp(
+            $out, $lent, $moved,
+            Place::from($words['place'] ?? $last->place->value),
+            StartBy::from($words['start_by'] ?? $last->startBy->value),
+            isset($words['temperature']) ? Temperature::from($words['temperature']) : null,
+        );
+    }
+
+    /** The slot to try a stick in: the next one after its own. */
+    private function anotherSlot(string $stick): ?string
+    {
+        $slots = array_column($this->machine->ofKind('slot'), 'id');
+        $at = array_search($this->machine->slots[$stick] ?? '', $slots, true);
+
+        return count($slots) < 2 || $at === false ? null : $slots[($at + intdiv(count($slots), 2)) % count($slots)];
+    }
+
+    private function isDone(Candidate $candidate): bool
+    {
+        $step = $candidate->step;
+        if ($step->record === 'check') {
+            return $this->checkIsDone((string) $step->check, $candidate->target?->id);
+        }
+        if ($step->record === 'act') {
+            foreach ($this->record->all(Deed::class) as $deed) {
+                if ($deed->act === $step->act && array_intersect($deed->on, $candidate->on) !== []) {
+                    return true;
+                }
+            }
+
+            return false;
+        }
+
+        return $step->id !== 'start' && $this->startIsDone($candidate->setUp ?? new SetUp);
+    }
+
+    /** A check is done once it was made, unless it can clear a lock that is on. */
+    private function checkIsDone(string $check, ?string $target): bool
+    {
+        foreach ($this->locks->active as $active) {
+            foreach ($active->lock->cleared as $word) {
+                if (str_starts_with($word, $check.':') && $active->lock->blocks === 'power') {
+                    return false;
+                }
+            }
+        }
+        foreach ($this->record->all(Finding::class) as $finding) {
+            if ($finding->check === $check && ($finding->target === null || $finding->target === $target)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** A start under the same set-up tells little new, until something was done to the machine. */
+    private function startIsDone(SetUp $setUp): bool
+    {
+        $done = false;
+        foreach ($this->record->inForce as $entry) {
+            if ($entry instanceof Deed) {
+                $done = false;
+            }
+            if ($entry instanceof Start && $entry->setUp->key() === $setUp->key()) {
+                $done = true;
+            }
+        }
+
+        return $done;
+    }
+}

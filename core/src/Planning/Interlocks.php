@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Planning;
+
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\Lock;
+use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\Entry;
+use Orthoscope\Core\Evidence\Finding;
+use Orthoscope\Core\Evidence\Override;
+use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Evidence\Report;
+use Orthoscope\Core\Evidence\Start;
+
+/** The interlocks that are on. They are not weights: what is locked is not ranked. */
+final readonly class Interlocks
+{
+    /** @param array<string, ActiveLock> $active */
+    private function __construct(public array $active) {}
+
+    public static function of(Record $record, Machine $machine, Catalogue $catalogue): self
+    {
+        $active = [];
+        foreach ($catalogue->locks as $lock) {
+            $state = in_array('always', $lock->raised, true) ? new ActiveLock($lock, null) : null;
+            foreach ($record->inForce as $entry) {
+                $words = self::words($entry, $machine, $catalogue);
+                if (array_intersect($words, $lock->cleared) !== [] || ($entry instanceof Override && $entry->lock === $lock->id)) {
+                    $state = null;
+                }
+                if (array_intersect($words, $lock->raised) !== []) {
+                    $state = new ActiveLock($lock, $entry->number);
+                }
+            }
+            if ($state !== null) {
+                $active[$lock->id] = $state;
+            }
+        }
+
+        return new self($active);
+    }
+
+    /** No step may put power on the machine. */
+    public function powerIsLocked(): bool
+    {
+        foreach ($this->active as $active) {
+            if ($active->lock->blocks === 'power') {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** The locks in the way of a step. @return list<ActiveLock> */
+    public function inTheWayOf(Candidate $candidate, int $cheapLoan): array
+    {
+        return array_values(array_filter($this->active, fn (ActiveLock $active): bool => match ($active->lock->blocks) {
+            'power' => $candidate->step->power,
+            'lend' => $candidate->spare !== null && $candidate->spare->value > $cheapLoan
+                && $candidate->spare->kind !== $active->lock->notWhenLent
+                && ! $this->lends($candidate, $active->lock),
+            'pins' => $candidate->step->pins,
+            default => false,
+        }));
+    }
+
+    private function lends(Candidate $candidate, Lock $lock): bool
+    {
+        return $lock->notWhenLent !== null && ($candidate->setUp?->isLent($lock->notWhenLent) ?? false);
+    }
+
+    /**
+     * What an entry says in the words locks are written in.
+     *
+     * @return list<string>
+     */
+    private static function words(Entry $entry, Machine $machine, Catalogue $catalogue): array
+    {
+        return match (true) {
+            $entry instanceof Report => array_map(fn (string $mark): string => "mark:{$mark}", $entry->marks),
+            $entry instanceof Finding => ["{$entry->check}:{$entry->result}"],
+            $entry instanceof Deed => ["act:{$entry->act}", ...array_map(fn (string $part): string => "act:{$entry->act}:{$machine->part($part)->kind->id}", $entry->on)],
+            $entry instanceof Start => $entry->setUp->lent === [] ? array_map(
+                fn (string $stage): string => "start:{$stage}",
+                array_slice($catalogue->stageIds, 0, $catalogue->reach($entry->reached)->firstStop),
+            ) : [],
+            default => [],
+        };
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Planning;
+
+use Orthoscope\Core\Catalogue\Act;
+use Orthoscope\Core\Chain\Part;
+
+/** An act on a part that puts right what is wrong with it. */
+final readonly class Repair
+{
+    /**
+     * @param float $cost bench minutes, with money turned into minutes and one start to see
+     */
+    private function __construct(public Act $act, public Part $part, public float $cost) {}
+
+    public static function of(Act $act, Part $part, float $moneyPerMinute, float $startMinutes, float $specialistMinutes): self
+    {
+        $money = $act->money + ($act->buysPart ? $part->kind->price : 0);
+        $minutes = $act->id === 'hand-on' ? $specialistMinutes : $act->minutes;
+
+        return new self($act, $part, $minutes + $money / $moneyPerMinute + $startMinutes);
+    }
+
+    public function id(): string
+    {
+        return "{$this->act->id}:{$this->part->id}";
+    }
+
+    public function name(): string
+    {
+        return $this->act->buysPart ? "replace {$this->part->inSentence()}" : "{$this->act->name} ({$this->part->name})";
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Proving;
+
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Place;
+use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Evidence\Start;
+
+/** How far a repair is proved: out of the case, then in the case by the real button, with nothing lent or left out. */
+final readonly class Proof
+{
+    /**
+     * @param ?int         $outside entry of the first start that proves it out of the case, after the last act
+     * @param ?int         $inside  entry of the start that proves it in the case, after that
+     * @param float        $sound   belief that nothing is wrong now
+     * @param int          $clean   starts in a row, up to the last one, that got all the way
+     * @param list<string> $owed    what is still to do, in words; empty when proved
+     */
+    private function __construct(
+        public ?int $outside,
+        public ?int $inside,
+        public float $sound,
+        public int $clean,
+        public array $owed,
+    ) {}
+
+    public static function of(Record $record, Catalogue $catalogue, float $sound): self
+    {
+        $outside = $inside = null;
+        $clean = 0;
+        $lent = false;
+        foreach ($record->inForce as $entry) {
+            if ($entry instanceof Deed) {
+                [$outside, $inside, $clean] = [null, null, 0];
+            }
+            if (! $entry instanceof Start) {
+                continue;
+            }
+            $whole = $catalogue->reach($entry->reached)->firstStop === $catalogue->stageCount();
+            $lent = $entry->setUp->lent !== [] || $entry->setUp->out !== [];
+            if (! $whole) {
+                [$outside, $inside, $clean] = [null, null, 0];
+            } elseif (! $lent) {
+                $clean += $entry->times;
+                if ($entry->setUp->place === Place::Bench) {
+                    $outside ??= $entry->number;
+                } elseif ($outside !== null && $entry->setUp->startBy->value === 'button') {
+                    $inside ??= $entry->number;
+                }
+            }
+        }
+
+        return new self($outside, $inside, $sound, $clean, self::owed($outside, $inside, $lent, $sound, $catalogue->number('sound_from')));
+    }
+
+    public function isComplete(): bool
+    {
+        return $this->owed === [];
+    }
+
+    /** @return list<string> */
+    private static function owed(?int $outside, ?int $inside, bool $lent, float $sound, float $soundFrom): array
+    {
+        $owed = [];
+        if ($lent) {
+            $owed[] = 'Spares back on the shelf and its own parts in.';
+        }
+        if ($outside === null) {
+            $owed[] = 'A start out of the case that stays up.';
+        }
+        if ($inside === null) {
+            $owed[] = 'Then one in the case, by the real button, that stays up.';
+        }
+        if ($sound < $soundFrom) {
+            $owed[] = sprintf('Belief that it is sound is %d %%; %d %% is asked. More clean starts raise it.', (int) floor(100 * $sound), (int) round(100 * $soundFrom));
+        }
+
+        return $owed;
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Spares;
+
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\PartKind;
+use Orthoscope\Core\Chain\Machine;
+
+/** The spares that are free to be lent. */
+final readonly class Shelf
+{
+    /** @param list<Spare> $spares */
+    public function __construct(public array $spares) {}
+
+    /** @param list<array<string, mixed>> $given the "shelf" of a case file */
+    public static function fromArray(array $given): self
+    {
+        return new self(array_map(fn (array $row): Spare => new Spare(
+            $row['tag'], $row['kind'], $row['name'] ?? $row['tag'], (float) ($row['trust'] ?? 0.97), $row['value'] ?? 0, $row['fits'] ?? [],
+        ), $given));
+    }
+
+    /** One spare of every kind that can be lent, for a case that does not say what is on the shelf. */
+    public static function wellStocked(Catalogue $catalogue): self
+    {
+        $lendable = array_filter($catalogue->parts, fn (PartKind $kind): bool => $kind->lendable);
+
+        return new self(array_values(array_map(fn (PartKind $kind): Spare => new Spare("any-{$kind->id}", $kind->id, "a good {$kind->name}", 0.97, $kind->price), $lendable)));
+    }
+
+    /** The spare to lend for a kind of part: the one trusted most, and of those the cheapest; null if none fits. */
+    public function best(string $kind, Machine $machine): ?Spare
+    {
+        $fitting = array_filter($this->spares, fn (Spare $spare): bool => $spare->kind === $kind && $spare->fits($machine));
+        usort($fitting, fn (Spare $a, Spare $b): int => [round($b->trust, 2), $a->value] <=> [round($a->trust, 2), $b->value]);
+
+        return $fitting[0] ?? null;
+    }
+}

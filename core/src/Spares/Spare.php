@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Spares;
+
+use Orthoscope\Core\Chain\Machine;
+
+/** A part on the shelf that can stand in for a machine's own. */
+final readonly class Spare
+{
+    /**
+     * @param float                 $trust probability from 0 to 1 that it is good
+     * @param int                   $value minor units of money that are lost if it is lost
+     * @param array<string, string> $fits  what a machine's platform must match, where both are known
+     */
+    public function __construct(
+        public string $tag,
+        public string $kind,
+        public string $name,
+        public float $trust,
+        public int $value,
+        public array $fits = [],
+    ) {}
+
+    public function fits(Machine $machine): bool
+    {
+        foreach ($this->fits as $what => $value) {
+            if (strcasecmp($machine->platform[$what] ?? $value, $value) !== 0) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}
