@@ -79,6 +79,19 @@ final readonly class Assessment
         return $suspects;
     }
 
+    /** @return list<PartStanding> parts named as the cause: condemned ones, or else the likeliest provisional or strong suspect */
+    public function causes(): array
+    {
+        $suspects = $this->suspects();
+        $condemned = array_values(array_filter($suspects, fn (PartStanding $s): bool => $s->standing === Standing::Condemned));
+        if ($condemned !== []) {
+            return $condemned;
+        }
+        $first = $suspects[0] ?? null;
+
+        return $first !== null && $first->probability >= 0.5 && $first->part->id !== 'outside' ? [$first] : [];
+    }
+
     /** @return list<FaultBelief> faults of one part, likeliest first */
     public function faultsOf(string $part): array
     {

@@ -8,7 +8,9 @@ namespace Orthoscope\Core\Catalogue;
 final readonly class PartKind
 {
     /**
-     * @param string       $stage    where it hangs on the chain, and what a start must pass to have used it
+     * @param string       $stage    what a start must pass to have used it
+     * @param string       $at       the stage it hangs from on the chain
+     * @param string       $short    its name in tight drawings
      * @param ?string      $stops    the stage out of reach while no part of this kind is in
      * @param ?string      $carrier  the kind it belongs to and is replaced with
      * @param ?string      $serves   the kind it is used with; unused while none of that kind is in
@@ -31,6 +33,8 @@ final readonly class PartKind
         public bool $ownOnly,
         public int $price,
         public array $disturbs,
+        public string $at,
+        public string $short,
     ) {}
 
     /** @param array<string, mixed> $row */
@@ -41,6 +45,7 @@ final readonly class PartKind
             $row['link'] ?? false, $row['many'] ?? false, $row['optional'] ?? false, $row['lendable'] ?? false,
             $row['stops'] ?? null, $row['carrier'] ?? null, $row['serves'] ?? null, $row['own_only'] ?? false,
             $row['price'], $row['disturbs'],
+            $row['at'] ?? $row['stage'], $row['short'] ?? $row['name'],
         );
     }
 }

@@ -7,6 +7,7 @@ namespace Orthoscope\Core\Diagnosis;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Fault;
 use Orthoscope\Core\Catalogue\Reach;
+use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Finding;
@@ -121,7 +122,7 @@ final class Grounds
     }
 
     /**
-     * Parts that stand differently from an earlier start.
+     * Parts that took part in an earlier start and not in this one, or the other way round.
      *
      * @param list<Start> $earlier
      * @param list<Deed>  $deeds
@@ -129,24 +130,35 @@ final class Grounds
     private function readSwaps(array $earlier, array $deeds, Start $start): void
     {
         foreach ($this->model->machine->parts as $part) {
-            $own = $start->setUp->hasOwn($part->id);
-            $other = $this->lastWith($earlier, $part->id, ! $own);
+            $used = $this->model->uses($part->id, $start->setUp);
+            $other = $this->lastWith($earlier, $part->id, ! $used);
             if ($other === null) {
                 continue;
             }
-            $ground = $own ? $this->compare($start, $other) : $this->compare($other, $start);
-            if (! $own && $ground === Ground::NoChange && ! $this->blindTo($part->id, $start)) {
+            $ground = $used ? $this->compare($start, $other) : $this->compare($other, $start);
+            if (! $used && $ground === Ground::NoChange && ! $this->blindTo($part->id, $start)) {
                 $this->add($part->id, $start, Ground::NoChange);
             }
-            if ($ground !== Ground::Improved) {
-                continue;
-            }
-            if (! $own) {
+            if ($ground === Ground::Improved && ! $used) {
                 $this->add($part->id, $start, Ground::Improved);
-            } elseif ($this->onlyDiffer($other->setUp, $start->setUp, $part->id) && ! $this->deedBetween($deeds, $other, $start)) {
+            }
+            if ($ground === Ground::Improved && $used && $this->isOnlyNew($part, $start->setUp, $other->setUp) && ! $this->deedBetween($deeds, $other, $start)) {
                 $this->add($part->id, $start, Ground::CameBack);
             }
         }
+    }
+
+    /** Whether a part, with what only it uses, is all that one start used and the other did not. */
+    private function isOnlyNew(Part $part, SetUp $setUp, SetUp $other): bool
+    {
+        foreach ($this->model->usedOnlyIn($setUp, $other) as $new) {
+            $kind = $this->model->machine->part($new)->kind;
+            if ($new !== $part->id && ! ($kind->ownOnly && $kind->serves === $part->kind->id)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** Whether taking the part out must by itself stop the start where it stopped, so that nothing is learned. */
@@ -170,11 +182,6 @@ final class Grounds
         };
     }
 
-    private function onlyDiffer(SetUp $a, SetUp $b, string $part): bool
-    {
-        return $a->partsChangedTo($b) === [$part] && $a->place === $b->place && $a->startBy === $b->startBy;
-    }
-
     /** @param list<Deed> $deeds */
     private function deedBetween(array $deeds, Start $a, Start $b): bool
     {
@@ -188,10 +195,10 @@ final class Grounds
     }
 
     /** @param list<Start> $earlier */
-    private function lastWith(array $earlier, string $part, bool $own): ?Start
+    private function lastWith(array $earlier, string $part, bool $used): ?Start
     {
         foreach (array_reverse($earlier) as $start) {
-            if ($start->setUp->hasOwn($part) === $own) {
+            if ($this->model->uses($part, $start->setUp) === $used) {
                 return $start;
             }
         }

@@ -17,9 +17,9 @@ final class Retrace
         $sentences = [];
         $unchanged = self::named($standings, Standing::NotAlone, Ground::NoChange);
         if ($unchanged !== '') {
-            $sentences[] = "{$unchanged}: no change, so none of these stops it alone.";
+            $sentences[] = "{$unchanged}: no change, so none of these alone is what stops it.";
         }
-        $proved = self::named($standings, Standing::Proved, Ground::Passed, Ground::LookedGood);
+        $proved = self::named($standings, Standing::Proved);
         if ($proved !== '') {
             $sentences[] = "Proved working: {$proved}.";
         }

@@ -6,7 +6,9 @@ namespace Orthoscope\Core\Diagnosis;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Chain\Place;
 use Orthoscope\Core\Chain\SetUp;
+use Orthoscope\Core\Chain\StartBy;
 
 /** Simulates a start: which faults can stop it where under a set-up, and what absent parts stop by themselves. */
 final class StartModel
@@ -67,7 +69,11 @@ final class StartModel
             return $this->stickIn($partId, $setUp) !== null;
         }
         if ($kind->serves === null) {
-            return true;
+            return match ($kind->id) {
+                'case' => $setUp->place === Place::InCase,
+                'panel' => $setUp->startBy === StartBy::Button,
+                default => true,
+            };
         }
         foreach ($this->machine->ofKind($kind->serves) as $served) {
             if ($kind->ownOnly ? $setUp->hasOwn($served->id) : ! $setUp->isOut($served->id)) {
@@ -76,6 +82,15 @@ final class StartModel
         }
 
         return false;
+    }
+
+    /** Parts that take part in a start under one set-up and not under another. @return list<string> */
+    public function usedOnlyIn(SetUp $setUp, SetUp $other): array
+    {
+        return array_values(array_filter(
+            array_keys($this->machine->parts),
+            fn (string $part): bool => $this->uses($part, $setUp) && ! $this->uses($part, $other),
+        ));
     }
 
     /** Parts moved on the way from one set-up to another; moving reseats. @return array<string, true> */

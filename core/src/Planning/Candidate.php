@@ -31,7 +31,7 @@ final readonly class Candidate
     /** Names it among all steps of one machine. */
     public function id(): string
     {
-        return $this->target === null || $this->step->each === null || ! ($this->target->kind->many || $this->step->each === 'swapped')
+        return $this->target === null || $this->step->each === null || $this->step->once || ! ($this->target->kind->many || $this->step->each === 'swapped')
             ? $this->step->id : "{$this->step->id}:{$this->target->id}";
     }
 
@@ -39,6 +39,8 @@ final readonly class Candidate
     {
         $target = $this->target?->inSentence() ?? '';
 
-        return str_replace(['{target}', '{Target}'], [$target, ucfirst($target)], $this->step->name);
+        $slot = array_values($this->setUp->moved ?? [])[0] ?? '';
+
+        return str_replace(['{target}', '{Target}', '{slot}'], [$target, ucfirst($target), str_replace('slot-', '', $slot)], $this->step->name);
     }
 }

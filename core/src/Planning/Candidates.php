@@ -151,7 +151,7 @@ final readonly class Candidates
             return false;
         }
 
-        return $step->id !== 'start' && $this->startIsDone($candidate->setUp ?? new SetUp);
+        return $step->id !== 'start' && $step->each !== 'swapped' && $this->startIsDone($candidate->setUp ?? new SetUp);
     }
 
     /** A check is done once it was made, unless it can clear a lock that is on. */

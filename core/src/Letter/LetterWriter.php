@@ -1,0 +1,271 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Letter;
+
+use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Part;
+use Orthoscope\Core\Chain\Place;
+use Orthoscope\Core\Diagnosis\Because;
+use Orthoscope\Core\Diagnosis\FaultBelief;
+use Orthoscope\Core\Diagnosis\Ground;
+use Orthoscope\Core\Diagnosis\PartStanding;
+use Orthoscope\Core\Diagnosis\Standing;
+use Orthoscope\Core\Evidence\Closing;
+use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\Report;
+use Orthoscope\Core\Evidence\Start;
+
+/** Writes the letter to the owner in plain words: short sentences, no slot, rail or socket left unexplained. */
+final readonly class LetterWriter
+{
+    /** @param string $currency sign put before amounts */
+    public function __construct(private Catalogue $catalogue, private string $currency) {}
+
+    public function write(Assessment $assessment): Letter
+    {
+        $closing = $assessment->record->closing();
+        $sections = [
+            new Section('told', 'What you told us', $this->told($assessment)),
+            new Section('seen', 'What we saw', $this->seen($assessment)),
+            new Section('cause', 'What it was, and how sure we are', $this->cause($assessment)),
+            new Section('ruled-out', 'What we ruled out, and how', $this->ruledOut($assessment)),
+            new Section('done', 'What we did', $this->done($assessment)),
+            new Section('proof', 'How we tested it', $this->proof($assessment)),
+            new Section('not-proved', 'What we could not prove', $this->notProved($assessment, $closing)),
+            new Section('cost', 'Cost', $this->cost($closing)),
+            new Section('warranty', 'Warranty', $this->warranty($closing)),
+            new Section('watch', 'What to watch for', $this->watch($assessment)),
+        ];
+
+        return new Letter(array_values(array_filter($sections, fn (Section $s): bool => $s->sentences !== [])));
+    }
+
+    /** @return list<string> */
+    private function told(Assessment $assessment): array
+    {
+        $sentences = [];
+        foreach ($assessment->record->all(Report::class) as $report) {
+            if ($report->text !== '') {
+                $sentences[] = "You said: \"{$report->text}\"";
+            }
+            if ($report->reached !== null) {
+                $sentences[] = 'As you told it, '.$this->catalogue->reach($report->reached)->plain.'.';
+            }
+            $events = array_map(fn (string $event): string => $this->catalogue->events[$event]->name, array_diff($report->events, ['none']));
+            if ($events !== []) {
+                $sentences[] = 'Just before: '.implode('; ', $events).'.';
+            }
+            $marks = array_map(fn (string $mark): string => $this->catalogue->marks[$mark]->plain, $report->marks);
+            if ($marks !== []) {
+                $sentences[] = 'When it came in we noted '.$this->list($marks).'.';
+            }
+        }
+
+        return $sentences;
+    }
+
+    /** @return list<string> */
+    private function seen(Assessment $assessment): array
+    {
+        $starts = $assessment->record->all(Start::class);
+        if ($starts === []) {
+            return ['We have not started it.'];
+        }
+        $sentences = ['We started it as it came, and '.$this->catalogue->reach($starts[0]->reached)->plain.'.'];
+        foreach ($assessment->record->all(Report::class) as $report) {
+            if ($report->reached !== null && $report->reached !== $starts[0]->reached) {
+                $sentences[] = 'That is not quite what you told us. A fault that comes and goes can do this.';
+                break;
+            }
+        }
+
+        return $sentences;
+    }
+
+    /** @return list<string> */
+    private function cause(Assessment $assessment): array
+    {
+        $named = array_values(array_filter($assessment->faults, fn (FaultBelief $f): bool => $f->probability >= 0.35 && $f->spare === null && $f->part->id !== 'outside'));
+        $cause = $assessment->causes();
+        if ($named === [] && $cause === []) {
+            return ['We could not find out for certain what it was. We say so plainly rather than guess.'];
+        }
+        $sentences = [];
+        foreach ($cause as $standing) {
+            $sentences = [...$sentences, ...$this->causeOf($standing, $assessment)];
+        }
+        if ($sentences === []) {
+            $sentences[] = 'The likeliest cause: '.$named[0]->fault->plain.'. We are not sure.';
+        }
+
+        return $sentences;
+    }
+
+    /** @return list<string> */
+    private function causeOf(PartStanding $standing, Assessment $assessment): array
+    {
+        $faults = $assessment->faultsOf($standing->part->id);
+        $fault = $faults[0] ?? null;
+        $grounds = array_map(fn (Because $b): Ground => $b->ground, $standing->because);
+        $likely = $fault !== null && $fault->probability >= 0.6 * $standing->probability;
+        $what = $likely ? ucfirst($fault->fault->plain) : ucfirst($standing->part->kind->plain).' was at fault, or the way it was fitted';
+
+        return match (true) {
+            $standing->standing === Standing::Condemned && in_array(Ground::CameBack, $grounds, true) => ["{$what}.", $standing->part->kind->link
+                ? 'We are sure. Without it the machine got further. With it in use again, the trouble came back.'
+                : 'We are sure. With another one in its place the machine got further. With the old one back, the trouble came back.'],
+            $standing->standing === Standing::Condemned => ["{$what}.", 'We are sure, because we saw or measured it.'],
+            default => ["{$what}.", sprintf('We think so with about %d in 100. It was not confirmed beyond that.', (int) round(100 * $standing->probability))],
+        };
+    }
+
+    /** @return list<string> */
+    private function ruledOut(Assessment $assessment): array
+    {
+        $worked = $measured = $unchanged = [];
+        foreach ($assessment->standings as $standing) {
+            if ($standing->part->kind->link || $standing->fitted !== null) {
+                continue;
+            }
+            $grounds = array_map(fn (Because $b): Ground => $b->ground, $standing->because);
+            if ($standing->standing === Standing::Proved) {
+                if (in_array(Ground::Passed, $grounds, true)) {
+                    $worked[] = $standing->part;
+                } else {
+                    $measured[] = $standing->part;
+                }
+            } elseif ($standing->standing === Standing::NotAlone) {
+                $unchanged[] = $standing->part;
+            }
+        }
+        $sentences = [];
+        if ($worked !== []) {
+            $sentences[] = 'These worked when we started the machine: '.$this->parts($worked).'.';
+        }
+        if ($measured !== []) {
+            $sentences[] = 'We looked at or measured these and found them good: '.$this->parts($measured).'.';
+        }
+        if ($unchanged !== []) {
+            $sentences[] = 'We changed or took out these, and the trouble stayed. So they alone are not the cause: '.$this->parts($unchanged).'.';
+        }
+
+        return $sentences;
+    }
+
+    /** @return list<string> */
+    private function done(Assessment $assessment): array
+    {
+        $sentences = [];
+        foreach ($assessment->record->all(Deed::class) as $deed) {
+            $parts = array_map($assessment->machine->part(...), $deed->on);
+            $sentences[] = 'We '.str_replace('{part}', $this->parts($parts), $this->catalogue->act($deed->act)->did).'.';
+        }
+
+        return array_values(array_unique($sentences === [] ? ['We changed nothing on your machine.'] : $sentences));
+    }
+
+    /** @return list<string> */
+    private function proof(Assessment $assessment): array
+    {
+        $proof = $assessment->proof;
+        if ($proof->clean === 0) {
+            return [];
+        }
+        $where = array_filter([$proof->outside === null ? '' : 'out of its case', $proof->inside === null ? '' : 'back in its case with its own power button']);
+        $sentences = [];
+        if ($where !== []) {
+            $sentences[] = 'We ran it '.implode(', and then ', $where).'.';
+        }
+        $sentences[] = $proof->clean === 1 ? 'It started well once.' : "It started well {$proof->clean} times in a row.";
+
+        return $sentences;
+    }
+
+    /** @return list<string> */
+    private function notProved(Assessment $assessment, ?Closing $closing): array
+    {
+        $sentences = [];
+        $untested = array_map(fn (PartStanding $s): Part => $s->part, array_filter(
+            $assessment->standings,
+            fn (PartStanding $s): bool => in_array($s->standing, [Standing::NotTested, Standing::Hidden, Standing::NotAlone], true) && $s->part->id !== 'outside' && ! $s->part->kind->link,
+        ));
+        if ($untested !== []) {
+            $sentences[] = 'We did not get to test these, so we cannot say that they are good: '.$this->parts(array_values($untested)).'.';
+        }
+        if ($closing !== null && $closing->signedOff !== '') {
+            $sentences[] = 'We hand it back before all our tests were done. The reason: '.rtrim($closing->signedOff, '.').'.';
+        }
+        $last = $assessment->record->lastStart();
+        if ($last !== null && $last->setUp->place === Place::Bench && $assessment->proof->inside === null && $closing !== null) {
+            $sentences[] = 'Our last start was out of the case.';
+        }
+        if ($assessment->surprise->level === 'high') {
+            $sentences[] = 'One thing we saw does not fit with the rest. We could not explain it.';
+        }
+
+        return $sentences;
+    }
+
+    /** @return list<string> */
+    private function cost(?Closing $closing): array
+    {
+        return match (true) {
+            $closing === null => [],
+            $closing->price === 0 => ['There is nothing to pay.'],
+            default => ["The price, all in: {$this->currency} ".number_format($closing->price / 100, 2, '.', ' ').'.'],
+        };
+    }
+
+    /** @return list<string> */
+    private function warranty(?Closing $closing): array
+    {
+        return match (true) {
+            $closing === null => [],
+            $closing->warrantyMonths === 0 => ['We give no warranty on this work. The law may give you more.'],
+            default => ["If the same trouble comes back within {$closing->warrantyMonths} months, bring it in and we put it right. The law may give you more."],
+        };
+    }
+
+    /** @return list<string> */
+    private function watch(Assessment $assessment): array
+    {
+        $sentences = ['If it smells burnt, smokes or gets wet: switch it off at the wall, do not open it, and ring us.'];
+        if ($assessment->proof->clean > 0) {
+            array_unshift($sentences, 'If it does the same thing again, note what the lights and fans did, and ring us.');
+        }
+
+        return $sentences;
+    }
+
+    /** @param list<Part> $parts */
+    private function parts(array $parts): string
+    {
+        $names = [];
+        foreach ($parts as $part) {
+            $names[] = $part->kind->many && count(array_filter($parts, fn (Part $p): bool => $p->kind->id === $part->kind->id)) > 1
+                ? $this->several($part) : $part->kind->plain;
+        }
+
+        return $this->list(array_values(array_unique($names)));
+    }
+
+    private function several(Part $part): string
+    {
+        return match ($part->kind->id) {
+            'stick' => 'the memory sticks',
+            'slot' => 'the memory slots',
+            default => 'the drives',
+        };
+    }
+
+    /** @param list<string> $words */
+    private function list(array $words): string
+    {
+        $last = array_pop($words);
+
+        return $words === [] ? (string) $last : implode(', ', $words)." and {$last}";
+    }
+}

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Words;
+
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Chain\Place;
+use Orthoscope\Core\Chain\SetUp;
+use Orthoscope\Core\Chain\StartBy;
+use Orthoscope\Core\Evidence\Closing;
+use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\Entry;
+use Orthoscope\Core\Evidence\Finding;
+use Orthoscope\Core\Evidence\Override;
+use Orthoscope\Core\Evidence\Report;
+use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\Evidence\StrikeOut;
+
+/** Says entries in the words of the bench. */
+final readonly class EntryWords
+{
+    public function __construct(private Machine $machine, private Catalogue $catalogue) {}
+
+    /** What was done: the head of an entry. */
+    public function deed(Entry $entry): string
+    {
+        return match (true) {
+            $entry instanceof Report => 'told',
+            $entry instanceof Start => $this->setUp($entry->setUp),
+            $entry instanceof Finding => ($entry->target === null ? '' : $this->machine->part($entry->target)->name.': ').$this->catalogue->check($entry->check)->name,
+            $entry instanceof Deed => str_replace('{part}', $this->parts($entry->on), $this->catalogue->act($entry->act)->did).($entry->with === null || $entry->with->tag === 'new' ? '' : " with {$entry->with->tag}"),
+            $entry instanceof StrikeOut => "struck out entry {$entry->entry}",
+            $entry instanceof Override => 'lock set aside: '.$this->catalogue->locks[$entry->lock]->name,
+            $entry instanceof Closing => 'closed',
+            default => 'note',
+        };
+    }
+
+    /** What came of it. */
+    public function outcome(Entry $entry): string
+    {
+        return match (true) {
+            $entry instanceof Report => $this->joined([
+                $entry->reached === null ? '' : $this->catalogue->reach($entry->reached)->name,
+                ...$this->signs($entry->signs),
+                ...array_map(fn (string $event): string => $this->catalogue->events[$event]->name, array_diff($entry->events, ['none'])),
+                ...array_map(fn (string $mark): string => $this->catalogue->marks[$mark]->name, $entry->marks),
+            ]),
+            $entry instanceof Start => $this->joined([
+                $this->catalogue->reach($entry->reached)->name.($entry->times > 1 ? " ({$entry->times} times)" : ''),
+                ...$this->signs($entry->signs),
+                $entry->waited === null ? '' : "waited {$entry->waited} s",
+            ]),
+            $entry instanceof Finding => $this->catalogue->check($entry->check)->result($entry->result)->name.$this->values($entry),
+            default => '',
+        };
+    }
+
+    /** How a machine is put together, in a few words. */
+    public function setUp(SetUp $setUp): string
+    {
+        $words = [];
+        foreach ($setUp->lent as $part => $lent) {
+            $words[] = "{$lent->tag} for {$this->machine->part($part)->name}";
+        }
+        foreach ($setUp->moved as $stick => $slot) {
+            $words[] = "{$this->machine->part($stick)->name} in {$this->machine->part($slot)->name}";
+        }
+        if ($setUp->out !== []) {
+            $words[] = $this->parts($setUp->out, short: true).' out';
+        }
+        if ($setUp->startBy === StartBy::Pins) {
+            $words[] = 'by the pins';
+        }
+        if ($setUp->temperature !== null) {
+            $words[] = $setUp->temperature->value;
+        }
+        if ($setUp->place === Place::Bench) {
+            $words[] = 'out of the case';
+        }
+
+        return $words === [] ? 'as it came' : implode(', ', $words);
+    }
+
+    /** @param list<string> $ids */
+    private function parts(array $ids, bool $short = false): string
+    {
+        $names = array_map(fn (string $id): string => $short ? $this->machine->part($id)->name : $this->machine->part($id)->inSentence(), $ids);
+        $last = array_pop($names);
+
+        return $names === [] ? (string) $last : implode(', ', $names)." and {$last}";
+    }
+
+    /**
+     * @param array<string, string> $signs
+     *
+     * @return list<string>
+     */
+    private function signs(array $signs): array
+    {
+        return array_map(fn (string $channel, string $value): string => $this->catalogue->sign($channel)->values[$value], array_keys($signs), $signs);
+    }
+
+    private function values(Finding $finding): string
+    {
+        if ($finding->values === []) {
+            return '';
+        }
+        $limit = $this->catalogue->limits[(string) $this->catalogue->check($finding->check)->limit];
+        $words = [];
+        foreach ($limit['values'] as $row) {
+            if (isset($finding->values[$row['id']])) {
+                $words[] = sprintf('%s %s %s', $row['name'], rtrim(rtrim(number_format($finding->values[$row['id']], 2, '.', ''), '0'), '.'), $row['unit']);
+            }
+        }
+
+        return ' ('.implode(', ', $words).')';
+    }
+
+    /** @param list<string> $words */
+    private function joined(array $words): string
+    {
+        return implode(', ', array_filter($words, fn (string $word): bool => $word !== ''));
+    }
+}

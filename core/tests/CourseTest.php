@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Tests;
+
+use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Diagnosis\Standing;
+use Orthoscope\Core\Evidence\EntryReader;
+use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Planning\NextStep;
+use Orthoscope\Core\Spares\Shelf;
+use PHPUnit\Framework\Attributes\DataProviderExternal;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * Plays worked courses entry by entry. Words under `then`: standing (part: one word), never (part: words that must not
+ * be said), top (the likeliest part), likelier / sound (at least), unlikely (at most), next (step that must be among
+ * the first three open ones), locked / open (steps that must or must not be locked), stop, surprise, owed (count).
+ * What is expected is common practice, no source.
+ */
+final class CourseTest extends TestCase
+{
+    /** @param array<string, mixed> $course */
+    #[DataProviderExternal(Courses::class, 'all')]
+    public function test_course(array $course): void
+    {
+        $catalogue = Catalogue::shipped();
+        $machine = Machine::fromArray($course['machine'], $catalogue);
+        $reader = new EntryReader($catalogue, $machine);
+        $shelf = isset($course['shelf']) ? Shelf::fromArray($course['shelf']) : Shelf::wellStocked($catalogue);
+        $entries = [];
+        foreach ($course['steps'] as $step) {
+            $entries[] = $reader->read(count($entries) + 1, $step['entry']);
+            if (isset($step['then'])) {
+                $assessment = Assessment::of($machine, new Record($entries), $shelf, $catalogue);
+                $this->check($step['then'], $assessment, "{$course['course']}, after entry ".count($entries));
+            }
+        }
+        $this->assertNotSame([], $entries);
+    }
+
+    /** @param array<string, mixed> $then */
+    private function check(array $then, Assessment $assessment, string $where): void
+    {
+        foreach ($then as $what => $expected) {
+            match ($what) {
+                'standing' => $this->standings($expected, $assessment, $where),
+                'never' => $this->standingsNever($expected, $assessment, $where),
+                'top' => $this->assertContains($this->likeliest($assessment), (array) $expected, "{$where}: likeliest part"),
+                'likelier' => $this->probableAtLeast($expected, $assessment, $where),
+                'unlikely' => $this->probableAtMost($expected, $assessment, $where),
+                'sound' => $this->assertGreaterThanOrEqual($expected, $assessment->sound, "{$where}: sound"),
+                'next' => $this->assertNotEmpty(array_intersect((array) $expected, $this->open($assessment)), "{$where}: next was ".implode(', ', $this->open($assessment))),
+                'locked' => $this->locks((array) $expected, true, $assessment, $where),
+                'open' => $this->locks((array) $expected, false, $assessment, $where),
+                'gone' => $this->assertNull($assessment->advice->step($expected), "{$where}: {$expected} is still offered"),
+                'stop' => $this->assertSame($expected, $assessment->advice->stop, "{$where}: {$assessment->advice->why}"),
+                'surprise' => $this->assertSame($expected, [$assessment->surprise->level !== 'none', $assessment->surprise->entry], "{$where}: surprise"),
+                'owed' => $this->assertCount($expected, $assessment->proof->owed, "{$where}: ".implode(' ', $assessment->proof->owed)),
+                default => $this->fail("{$where}: \"{$what}\" is not a word of courses."),
+            };
+        }
+    }
+
+    /** @param array<string, string> $expected */
+    private function standings(array $expected, Assessment $assessment, string $where): void
+    {
+        foreach ($expected as $part => $standing) {
+            $is = $assessment->standings[$part];
+            $this->assertContains($is->standing, array_map(Standing::from(...), explode('|', $standing)), "{$where}: {$part} at {$is->probability}");
+            if (in_array($is->standing, [Standing::Proved, Standing::Condemned, Standing::Provisional, Standing::NotAlone], true)) {
+                $this->assertNotSame([], $is->because, "{$where}: {$part} has no entry behind it");
+            }
+        }
+    }
+
+    /** @param array<string, string> $expected */
+    private function standingsNever(array $expected, Assessment $assessment, string $where): void
+    {
+        foreach ($expected as $part => $standings) {
+            $this->assertNotContains($assessment->standings[$part]->standing->value, explode('|', $standings), "{$where}: {$part}");
+        }
+    }
+
+    /** @param array<string, float> $expected */
+    private function probableAtLeast(array $expected, Assessment $assessment, string $where): void
+    {
+        foreach ($expected as $part => $p) {
+            $this->assertGreaterThanOrEqual($p, $assessment->standings[$part]->probability, "{$where}: {$part}");
+        }
+    }
+
+    /** @param array<string, float> $expected */
+    private function probableAtMost(array $expected, Assessment $assessment, string $where): void
+    {
+        foreach ($expected as $part => $p) {
+            $this->assertLessThanOrEqual($p, $assessment->standings[$part]->probability, "{$where}: {$part}");
+        }
+    }
+
+    /** @param list<string> $steps */
+    private function locks(array $steps, bool $locked, Assessment $assessment, string $where): void
+    {
+        foreach ($steps as $id) {
+            $step = $assessment->advice->step($id);
+            $this->assertNotNull($step, "{$where}: {$id} is not offered");
+            $this->assertSame($locked, $step->lockedBy !== [], "{$where}: {$id}");
+        }
+    }
+
+    private function likeliest(Assessment $assessment): string
+    {
+        $parts = array_map(fn ($s): float => $s->probability, $assessment->standings);
+        arsort($parts);
+
+        return (string) array_key_first($parts);
+    }
+
+    /** @return list<string> */
+    private function open(Assessment $assessment): array
+    {
+        $open = array_filter($assessment->advice->steps, fn (NextStep $step): bool => $step->isOpen());
+
+        return array_map(fn (NextStep $step): string => $step->candidate->id(), array_slice($open, 0, 3));
+    }
+}

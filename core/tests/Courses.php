@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Tests;
+
+use Symfony\Component\Yaml\Yaml;
+
+/** The worked bench courses in `core/tests/courses`, each an invented job with what must be said after each entry. */
+final class Courses
+{
+    /** @return iterable<string, array{array<string, mixed>}> */
+    public static function all(): iterable
+    {
+        foreach (glob(__DIR__.'/courses/*.yaml') ?: [] as $file) {
+            yield basename($file, '.yaml') => [Yaml::parseFile($file)];
+        }
+    }
+}
