@@ -1,18 +1,19 @@
 <?php
 
+declare(strict_types=1);
+
+use App\Http\Middleware\HardenResponses;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(
-        web: __DIR__.'/../routes/web.php',
-        commands: __DIR__.'/../routes/console.php',
-        health: '/up',
-    )
+    ->withRouting(web: __DIR__.'/../routes/web.php', health: '/up')
     ->withMiddleware(function (Middleware $middleware): void {
-        //
+        $middleware->web(append: [HardenResponses::class]);
+        $middleware->redirectGuestsTo('/login');
+        $middleware->redirectUsersTo('/');
+        $middleware->encryptCookies(except: ['theme']);
     })
-    ->withExceptions(function (Exceptions $exceptions): void {
-        //
-    })->create();
+    ->withExceptions(function (Exceptions $exceptions): void {})
+    ->create();

@@ -1,24 +1,49 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Providers;
 
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Letter\LetterWriter;
 
 class AppServiceProvider extends ServiceProvider
 {
-    /**
-     * Register any application services.
-     */
     public function register(): void
     {
-        //
+        $this->app->singleton(Catalogue::class, fn (): Catalogue => new Catalogue($this->catalogueFiles()));
+        $this->app->bind(LetterWriter::class, fn (): LetterWriter => new LetterWriter($this->app->make(Catalogue::class), (string) config('shop.currency')));
+    }
+
+    public function boot(): void
+    {
+        Model::shouldBeStrict();
+        Gate::define('take-in', fn (User $user): bool => in_array($user->role, Role::cases(), true));
+        Gate::define('work-at-bench', fn (User $user): bool => $user->role->worksAtBench());
+        Gate::define('lead', fn (User $user): bool => $user->role === Role::Lead);
+        RateLimiter::for('login', fn (Request $request): Limit => Limit::perMinute(6)->by(strtolower((string) $request->input('email')).'|'.$request->ip()));
+        RateLimiter::for('letters', fn (Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()));
     }
 
     /**
-     * Bootstrap any application services.
+     * Parsing the catalogue takes longer than reasoning with it, so the parsed files are kept until one of them changes.
+     *
+     * @return array<string, array<string, mixed>>
      */
-    public function boot(): void
+    private function catalogueFiles(): array
     {
-        //
+        $folder = base_path('core/catalogue');
+        $version = md5(implode('|', array_map(fn (string $file): string => $file.filemtime($file), glob("{$folder}/*.yaml") ?: [])));
+
+        return Cache::rememberForever("catalogue.{$version}", fn (): array => Catalogue::read($folder));
     }
 }

@@ -70,10 +70,11 @@ final readonly class Assessment
         );
     }
 
-    /** @return list<PartStanding> suspects and worse, likeliest first */
+    /** @return list<PartStanding> suspects and worse, old parts that were replaced among them, likeliest first */
     public function suspects(): array
     {
-        $suspects = array_filter($this->standings, fn (PartStanding $s): bool => in_array($s->standing, [Standing::Suspect, Standing::Provisional, Standing::Condemned], true));
+        $replaced = array_filter(array_map(fn (PartStanding $s): ?PartStanding => $s->replaced, array_values($this->standings)));
+        $suspects = array_filter([...array_values($this->standings), ...$replaced], fn (PartStanding $s): bool => in_array($s->standing, [Standing::Suspect, Standing::Provisional, Standing::Condemned], true));
         usort($suspects, fn (PartStanding $a, PartStanding $b): int => $b->probability <=> $a->probability);
 
         return $suspects;

@@ -148,9 +148,14 @@ final class Grounds
         }
     }
 
-    /** Whether a part, with what only it uses, is all that one start used and the other did not. */
+    /** Whether a part, with what only it uses, is all that one start used and the other did not: no spare came in with it. */
     private function isOnlyNew(Part $part, SetUp $setUp, SetUp $other): bool
     {
+        foreach (array_keys($setUp->lent) as $place) {
+            if ($other->stateOf($place) !== $setUp->stateOf($place)) {
+                return false;
+            }
+        }
         foreach ($this->model->usedOnlyIn($setUp, $other) as $new) {
             $kind = $this->model->machine->part($new)->kind;
             if ($new !== $part->id && ! ($kind->ownOnly && $kind->serves === $part->kind->id)) {

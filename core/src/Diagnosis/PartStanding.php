@@ -15,6 +15,7 @@ final readonly class PartStanding
      * @param list<Because> $because
      * @param string        $state       "own", "out", "lent TAG" or "in SLOT", at the last start
      * @param ?string       $fitted      tag of the new part that took its place for good
+     * @param ?self         $replaced    where the old part stands that the new one took the place of
      */
     public function __construct(
         public Part $part,
@@ -24,5 +25,6 @@ final readonly class PartStanding
         public array $because,
         public string $state,
         public ?string $fitted,
+        public ?self $replaced = null,
     ) {}
 }

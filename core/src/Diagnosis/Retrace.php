@@ -45,7 +45,7 @@ final class Retrace
     {
         $named = [];
         foreach ($standings as $one) {
-            if ($one->standing === $standing) {
+            if ($one->standing === $standing && ($standing !== Standing::Proved || ! $one->part->kind->link)) {
                 $entries = array_unique(array_map(fn (Because $b): int => $b->entry, array_filter($one->because, fn (Because $b): bool => in_array($b->ground, $grounds, true))));
                 $named[] = $one->part->name.($entries === [] ? '' : ' ('.implode(', ', array_slice($entries, 0, 3)).')');
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Diagnosis;
 
+use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Evidence\Record;
 
 /** Turns belief and grounds into a standing for every part. Low probability alone never clears an untested part. */
@@ -15,33 +16,42 @@ final readonly class Standings
     public function all(): array
     {
         $all = [];
-        $model = $this->replay->model;
-        foreach ($model->machine->parts as $part) {
-            $modes = $model->modes->ofPart($part->id);
+        foreach ($this->replay->model->machine->parts as $part) {
             $fitted = $this->replay->fitted[$part->id] ?? null;
-            if ($fitted !== null) {
-                $spare = $model->modes->ofSpare($fitted, $part->id);
-                $modes = $spare === null ? [] : [$spare => true];
-            }
-            $had = $this->replay->belief->hadAny($modes);
-            $now = $this->replay->belief->hasAny($modes);
-            $standing = $this->standing($part->id, $had, $now);
-            $all[$part->id] = new PartStanding(
-                $part, $standing, $had, $now, $this->because($part->id, $standing), $this->replay->setUp->stateOf($part->id), $fitted,
-            );
+            $own = $this->of($part, $this->replay->model->modes->ofPart($part->id), null, null);
+            $all[$part->id] = $fitted === null ? $own : $this->of($part, $this->modesOfNew($fitted, $part), $fitted, $own);
         }
 
         return $all;
     }
 
-    private function standing(string $part, float $had, float $now): Standing
+    /** @param array<int, mixed> $modes what can be wrong with it, keyed by mode */
+    private function of(Part $part, array $modes, ?string $fitted, ?PartStanding $replaced): PartStanding
+    {
+        $had = $this->replay->belief->hadAny($modes);
+        $now = $this->replay->belief->hasAny($modes);
+        $standing = $this->standing($part->id, $had, $now, $fitted !== null);
+
+        return new PartStanding(
+            $part, $standing, $had, $now, $this->because($part->id, $standing), $this->replay->setUp->stateOf($part->id), $fitted, $replaced,
+        );
+    }
+
+    /** @return array<int, true> */
+    private function modesOfNew(string $tag, Part $part): array
+    {
+        $mode = $this->replay->model->modes->ofSpare($tag, $part->id);
+
+        return $mode === null ? [] : [$mode => true];
+    }
+
+    private function standing(string $part, float $had, float $now, bool $fitted): Standing
     {
         $catalogue = $this->replay->model->catalogue;
         $grounds = $this->grounds;
         if ($part === 'outside') {
             return $had >= $catalogue->number('suspect_from') ? Standing::Suspect : Standing::NotTested;
         }
-        $fitted = isset($this->replay->fitted[$part]);
 
         return match (true) {
             ! $fitted && $had >= $catalogue->number('condemned_from') && $grounds->has($part, Ground::CameBack, Ground::Seen) => Standing::Condemned,

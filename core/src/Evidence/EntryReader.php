@@ -35,7 +35,7 @@ final readonly class EntryReader
             'act' => $this->deed($head, $given),
             'note' => new Note(...$head),
             'strike-out' => $this->strikeOut($head, $given),
-            'override' => new Override(...$head, lock: $this->oneOf('lock', $given['lock'] ?? '', array_keys($this->catalogue->locks), '/lock')),
+            'override' => $this->override($head, $given),
             'closing' => new Closing(...$head, price: $this->whole($given, 'price', 0), warrantyMonths: $this->whole($given, 'warranty_months', 0), signedOff: (string) ($given['signed_off'] ?? '')),
             default => throw CaseMistake::at('/kind', UnknownWord::sentence('kind of entry', (string) ($given['kind'] ?? ''), ['report', 'start', 'finding', 'act', 'note', 'strike-out', 'override', 'closing'])),
         };
@@ -163,6 +163,19 @@ final readonly class EntryReader
         }
 
         return new StrikeOut(...$head, entry: $entry);
+    }
+
+    /**
+     * @param array{int, string, string, string} $head
+     * @param array<string, mixed>               $given
+     */
+    private function override(array $head, array $given): Override
+    {
+        if (trim($head[3]) === '') {
+            throw CaseMistake::at('/text', 'Say why the lock is set aside.');
+        }
+
+        return new Override(...$head, lock: $this->oneOf('lock', (string) ($given['lock'] ?? ''), array_keys($this->catalogue->locks), '/lock'));
     }
 
     /** @param array<string, mixed> $given */

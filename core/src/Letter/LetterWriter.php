@@ -49,7 +49,7 @@ final readonly class LetterWriter
         $sentences = [];
         foreach ($assessment->record->all(Report::class) as $report) {
             if ($report->text !== '') {
-                $sentences[] = "You said: \"{$report->text}\"";
+                $sentences[] = "You said: “{$report->text}”";
             }
             if ($report->reached !== null) {
                 $sentences[] = 'As you told it, '.$this->catalogue->reach($report->reached)->plain.'.';
@@ -114,9 +114,9 @@ final readonly class LetterWriter
         $what = $likely ? ucfirst($fault->fault->plain) : ucfirst($standing->part->kind->plain).' was at fault, or the way it was fitted';
 
         return match (true) {
-            $standing->standing === Standing::Condemned && in_array(Ground::CameBack, $grounds, true) => ["{$what}.", $standing->part->kind->link
-                ? 'We are sure. Without it the machine got further. With it in use again, the trouble came back.'
-                : 'We are sure. With another one in its place the machine got further. With the old one back, the trouble came back.'],
+            $standing->standing === Standing::Condemned && in_array(Ground::CameBack, $grounds, true) => ["{$what}.", $standing->part->kind->lendable
+                ? 'We are sure. With another one in its place the machine got further. With the old one back, the trouble came back.'
+                : 'We are sure. With that left out of use the machine got further. With it in use again, the trouble came back.'],
             $standing->standing === Standing::Condemned => ["{$what}.", 'We are sure, because we saw or measured it.'],
             default => ["{$what}.", sprintf('We think so with about %d in 100. It was not confirmed beyond that.', (int) round(100 * $standing->probability))],
         };

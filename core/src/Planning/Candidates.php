@@ -81,8 +81,11 @@ final readonly class Candidates
                 : new Candidate($step, $target ?? ($check->target === null ? null : $this->machine->ofKind($check->target)[0]), null, [], null);
         }
         $on = array_merge(...array_map($this->machine->meant(...), $step->on), ...[[]]);
-        if ($step->record === 'act' && $on === []) {
+        if ($step->act !== null && $on === []) {
             return null;
+        }
+        if ($step->record === 'deed') {
+            return new Candidate($step, null, null, array_values($on), null);
         }
         $spare = isset($step->setup['lend']) && $target !== null ? $this->shelf->best($target->kind->id, $this->machine) : null;
         $setUp = $this->setUp($step, $target, $spare);
@@ -141,6 +144,9 @@ final readonly class Candidates
         if ($step->record === 'check') {
             return $this->checkIsDone((string) $step->check, $candidate->target?->id);
         }
+        if ($step->record === 'deed') {
+            return ! $this->locks->waitFor("act:{$step->act}");
+        }
         if ($step->record === 'act') {
             foreach ($this->record->all(Deed::class) as $deed) {
                 if ($deed->act === $step->act && array_intersect($deed->on, $candidate->on) !== []) {
@@ -157,12 +163,8 @@ final readonly class Candidates
     /** A check is done once it was made, unless it can clear a lock that is on. */
     private function checkIsDone(string $check, ?string $target): bool
     {
-        foreach ($this->locks->active as $active) {
-            foreach ($active->lock->cleared as $word) {
-                if (str_starts_with($word, $check.':') && $active->lock->blocks === 'power') {
-                    return false;
-                }
-            }
+        if ($this->locks->waitFor($check.':')) {
+            return false;
         }
         foreach ($this->record->all(Finding::class) as $finding) {
             if ($finding->check === $check && ($finding->target === null || $finding->target === $target)) {

@@ -55,6 +55,20 @@ final readonly class Interlocks
         return false;
     }
 
+    /** Whether a lock that keeps power off is cleared by something that begins with these words. */
+    public function waitFor(string $words): bool
+    {
+        foreach ($this->active as $active) {
+            foreach ($active->lock->blocks === 'power' ? $active->lock->cleared : [] as $word) {
+                if (str_starts_with($word, $words)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
     /** The locks in the way of a step. @return list<ActiveLock> */
     public function inTheWayOf(Candidate $candidate, int $cheapLoan): array
     {

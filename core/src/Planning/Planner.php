@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Planning;
 
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\Belief;
 use Orthoscope\Core\Diagnosis\Grounds;
 use Orthoscope\Core\Diagnosis\Information;
@@ -70,6 +71,10 @@ final class Planner
         foreach ($candidates as $candidate) {
             $lockedBy = $this->locks->inTheWayOf($candidate, $cheapLoan);
             [$after, $prospects, $bits] = $this->lookAhead($candidate);
+            if ($candidate->spare !== null && $this->suspicionOf($candidate->target) < 0.005) {
+                // To swap what is not suspected tells no more than a plain start does.
+                $after = max($after, $remaining);
+            }
             $risk = $this->moneyAtRisk($candidate);
             $cost = $candidate->step->minutes + $risk / $this->catalogue->number('money_per_minute');
             $weighed[] = [$candidate, $lockedBy, $after, $prospects, $risk, $remaining - $cost - $after, $bits];
@@ -90,17 +95,42 @@ final class Planner
     /**
      * @param array{Candidate, list<ActiveLock>, float, list<Prospect>, int, float, float} $weighed
      *
-     * @return array{int, int, float} confirmations first, locked last, then by what is saved
+     * @return array{int, int, float, float} locked last, what unlocks and what confirms first, then by what is saved (in steps of two
+     *                                       minutes, for less is noise), then by what is told
      */
     private function rank(array $weighed): array
     {
-        [$candidate, $lockedBy, , , , $saves] = $weighed;
+        [$candidate, $lockedBy, , , , $saves, $bits] = $weighed;
 
         return [
             $lockedBy !== [] || $candidate->lacksSpare ? 1 : 0,
-            $candidate->step->each === 'swapped' || ($this->record->lastStart() === null && $candidate->step->id === 'start') ? 0 : 1,
-            -$saves,
+            $this->unlocks($candidate) || $candidate->step->each === 'swapped' || ($this->record->lastStart() === null && $candidate->step->id === 'start') ? 0 : 1,
+            -round($saves / 2),
+            -$bits,
         ];
+    }
+
+    /** How likely the part, or what only it uses, is at fault now. */
+    private function suspicionOf(?Part $part): float
+    {
+        $modes = [];
+        foreach ($part === null ? [] : $this->replay->model->modes->all as $i => $mode) {
+            $kind = $this->replay->model->machine->part($mode->part)->kind;
+            if ($mode->spare === null && ($mode->part === $part->id || ($kind->ownOnly && $kind->serves === $part->kind->id))) {
+                $modes[$i] = true;
+            }
+        }
+
+        return $this->belief->hasAny($modes);
+    }
+
+    private function unlocks(Candidate $candidate): bool
+    {
+        return match ($candidate->step->record) {
+            'check' => $this->locks->waitFor($candidate->step->check.':'),
+            'deed' => true,
+            default => false,
+        };
     }
 
     /**
@@ -126,7 +156,7 @@ final class Planner
             $best->candidate->step->each === 'swapped' => ['confirm', 'It got further with '.($best->candidate->target?->inSentence() ?? 'a part').' changed. Put the old part back before it is condemned.'],
             $this->runs() && $this->belief->sound() >= 0.75 => ['prove', sprintf('It is put right with %d %%. Prove it, out of the case and in.', (int) floor(100 * $this->belief->sound()))],
             $best->saves <= 0.0 && $repair !== null => ['decide', sprintf('No test is worth its minutes now: %s (%d %%).', $repair->name(), (int) round(100 * $probability))],
-            default => ['go-on', sprintf('%s saves about %d minutes of what is left.', $best->candidate->name(), max(1, (int) round($best->saves)))],
+            default => ['go-on', sprintf('%s is worth about %d minutes.', $best->candidate->name(), max(1, (int) round($best->saves)))],
         };
 
         return new Advice($steps, $stop, $why, $remaining, $repair, $probability);
@@ -211,6 +241,9 @@ final class Planner
     private function forecast(Candidate $candidate): Forecast
     {
         $model = $this->replay->model;
+        if ($candidate->step->record === 'deed') {
+            return new DeedForecast;
+        }
         if ($candidate->setUp === null) {
             $check = $this->catalogue->check((string) $candidate->step->check);
 
@@ -266,6 +299,9 @@ final class Planner
                 $name = $mode->spare === null ? $this->replay->model->machine->part($mode->part)->name : "spare {$mode->spare}";
                 $parts[$name] = ($parts[$name] ?? 0.0) + $w;
             }
+        }
+        if ($candidate->step->record === 'deed') {
+            return 'then look again';
         }
         if ($candidate->step->record === 'act' && $sound > 0.5) {
             return sprintf('then cured, %d %%', (int) round(100 * $sound));

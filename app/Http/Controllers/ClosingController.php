@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\CloseRequest;
+use App\Models\Job;
+use App\Models\User;
+use App\UseCases\AssessJob;
+use App\UseCases\RecordEntries;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\View\View;
+use Orthoscope\Core\Letter\LetterWriter;
+
+/** Closing a job: what is proved, what is owed, what it costs. */
+final class ClosingController
+{
+    public function create(Job $job, AssessJob $assessJob, LetterWriter $writer): View
+    {
+        $assessment = $assessJob->assess($job->load('machine.owner'));
+
+        return view('close', ['job' => $job, 'assessment' => $assessment, 'letter' => $writer->write($assessment)]);
+    }
+
+    public function store(CloseRequest $request, Job $job, RecordEntries $recordEntries): RedirectResponse
+    {
+        /** @var User $user */
+        $user = $request->user();
+        $recordEntries->record($job, $user, [$request->closing()], $request->once());
+
+        return redirect()->route('jobs.letter', $job)->with('status', "{$job->tag} is closed.");
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Job;
+use App\Models\User;
+use App\UseCases\TagMaker;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+
+/** The find box: a tag, typed or scanned, goes to its job; anything else looks for owner and machine. */
+final class FindController
+{
+    public function __invoke(Request $request): View|RedirectResponse
+    {
+        $typed = trim((string) $request->query('q', ''));
+        $tag = TagMaker::in($typed);
+        $job = $tag === null ? null : Job::query()->where('tag', $tag)->first();
+        if ($job !== null) {
+            /** @var User $user */
+            $user = $request->user();
+
+            return redirect()->route($user->can('work-at-bench') ? 'jobs.show' : 'jobs.tag', $job);
+        }
+
+        return view('found', ['typed' => $typed, 'tag' => $tag, 'jobs' => $typed === '' ? collect() : $this->like($typed)]);
+    }
+
+    /** @return \Illuminate\Support\Collection<int, Job> */
+    private function like(string $typed): \Illuminate\Support\Collection
+    {
+        $pattern = '%'.addcslashes(mb_substr($typed, 0, 100), '%_\\').'%';
+
+        return Job::query()->with(['machine.owner', 'summary'])
+            ->whereHas('machine', fn ($machine) => $machine->whereRaw("model like ? escape '\\'", [$pattern])
+                ->orWhereHas('owner', fn ($owner) => $owner->whereRaw("name like ? escape '\\'", [$pattern])->orWhereRaw("phone like ? escape '\\'", [$pattern])))
+            ->orderByDesc('id')->limit(30)->get();
+    }
+}

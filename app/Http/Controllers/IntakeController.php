@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\TakeInRequest;
+use App\Models\User;
+use App\UseCases\TakeInMachine;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\View\View;
+use Orthoscope\Core\Catalogue\Catalogue;
+
+/** Taking a machine in at the counter. */
+final class IntakeController
+{
+    public function create(Catalogue $catalogue): View
+    {
+        return view('intake', ['catalogue' => $catalogue]);
+    }
+
+    public function store(TakeInRequest $request, TakeInMachine $takeInMachine): RedirectResponse
+    {
+        /** @var User $user */
+        $user = $request->user();
+        $job = $takeInMachine->takeIn($user, $request->owner(), $request->madeOf(), $request->report());
+
+        return redirect()->route('jobs.tag', $job)->with('status', "{$job->tag} is taken in. Put the tag on the machine.");
+    }
+}

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use Orthoscope\Core\Catalogue\Catalogue;
+
+/** What the counter writes down when a machine comes in. */
+final class TakeInRequest extends FormRequest
+{
+    private const SLOTS = [1 => ['A1'], 2 => ['A2', 'B2'], 4 => ['A1', 'A2', 'B1', 'B2']];
+
+    private const FILLED = [
+        1 => [1 => ['A1']],
+        2 => [1 => ['A2'], 2 => ['A2', 'B2']],
+        4 => [1 => ['A2'], 2 => ['A2', 'B2'], 3 => ['A1', 'A2', 'B2'], 4 => ['A1', 'A2', 'B1', 'B2']],
+    ];
+
+    /** @return array<string, list<mixed>> */
+    public function rules(Catalogue $catalogue): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:120'],
+            'phone' => ['required_without:email', 'nullable', 'string', 'max:40', 'regex:/^[+()0-9 \/.-]{5,}$/'],
+            'email' => ['required_without:phone', 'nullable', 'email', 'max:160'],
+            'model' => ['required', 'string', 'max:120'],
+            'picture_from' => ['required', Rule::in(['card', 'own', 'both'])],
+            'slots' => ['required', Rule::in(['1', '2', '4'])],
+            'sticks' => ['required', 'integer', 'min:1', 'max:4'],
+            'drives' => ['required', 'integer', 'min:0', 'max:4'],
+            'memory_type' => ['nullable', 'string', 'max:12'],
+            'socket' => ['nullable', 'string', 'max:20'],
+            'facts' => ['nullable', 'array'],
+            'facts.*' => [Rule::in(['status_lamps', 'speaker', 'code_display'])],
+            'complaint' => ['required', 'string', 'max:2000'],
+            'reached' => ['nullable', Rule::in(array_keys($catalogue->reaches))],
+            'beeps' => ['nullable', Rule::in(array_keys($catalogue->sign('beeps')->values))],
+            'fans' => ['nullable', Rule::in(array_keys($catalogue->sign('fans')->values))],
+            'events' => ['nullable', 'array'],
+            'events.*' => [Rule::in(array_keys($catalogue->events))],
+            'marks' => ['nullable', 'array'],
+            'marks.*' => [Rule::in(array_keys($catalogue->marks))],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'name.required' => 'Type the name of the owner.',
+            'name.max' => 'Keep the name under 120 letters.',
+            'phone.required_without' => 'Give a telephone number or a mail address, so that we can reach the owner.',
+            'phone.regex' => 'A telephone number has digits, spaces and + ( ) / . - only, and at least five of them.',
+            'phone.max' => 'That number is too long; give one number only.',
+            'email.required_without' => 'Give a mail address or a telephone number, so that we can reach the owner.',
+            'email.email' => 'This is not a mail address; it looks like name@example.org.',
+            'email.max' => 'That mail address is too long; give one only.',
+            'model.required' => 'Say what machine it is: its make and model, or "own build".',
+            'model.max' => 'Keep the model under 120 letters.',
+            'picture_from.required' => 'Say where its picture comes from.',
+            'slots.required' => 'Say how many memory slots the board has; two if nobody knows.',
+            'sticks.required' => 'Say how many memory sticks are in it; look, or leave it at two.',
+            'sticks.min' => 'A machine has at least one memory stick.',
+            'sticks.max' => 'Four sticks at most can be written down here.',
+            'drives.required' => 'Say how many drives it has; 0 if none.',
+            'drives.max' => 'Four drives at most can be written down here.',
+            'memory_type.max' => 'Keep the memory type short, such as DDR4.',
+            'socket.max' => 'Keep the socket short, such as AM4.',
+            'complaint.required' => 'Write what the owner says, in their own words.',
+            'complaint.max' => 'Keep the complaint under 2000 letters; put the rest in a note on the job.',
+        ];
+    }
+
+    /** @return list<callable(Validator): void> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            if ($validator->errors()->isEmpty() && $this->integer('sticks') > $this->integer('slots')) {
+                $validator->errors()->add('sticks', 'There are more sticks than slots; count again, or choose more slots.');
+            }
+        }];
+    }
+
+    /** @return array{name: string, phone: string, email: string} */
+    public function owner(): array
+    {
+        return ['name' => trim($this->string('name')->toString()), 'phone' => $this->string('phone')->toString(), 'email' => $this->string('email')->toString()];
+    }
+
+    /** @return array<string, mixed> */
+    public function madeOf(): array
+    {
+        $from = $this->string('picture_from')->toString();
+        $facts = (array) $this->input('facts', []);
+
+        return [
+            'model' => trim($this->string('model')->toString()),
+            'memory' => [
+                'slots' => self::SLOTS[$this->integer('slots')],
+                'sticks' => self::FILLED[$this->integer('slots')][$this->integer('sticks')],
+            ],
+            'card' => $from !== 'own',
+            'drives' => $this->integer('drives'),
+            'facts' => [
+                'own_graphics' => $from !== 'card',
+                'status_lamps' => in_array('status_lamps', $facts, true),
+                'speaker' => in_array('speaker', $facts, true),
+                'code_display' => in_array('code_display', $facts, true),
+            ],
+            'platform' => (object) array_filter([
+                'memory' => strtoupper($this->string('memory_type')->trim()->toString()),
+                'socket' => strtoupper($this->string('socket')->trim()->toString()),
+            ]),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function report(): array
+    {
+        return array_filter([
+            'text' => trim($this->string('complaint')->toString()),
+            'reached' => $this->input('reached'),
+            'signs' => array_filter(['beeps' => $this->input('beeps'), 'fans' => $this->input('fans')]),
+            'events' => array_values((array) $this->input('events', [])),
+            'marks' => array_values((array) $this->input('marks', [])),
+        ]);
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Support\Carbon;
+
+/**
+ * One machine, in the shop once.
+ *
+ * @property int      $id
+ * @property string   $tag
+ * @property string   $letter_token kept encrypted; found again by its hash
+ * @property Machine  $machine
+ * @property ?Summary $summary
+ * @property User     $takenInBy
+ * @property Carbon   $created_at
+ */
+class Job extends Model
+{
+    protected $fillable = ['tag', 'machine_id', 'letter_token', 'letter_token_hash', 'taken_in_by'];
+
+    protected $hidden = ['letter_token', 'letter_token_hash'];
+
+    public static function byLetterToken(string $token): ?self
+    {
+        return self::query()->where('letter_token_hash', hash('sha256', $token))->first();
+    }
+
+    public function getRouteKeyName(): string
+    {
+        return 'tag';
+    }
+
+    /** @return BelongsTo<Machine, $this> */
+    public function machine(): BelongsTo
+    {
+        return $this->belongsTo(Machine::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function takenInBy(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'taken_in_by');
+    }
+
+    /** @return HasMany<Entry, $this> */
+    public function entries(): HasMany
+    {
+        return $this->hasMany(Entry::class)->orderBy('number');
+    }
+
+    /** @return HasOne<Summary, $this> */
+    public function summary(): HasOne
+    {
+        return $this->hasOne(Summary::class);
+    }
+
+    /** @param Builder<self> $query */
+    public function scopeOpen(Builder $query): void
+    {
+        $query->whereHas('summary', fn (Builder $summary): Builder => $summary->where('closed', false));
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['letter_token' => 'encrypted'];
+    }
+}

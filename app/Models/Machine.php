@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * @property int                  $id
+ * @property string               $model
+ * @property array<string, mixed> $made_of the "machine" of a case file
+ * @property Owner                $owner
+ */
+class Machine extends Model
+{
+    protected $fillable = ['owner_id', 'model', 'made_of'];
+
+    /** @return BelongsTo<Owner, $this> */
+    public function owner(): BelongsTo
+    {
+        return $this->belongsTo(Owner::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['made_of' => 'array'];
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What a list shows of a job. Worked out from the record; it can be thrown away and made again.
+ *
+ * @property int                  $job_id
+ * @property int                  $entries
+ * @property string               $waits_for
+ * @property bool                 $closed
+ * @property array<string, mixed> $data
+ */
+class Summary extends Model
+{
+    public const CREATED_AT = null;
+
+    protected $primaryKey = 'job_id';
+
+    public $incrementing = false;
+
+    protected $fillable = ['job_id', 'entries', 'waits_for', 'closed', 'data'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['data' => 'array', 'closed' => 'boolean'];
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases;
+
+use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Lent;
+use Orthoscope\Core\Words\EntryWords;
+
+/** What a list shows of a job: what it waits for, how far it gets, who is suspected, what comes next. */
+final class JobSummary
+{
+    /** What jobs wait for, in the order of the floor. */
+    public const WAITS = [
+        'locked' => 'Locked',
+        'first-start' => 'First start',
+        'find' => 'Find it',
+        'confirm' => 'Confirm',
+        'repair' => 'Repair',
+        'prove' => 'Prove',
+        'hand-back' => 'Hand back',
+        'closed' => 'Handed back',
+    ];
+
+    /** @return array{entries: int, waits_for: string, closed: bool, data: array<string, mixed>} */
+    public static function of(Assessment $assessment, Catalogue $catalogue): array
+    {
+        $closing = $assessment->record->closing();
+        $suspect = $assessment->suspects()[0] ?? null;
+        $last = $assessment->record->lastStart();
+        $words = new EntryWords($assessment->machine, $catalogue);
+
+        return [
+            'entries' => count($assessment->record->entries),
+            'waits_for' => self::waitsFor($assessment),
+            'closed' => $closing !== null,
+            'data' => [
+                'thumb' => $assessment->stop === null ? null : [$assessment->stop->earliest(), $assessment->stop->likeliest()],
+                'outcome' => $last === null ? 'not started yet' : $words->outcome($last),
+                'suspect' => $suspect === null ? null : ['name' => $suspect->part->name, 'standing' => $suspect->standing->value, 'percent' => (int) round(100 * $suspect->probability)],
+                'next' => self::next($assessment),
+                'why' => $assessment->advice->why,
+                'minutes' => (int) round($assessment->advice->remaining),
+                'sound' => (int) floor(100 * $assessment->sound),
+                'lent' => $closing !== null || $last === null ? [] : array_values(array_map(fn (Lent $lent): string => $lent->tag, $last->setUp->lent)),
+                'locks' => $assessment->locks->powerIsLocked() ? array_map(fn ($active): string => $active->lock->name, array_values(array_filter($assessment->locks->active, fn ($active): bool => $active->lock->blocks === 'power'))) : [],
+            ],
+        ];
+    }
+
+    private static function next(Assessment $assessment): string
+    {
+        $advice = $assessment->advice;
+
+        return match (true) {
+            $assessment->proof->isComplete() => 'Close the job',
+            $advice->stop === 'prove' => $assessment->proof->outside === null ? 'Prove it out of the case' : 'Prove it in the case',
+            $advice->stop === 'decide' && $advice->repair !== null => ucfirst($advice->repair->name()),
+            default => isset($advice->steps[0]) ? $advice->steps[0]->candidate->name() : '',
+        };
+    }
+
+    private static function waitsFor(Assessment $assessment): string
+    {
+        return match (true) {
+            $assessment->record->closing() !== null => 'closed',
+            $assessment->locks->powerIsLocked() => 'locked',
+            $assessment->record->lastStart() === null => 'first-start',
+            $assessment->proof->isComplete() => 'hand-back',
+            $assessment->advice->stop === 'confirm' => 'confirm',
+            $assessment->advice->stop === 'prove' => 'prove',
+            $assessment->advice->stop === 'decide' => 'repair',
+            default => 'find',
+        };
+    }
+}

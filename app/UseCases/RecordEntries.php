@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases;
+
+use App\Models\Entry;
+use App\Models\Job;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Evidence\CaseMistake;
+use Orthoscope\Core\Evidence\EntryReader;
+
+/** Appends entries to a job's record, all or none. The only way into the ledger. */
+final readonly class RecordEntries
+{
+    public function __construct(private Catalogue $catalogue, private AssessJob $assessJob) {}
+
+    /**
+     * @param list<array<string, mixed>> $written entries as in a case file; who and when are filled in here
+     * @param ?string                    $once    key of the form they come from: sent twice, they are recorded once
+     *
+     * @throws CaseMistake when one of them cannot be understood; then none is recorded
+     */
+    public function record(Job $job, User $by, array $written, ?string $once = null): void
+    {
+        $machine = $this->assessJob->machine($job);
+        $reader = new EntryReader($this->catalogue, $machine);
+        DB::transaction(function () use ($job, $by, $written, $once, $reader): void {
+            if ($once !== null && Entry::query()->where('job_id', $job->id)->where('sent_once', "{$once}.0")->exists()) {
+                return;
+            }
+            $this->refuseOnClosed($job, $written);
+            $number = (int) Entry::query()->where('job_id', $job->id)->max('number');
+            foreach ($written as $i => $row) {
+                $row = array_diff_key($row, ['at' => true, 'by' => true]);
+                $reader->read(++$number, $row);
+                $this->refuseDoubleStrikeOut($job, $row);
+                Entry::query()->create([
+                    'job_id' => $job->id,
+                    'number' => $number,
+                    'kind' => $row['kind'],
+                    'body' => array_diff_key($row, ['kind' => true]),
+                    'user_id' => $by->id,
+                    'sent_once' => $once === null ? null : "{$once}.{$i}",
+                    'made_at' => now(),
+                ]);
+            }
+        });
+        $this->assessJob->refresh($job);
+    }
+
+    /** @param list<array<string, mixed>> $written */
+    private function refuseOnClosed(Job $job, array $written): void
+    {
+        if (array_diff(array_column($written, 'kind'), ['strike-out', 'note']) !== [] && $this->assessJob->record($job)->closing() !== null) {
+            throw CaseMistake::at('/kind', 'This job is closed. Strike its closing out to open it again.');
+        }
+    }
+
+    /** @param array<string, mixed> $row */
+    private function refuseDoubleStrikeOut(Job $job, array $row): void
+    {
+        if ($row['kind'] !== 'strike-out') {
+            return;
+        }
+        $struck = Entry::query()->where('job_id', $job->id)->where('number', $row['entry'])->first();
+        $already = Entry::query()->where('job_id', $job->id)->where('kind', 'strike-out')->where('body->entry', (int) $row['entry'])->exists();
+        if ($already || $struck?->kind === 'strike-out') {
+            throw CaseMistake::at('/entry', $already ? "Entry {$row['entry']} is struck out already." : 'A strike-out cannot be struck out; record it again instead.');
+        }
+    }
+}

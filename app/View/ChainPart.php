@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+/** A part as it hangs from the chain. */
+final readonly class ChainPart
+{
+    /**
+     * @param string    $standing its mark
+     * @param ?string   $percent  shown for suspects and worse
+     * @param string    $title    everything about it in one sentence
+     * @param bool      $stem     the first below its pad
+     * @param bool      $small    shares its row with another
+     * @param ?string   $lent     tag of the spare in its place
+     * @param list<int> $entries  entries that made its standing
+     */
+    public function __construct(
+        public string $id,
+        public int $x,
+        public int $y,
+        public string $label,
+        public string $standing,
+        public ?string $percent,
+        public string $title,
+        public bool $stem,
+        public bool $small,
+        public ?string $lent,
+        public bool $out,
+        public array $entries,
+    ) {}
+}

@@ -1,0 +1,227 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Entry as StoredEntry;
+use App\Models\Job;
+use App\UseCases\JobSummary;
+use Illuminate\Support\Str;
+use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Catalogue\Act;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\Check;
+use Orthoscope\Core\Catalogue\SignChannel;
+use Orthoscope\Core\Chain\Part;
+use Orthoscope\Core\Chain\Place;
+use Orthoscope\Core\Diagnosis\PartStanding;
+use Orthoscope\Core\Diagnosis\Standing;
+use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\Planning\NextStep;
+use Orthoscope\Core\Spares\Shelf;
+use Orthoscope\Core\Words\EntryWords;
+
+/** All that the job page shows, ready to be drawn. */
+final class JobPage
+{
+    public readonly ChainDrawing $chain;
+
+    public readonly EntryWords $words;
+
+    public readonly string $once;
+
+    public function __construct(
+        public readonly Job $job,
+        public readonly Assessment $assessment,
+        public readonly Catalogue $catalogue,
+        public readonly Shelf $shelf,
+    ) {
+        $this->chain = ChainDrawing::of($assessment, $catalogue);
+        $this->words = new EntryWords($assessment->machine, $catalogue);
+        $this->once = (string) Str::uuid();
+    }
+
+    public function isClosed(): bool
+    {
+        return $this->assessment->record->closing() !== null;
+    }
+
+    public function waitsFor(): string
+    {
+        return JobSummary::WAITS[JobSummary::of($this->assessment, $this->catalogue)['waits_for']];
+    }
+
+    /** @return list<StepCard> the open steps worth most; few of them where deciding or proving comes first */
+    public function steps(): array
+    {
+        $open = array_values(array_filter($this->assessment->advice->steps, fn (NextStep $step): bool => $step->isOpen()));
+        if ($this->decides()) {
+            return array_map(StepCard::of(...), array_slice($open, 0, 2));
+        }
+
+        return array_map(StepCard::of(...), array_slice($open, 0, 6));
+    }
+
+    /** What comes first is to repair, prove or hand back, and not another test. */
+    public function decides(): bool
+    {
+        return in_array($this->assessment->advice->stop, ['prove', 'decide'], true) || $this->assessment->proof->isComplete();
+    }
+
+    /** @return list<NextStep> steps that would be worth most if they were not locked, and those without a spare */
+    public function lockedSteps(): array
+    {
+        $locked = array_filter($this->assessment->advice->steps, fn (NextStep $step): bool => ! $step->isOpen());
+        usort($locked, fn (NextStep $a, NextStep $b): int => $b->saves <=> $a->saves);
+
+        return array_slice($locked, 0, 3);
+    }
+
+    /** Locks that keep something from being done now, dearest first. @return list<\Orthoscope\Core\Planning\ActiveLock> */
+    public function locks(): array
+    {
+        return array_values(array_filter($this->assessment->locks->active, fn ($active): bool => $active->lock->blocks === 'power'));
+    }
+
+    /** @return list<PartStanding> the list at the right: suspects, then what was changed without effect */
+    public function ranked(): array
+    {
+        $ranked = $this->assessment->suspects();
+        $rest = array_filter($this->assessment->standings, fn (PartStanding $s): bool => $s->standing === Standing::NotAlone);
+        usort($rest, fn (PartStanding $a, PartStanding $b): int => $b->probability <=> $a->probability);
+        $outside = $this->assessment->standings['outside'];
+
+        return array_slice([...$ranked, ...$rest, ...(in_array($outside, $ranked, true) ? [] : [$outside])], 0, 9);
+    }
+
+    /** Parts that some start had lent, out or moved: the columns of the trial sheet. @return list<Part> */
+    public function columns(): array
+    {
+        $changed = [];
+        foreach ($this->assessment->record->all(Start::class) as $start) {
+            foreach ([...$start->setUp->out, ...array_keys($start->setUp->lent), ...array_keys($start->setUp->moved)] as $part) {
+                $changed[$part] = true;
+            }
+        }
+
+        return array_values(array_filter($this->assessment->machine->parts, fn (Part $part): bool => isset($changed[$part->id])));
+    }
+
+    /** @return list<RecordRow> newest first */
+    public function rows(): array
+    {
+        $stored = $this->job->entries->keyBy('number');
+        $rows = [];
+        foreach ($this->assessment->record->entries as $entry) {
+            /** @var StoredEntry $from */
+            $from = $stored[$entry->number];
+            $rows[] = new RecordRow($entry, $from->user->name, $from->made_at, $this->assessment->record->struck[$entry->number] ?? null, $this->reachThumb($entry));
+        }
+
+        return array_reverse($rows);
+    }
+
+    public function startCount(): string
+    {
+        $starts = count($this->assessment->record->all(Start::class));
+        $struck = count($this->assessment->record->struck);
+
+        return $starts.' start'.($starts === 1 ? '' : 's').($struck === 0 ? '' : ", {$struck} struck out");
+    }
+
+    /** How a part stands in a start, in the fewest letters: "·" own, "–" out, a tag, or a slot. */
+    public function cell(Part $part, Start $start): string
+    {
+        $state = $start->setUp->stateOf($part->id);
+
+        return match (true) {
+            $state === 'own' => $part->kind->id === 'stick' ? substr($this->assessment->machine->slots[$part->id] ?? '', 5) : '·',
+            $state === 'out' => '–',
+            str_starts_with($state, 'lent ') => substr($state, 5),
+            default => substr($state, 8),
+        };
+    }
+
+    public function place(Start $start): string
+    {
+        return $start->setUp->place === Place::Bench ? 'mat' : 'case';
+    }
+
+    /** @return list<SignChannel> the signs this machine can give */
+    public function channels(): array
+    {
+        return array_values(array_filter($this->catalogue->signs, fn (SignChannel $s): bool => $s->needs === null || $this->assessment->machine->facts[$s->needs]));
+    }
+
+    /** @return list<Part> parts that can be taken out, lent or moved for a start */
+    public function changeable(): array
+    {
+        return array_values(array_filter($this->assessment->machine->parts, fn (Part $part): bool => $part->kind->lendable || $part->kind->stops !== null && $part->kind->id !== 'board' && $part->kind->id !== 'cooler'));
+    }
+
+    /** @return list<array{value: string, words: string}> ways a part can stand in a start */
+    public function states(Part $part): array
+    {
+        $states = [['value' => 'own', 'words' => $part->kind->id === 'stick' ? 'in '.substr($this->assessment->machine->slots[$part->id] ?? '', 5) : 'its own']];
+        if ($part->kind->id === 'stick') {
+            foreach ($this->assessment->machine->ofKind('slot') as $slot) {
+                if ($slot->id !== ($this->assessment->machine->slots[$part->id] ?? null)) {
+                    $states[] = ['value' => "slot:{$slot->id}", 'words' => 'in '.substr($slot->id, 5)];
+                }
+            }
+        }
+        if ($part->kind->stops !== null) {
+            $states[] = ['value' => 'out', 'words' => 'out'];
+        }
+        foreach ($this->shelf->spares as $spare) {
+            if ($spare->kind === $part->kind->id && $spare->fits($this->assessment->machine)) {
+                $states[] = ['value' => "lent:{$spare->tag}:{$spare->trust}", 'words' => "lent {$spare->tag}"];
+            }
+        }
+
+        return $states;
+    }
+
+    /** @return list<Check> looks and readings that this machine allows */
+    public function checks(): array
+    {
+        return array_values(array_filter($this->catalogue->checks, fn (Check $check): bool => $check->target === null || $this->assessment->machine->ofKind($check->target) !== []));
+    }
+
+    /** @return list<Act> */
+    public function acts(): array
+    {
+        return array_values($this->catalogue->acts);
+    }
+
+    /** @return list<Part> */
+    public function parts(): array
+    {
+        return array_values(array_filter($this->assessment->machine->parts, fn (Part $part): bool => $part->id !== 'outside'));
+    }
+
+    /** The written act of the repair that is advised, for its button. */
+    public function repairWritten(): ?string
+    {
+        $repair = $this->assessment->advice->repair;
+
+        return $repair === null ? null : json_encode([['kind' => 'act', 'act' => $repair->act->id, 'on' => [$repair->part->id]]], JSON_THROW_ON_ERROR);
+    }
+
+    /** The written start of a proof, for its button. */
+    public function proofWritten(string $place, string $reached): string
+    {
+        return json_encode([['kind' => 'start', 'reached' => $reached, 'setup' => $place === 'bench' ? ['place' => 'bench'] : (object) []]], JSON_THROW_ON_ERROR);
+    }
+
+    private function reachThumb(object $entry): ?Thumb
+    {
+        if (! $entry instanceof Start) {
+            return null;
+        }
+        $reach = $this->catalogue->reach($entry->reached);
+
+        return Thumb::of([$reach->firstStop, $reach->lastStop]);
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Illuminate\Support\Carbon;
+use Orthoscope\Core\Evidence\Entry;
+use Orthoscope\Core\Evidence\StrikeOut;
+
+/** One line of the record as the page shows it. */
+final readonly class RecordRow
+{
+    public function __construct(public Entry $entry, public string $by, public Carbon $at, public ?StrikeOut $struck, public ?Thumb $thumb) {}
+
+    public function canBeStruck(): bool
+    {
+        return $this->struck === null && ! $this->entry instanceof StrikeOut;
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\SetUp;
+use Orthoscope\Core\Planning\Candidate;
+use Orthoscope\Core\Planning\NextStep;
+use Orthoscope\Core\Planning\Outcome;
+
+/** A next step as it stands on the page: its outcomes are buttons, and each button carries the entries it records. */
+final readonly class StepCard
+{
+    /** What is less likely than this is written down by the form instead. */
+    private const WORTH_A_BUTTON = 0.03;
+
+    /** @param list<array{outcome: Outcome, written: string, key: string}> $buttons */
+    private function __construct(public NextStep $step, public array $buttons, public bool $isStart) {}
+
+    public static function of(NextStep $step): self
+    {
+        $buttons = [];
+        foreach ($step->outcomes as $i => $outcome) {
+            if ($i > 1 && $outcome->probability < self::WORTH_A_BUTTON) {
+                break;
+            }
+            $buttons[] = ['outcome' => $outcome, 'written' => self::written($step->candidate, $outcome), 'key' => chr(ord('a') + $i)];
+        }
+
+        return new self($step, $buttons, $step->candidate->setUp !== null);
+    }
+
+    /** What the start form is filled with when none of the buttons fits. */
+    public function setUp(): string
+    {
+        return json_encode(($this->step->candidate->setUp ?? new SetUp)->toArray() ?: (object) [], JSON_THROW_ON_ERROR);
+    }
+
+    /** The act to record before the start, for a step that acts. */
+    public function act(): ?string
+    {
+        $candidate = $this->step->candidate;
+
+        return $candidate->step->act === null ? null : json_encode(['act' => $candidate->step->act, 'on' => $candidate->on], JSON_THROW_ON_ERROR);
+    }
+
+    private static function written(Candidate $candidate, Outcome $outcome): string
+    {
+        $entries = [];
+        if ($candidate->step->record === 'deed') {
+            $entries[] = ['kind' => 'act', 'act' => $candidate->step->act, 'on' => $candidate->on];
+        } elseif ($candidate->setUp === null) {
+            $entries[] = array_filter(['kind' => 'finding', 'check' => $candidate->step->check, 'target' => self::target($candidate), 'result' => $outcome->result]);
+        } else {
+            if ($candidate->step->act !== null) {
+                $entries[] = ['kind' => 'act', 'act' => $candidate->step->act, 'on' => $candidate->on];
+            }
+            $entries[] = array_filter(['kind' => 'start', 'setup' => $candidate->setUp->toArray(), 'reached' => $outcome->result, 'signs' => $outcome->signs, 'step' => $candidate->id()]);
+        }
+
+        return json_encode($entries, JSON_THROW_ON_ERROR);
+    }
+
+    private static function target(Candidate $candidate): ?string
+    {
+        return app(Catalogue::class)->check((string) $candidate->step->check)->target === null ? null : $candidate->target?->id;
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Planning;
+
+/** A deed shows nothing by itself: it is done. */
+final readonly class DeedForecast implements Forecast
+{
+    public function outcomes(): array
+    {
+        return [['result' => 'done', 'signs' => [], 'words' => 'done']];
+    }
+
+    public function given(array $faults): array
+    {
+        return [1.0];
+    }
+}

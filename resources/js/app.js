@@ -1,0 +1,12 @@
+// Small behaviour for the pages: keys, dialogs, printing. The pages work by mouse and form without it where they can.
+import Alpine from '@alpinejs/csp';
+import { bar } from './bar';
+import { bench } from './bench';
+import { act, check } from './choices';
+
+Alpine.data('bar', bar);
+Alpine.data('bench', bench);
+Alpine.data('check', check);
+Alpine.data('act', act);
+Alpine.data('printer', () => ({ print: () => window.print() }));
+Alpine.start();

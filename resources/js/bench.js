@@ -1,0 +1,87 @@
+import { fillSetUp, sayTheSetUp } from './setup';
+import { isTyping } from './typing';
+
+const DIALOG_KEYS = { t: 'start', m: 'check', r: 'act', n: 'note', x: 'strike', '?': 'keys' };
+
+// The job page: steps by number, outcomes by letter, forms by their key, and parts that light up their entries.
+export function bench() {
+    return {
+        init() {
+            for (const dialog of this.$root.querySelectorAll('dialog')) {
+                dialog.addEventListener('click', (event) => {
+                    if (event.target === dialog || event.target.closest('[data-close]')) dialog.close();
+                });
+                if (dialog.hasAttribute('data-open')) dialog.showModal();
+            }
+            this.$root.querySelector('#d-start')?.addEventListener('keydown', this.reachKey);
+            this.$root.querySelector('#d-start')?.addEventListener('change', (event) => sayTheSetUp(event.currentTarget));
+            for (const part of this.$root.querySelectorAll('.chain .part')) {
+                part.addEventListener('mouseenter', () => this.light(part.dataset.entries));
+                part.addEventListener('mouseleave', () => this.light(''));
+            }
+            // A form sent by a double press is sent once.
+            for (const form of this.$root.querySelectorAll('form')) {
+                form.addEventListener('submit', (event) => {
+                    if (form.dataset.sent) event.preventDefault();
+                    form.dataset.sent = 'yes';
+                });
+            }
+        },
+
+        key(event) {
+            if (isTyping(event)) return;
+            if (/^[1-9]$/.test(event.key)) return this.openStep(event.key);
+            if (/^[a-d]$/.test(event.key)) return this.pressOutcome(event.key);
+            const opener = this.$root.querySelector(`.keys [data-dialog="${DIALOG_KEYS[event.key] ?? 'none'}"]`);
+            if (opener) {
+                event.preventDefault();
+                this.show(opener);
+            }
+        },
+
+        open(event) {
+            this.show(event.currentTarget);
+        },
+
+        show(opener) {
+            const dialog = this.$root.querySelector(`#d-${opener.dataset.dialog}`);
+            for (const [name, value] of Object.entries(JSON.parse(opener.dataset.fill ?? '{}'))) {
+                const field = dialog.querySelector(`[name="${name}"]`);
+                field.value = value;
+                field.dispatchEvent(new Event('change', { bubbles: true }));
+            }
+            if (opener.dataset.setup) fillSetUp(dialog, opener.dataset);
+            dialog.showModal();
+        },
+
+        openStep(number) {
+            const step = this.$root.querySelector(`[data-step="${number}"]`);
+            if (!step) return;
+            for (const other of this.$root.querySelectorAll('details.step')) other.open = other === step;
+            step.querySelector('summary').focus();
+            step.scrollIntoView({ block: 'nearest' });
+        },
+
+        pressOutcome(letter) {
+            const within = this.$root.querySelector('details.step[open]') ?? this.$root.querySelector('.step.first');
+            within?.querySelector(`[data-key="${letter}"]`)?.click();
+        },
+
+        // In the start form the letter beside an outcome picks it, unless something is being typed.
+        reachKey(event) {
+            if (event.target.closest('input:not([type=radio]), select, textarea')) return;
+            const reach = event.currentTarget.querySelector(`[data-reach-key="${event.key}"]`);
+            if (reach) {
+                reach.checked = true;
+                reach.focus();
+            }
+        },
+
+        light(entries) {
+            const lit = entries === '' ? [] : entries.split(' ');
+            for (const row of this.$root.querySelectorAll('[data-entry]')) {
+                row.classList.toggle('lit', lit.includes(row.dataset.entry));
+            }
+        },
+    };
+}

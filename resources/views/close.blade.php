@@ -1,0 +1,22 @@
+@php($proof = $assessment->proof)
+<x-layout :title="'Close '.$job->tag" nav="job">
+    <div class="head"><a class="tag" href="{{ route('jobs.show', $job) }}">{{ $job->tag }}</a><h1>Close the job</h1><p>{{ $job->machine->model }} · {{ $job->machine->owner->name }}</p></div>
+    <div class="columns two">
+        <section class="sheet">
+            <h2>Proof</h2>
+            <ul class="proof">
+                <li class="{{ $proof->outside ? 'done' : '' }}"><x-mark :standing="$proof->outside ? 'proved' : 'not-tested'"/> Out of the case @if ($proof->outside)<small>entry {{ $proof->outside }}</small>@endif</li>
+                <li class="{{ $proof->inside ? 'done' : '' }}"><x-mark :standing="$proof->inside ? 'proved' : 'not-tested'"/> In the case, by the real button @if ($proof->inside)<small>entry {{ $proof->inside }}</small>@endif</li>
+                <li><x-mark :standing="$proof->isComplete() ? 'proved' : 'not-alone'"/> Sound with <span class="num">{{ (int) floor(100 * $proof->sound) }} %</span>, {{ $proof->clean }} clean {{ $proof->clean === 1 ? 'start' : 'starts' }} in a row</li>
+            </ul>
+            @if (! $proof->isComplete())<h3>Still owed</h3><ul>@foreach ($proof->owed as $owed)<li>{{ $owed }}</li>@endforeach</ul>@endif
+            <form method="post" action="{{ route('closing.store', $job) }}" novalidate>@csrf
+                <input type="hidden" name="once" value="{{ old('once', (string) \Illuminate\Support\Str::uuid()) }}">
+                <div class="pair"><x-field name="price" :label="'Price, '.config('shop.currency').', all in'" inputmode="decimal"/><x-field name="warranty_months" label="Warranty, months" type="number" value="6" min="0" max="60"/></div>
+                @if (! $proof->isComplete())<x-field name="signed_off" label="Why it goes back before all is proved" area hint="A lead signs this off. The owner reads it."/>@endif
+                <button class="main">Close, make the letter</button>
+            </form>
+        </section>
+        <section class="sheet paper"><h2>The letter, as it stands</h2><x-letter :letter="$letter" :job="$job"/></section>
+    </div>
+</x-layout>

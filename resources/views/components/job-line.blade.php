@@ -1,0 +1,20 @@
+@props(['job'])
+@php($data = $job->summary?->data ?? [])
+<li>
+    <a class="job" href="{{ auth()->user()->can('work-at-bench') ? route('jobs.show', $job) : route('jobs.tag', $job) }}">
+        <span class="tag">{{ $job->tag }}</span>
+        <span class="what"><b>{{ $job->machine->model }}</b><small>{{ $job->machine->owner->name }}</small></span>
+        <span class="far"><x-thumb :thumb="App\View\Thumb::of($data['thumb'] ?? null)"/><small>{{ $data['outcome'] ?? '' }}</small></span>
+        <span class="who-is">
+            @if ($data['locks'] ?? [])<b class="danger">{{ implode(', ', $data['locks']) }}</b>
+            @elseif ($data['suspect'] ?? null)<x-mark :standing="$data['suspect']['standing']"/> <span>{{ $data['suspect']['name'] }} <span class="num">{{ $data['suspect']['percent'] > 99 ? '>99' : $data['suspect']['percent'] }} %</span></span>
+            @else<small>nothing known yet</small>@endif
+        </span>
+        <span class="then">
+            @if ($job->summary?->closed)<small>closed</small>
+            @else{{ $data['next'] ?? '' }}@endif
+            @foreach ($data['lent'] ?? [] as $tag)<span class="lent">{{ $tag }}</span>@endforeach
+        </span>
+        <span class="num since">{{ $job->created_at->format('j M') }}</span>
+    </a>
+</li>

@@ -1,0 +1,16 @@
+<x-layout title="Floor" nav="floor">
+    <div class="head"><h1>Floor</h1><p>{{ $open }} {{ $open === 1 ? 'machine' : 'machines' }} in the shop</p><a class="button" href="{{ route('intake.create') }}">Take one in</a></div>
+    @if ($groups->isEmpty())
+        <section class="sheet empty"><p>No machine is in the shop. The first one starts at the <a href="{{ route('intake.create') }}">counter</a>.</p></section>
+    @endif
+    @foreach ($waits as $key => $name)
+        @if (isset($groups[$key]))
+            <section class="group" aria-labelledby="g-{{ $key }}">
+                <h2 id="g-{{ $key }}">{{ $name }} <span class="count">{{ $groups[$key]->count() }}</span></h2>
+                <ul class="jobs">
+                    @foreach ($groups[$key] as $job)<x-job-line :job="$job"/>@endforeach
+                </ul>
+            </section>
+        @endif
+    @endforeach
+</x-layout>

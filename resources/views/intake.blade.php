@@ -1,0 +1,51 @@
+@php($choice = fn (string $name, string $value, ?string $default = null): string => old($name, $default) === $value ? 'checked' : '')
+@php($ticked = fn (string $name, string $value): string => in_array($value, (array) old($name, []), true) ? 'checked' : '')
+<x-layout title="Take in" nav="counter">
+    <form method="post" action="{{ route('intake.store') }}" novalidate class="intake">@csrf
+        <div class="head"><h1>Take a machine in</h1><p>Write what you are told and see. Promise no cause.</p><button class="main">Take in, print the tag</button></div>
+        @if ($errors->any())<p class="error summary" role="alert">{{ $errors->count() === 1 ? 'One thing is' : $errors->count().' things are' }} missing or not right; see beside the fields. Nothing you typed is lost.</p>@endif
+        <div class="columns">
+            <section class="sheet">
+                <h2>Owner</h2>
+                <x-field name="name" label="Name" autofocus autocomplete="off"/>
+                <div class="pair"><x-field name="phone" label="Telephone" type="tel" autocomplete="off"/><x-field name="email" label="Mail" type="email" autocomplete="off"/></div>
+                <h2>Machine</h2>
+                <x-field name="model" label="Make and model" autocomplete="off"/>
+                <fieldset class="choices"><legend>Picture comes from</legend>
+                    @foreach (['card' => 'a graphics card', 'own' => 'the board', 'both' => 'either'] as $value => $words)<label><input type="radio" name="picture_from" value="{{ $value }}" {{ $choice('picture_from', $value, 'card') }}> {{ $words }}</label>@endforeach
+                    @error('picture_from')<p class="error">{{ $message }}</p>@enderror
+                </fieldset>
+                <div class="triple">
+                    <div class="field"><label for="f-slots">Memory slots</label><select id="f-slots" name="slots">@foreach (['2', '4', '1'] as $n)<option @selected(old('slots', '2') === $n)>{{ $n }}</option>@endforeach</select>@error('slots')<p class="error">{{ $message }}</p>@enderror</div>
+                    <x-field name="sticks" label="Sticks" type="number" value="2" min="1" max="4"/>
+                    <x-field name="drives" label="Drives" type="number" value="1" min="0" max="4"/>
+                </div>
+                <div class="pair"><x-field name="memory_type" label="Memory type" placeholder="if known" autocomplete="off"/><x-field name="socket" label="Socket" placeholder="if known" autocomplete="off"/></div>
+                <fieldset class="choices"><legend>The board has</legend>
+                    @foreach (['status_lamps' => 'status lamps', 'speaker' => 'a speaker', 'code_display' => 'a code display'] as $value => $words)<label><input type="checkbox" name="facts[]" value="{{ $value }}" {{ $ticked('facts', $value) }}> {{ $words }}</label>@endforeach
+                </fieldset>
+            </section>
+            <section class="sheet">
+                <h2>Told</h2>
+                <x-field name="complaint" label="In the owner's own words" area/>
+                <fieldset class="choices stack"><legend>What does it do, as told?</legend>
+                    <label><input type="radio" name="reached" value="" {{ old('reached') ? '' : 'checked' }}> not said</label>
+                    @foreach ($catalogue->reaches as $reach)@continue($reach->isOpenEnded())<label><input type="radio" name="reached" value="{{ $reach->id }}" {{ $choice('reached', $reach->id) }}> {{ $reach->name }}</label>@endforeach
+                </fieldset>
+                <div class="pair">
+                    <div class="field"><label for="f-beeps">Beeps, as told</label><select id="f-beeps" name="beeps"><option value="">not said</option>@foreach ($catalogue->sign('beeps')->values as $value => $words)<option value="{{ $value }}" @selected(old('beeps') === $value)>{{ $words }}</option>@endforeach</select></div>
+                    <div class="field"><label for="f-fans">Fans, as told</label><select id="f-fans" name="fans"><option value="">not said</option>@foreach ($catalogue->sign('fans')->values as $value => $words)<option value="{{ $value }}" @selected(old('fans') === $value)>{{ $words }}</option>@endforeach</select></div>
+                </div>
+            </section>
+            <section class="sheet">
+                <fieldset class="choices stack"><legend class="h2">Just before</legend>
+                    @foreach ($catalogue->events as $event)<label><input type="checkbox" name="events[]" value="{{ $event->id }}" {{ $ticked('events', $event->id) }}> {{ $event->name }}</label>@endforeach
+                </fieldset>
+                <fieldset class="choices stack look"><legend class="h2">Look at it now</legend>
+                    @foreach ($catalogue->marks as $mark)<label><input type="checkbox" name="marks[]" value="{{ $mark->id }}" {{ $ticked('marks', $mark->id) }}> {{ $mark->name }}</label>@endforeach
+                    <p class="caution">Liquid, a burnt smell or a doubtful socket: do not switch it on. The job is locked until the bench has looked.</p>
+                </fieldset>
+            </section>
+        </div>
+    </form>
+</x-layout>

@@ -1,0 +1,131 @@
+@php($a = $page->assessment)
+@php($advice = $a->advice)
+<x-layout :title="$job->tag.' '.$job->machine->model" nav="job">
+<div class="job-page" x-data="bench" x-on:keydown.window="key">
+    <div class="job-head">
+        <span class="tag">{{ $job->tag }}</span>
+        <h1>{{ $job->machine->model }}</h1>
+        <p class="complaint">“{{ $job->entries->first()?->body['text'] ?? '' }}” <span class="owner">{{ $job->machine->owner->name }}</span></p>
+        <span class="pill">{{ $page->waitsFor() }}</span>
+    </div>
+    <section class="chain-strip" aria-label="Chain"><x-chain :chain="$page->chain"/></section>
+
+    @if ($a->surprise->level !== 'none')<p class="notice" role="note"><b>It does not fit.</b> {{ $a->surprise->why }}</p>@endif
+    @foreach ($page->locks() as $active)
+        <div class="lock" role="note"><b>{{ $active->lock->name }}.</b> {{ $active->lock->sentence }} <span><b>Unlock:</b> {{ $active->lock->unlock }}</span>
+            @can('lead')<button class="quiet" type="button" data-dialog="override" data-fill='@json(['entry[lock]' => $active->lock->id])' x-on:click="open">Set aside</button>@endcan</div>
+    @endforeach
+
+    <div class="bench">
+        <section class="panel next" aria-labelledby="h-next">
+            <header><h2 id="h-next">Next</h2><span>worth most first</span></header>
+            @if ($page->isClosed())
+                <div class="step first"><div class="step-head"><h3>Handed back</h3></div><p>The job is closed. <a href="{{ route('jobs.letter', $job) }}">The letter</a></p></div>
+            @else
+                @if ($advice->stop === 'prove' || $a->proof->isComplete())
+                    <div class="step first prove">
+                        <div class="step-head"><h3>{{ $a->proof->isComplete() ? 'Proved: hand it back' : 'Prove it' }}</h3><span class="num">{{ (int) floor(100 * $a->sound) }} %</span></div>
+                        <ul class="owed">
+                            <li class="{{ $a->proof->outside ? 'done' : '' }}">Out of the case, stays up</li>
+                            <li class="{{ $a->proof->inside ? 'done' : '' }}">In the case, by the real button</li>
+                            <li>{{ $a->proof->clean }} clean in a row</li>
+                        </ul>
+                        <div class="outcomes">
+                            @if ($a->proof->isComplete())<a class="outcome" href="{{ route('closing.create', $job) }}"><b>close the job</b><small>price, warranty, letter</small></a>
+                            @else
+                                @php($place = $a->proof->outside === null ? 'bench' : 'case')
+                                <x-record :job="$job" :written="$page->proofWritten($place, 'stays')" :once="$page->once.'-p1'" key="a"><b>{{ $place === 'bench' ? 'out of the case' : 'in the case' }}: stays up</b><small>one more clean start</small></x-record>
+                                <button type="button" class="outcome dim" data-dialog="start" data-setup='{{ $place === 'bench' ? '{"place":"bench"}' : '{}' }}' x-on:click="open"><b>anything else</b><small>write down what it did</small></button>
+                            @endif
+                        </div>
+                    </div>
+                @elseif ($advice->stop === 'decide' && $advice->repair)
+                    <div class="step first">
+                        <div class="step-head"><h3>Decide: {{ $advice->repair->name() }}</h3><span class="num">{{ (int) round(100 * $advice->repairProbability) }} %</span></div>
+                        <p>{{ $advice->why }}</p>
+                        @if ($advice->repair->act->caution)<p class="caution">{{ $advice->repair->act->caution }}</p>@endif
+                        <div class="outcomes"><x-record :job="$job" :written="$page->repairWritten()" :once="$page->once.'-r'" key="a"><b>done</b><small>then prove it</small></x-record>
+                            <button type="button" class="outcome dim" data-dialog="act" x-on:click="open"><b>another repair</b><small>r</small></button></div>
+                    </div>
+                @endif
+                @forelse ($page->steps() as $i => $card)
+                    <x-step :job="$job" :card="$card" :number="$i + 1" :first="! $page->decides() && $i === 0" :once="$page->once.'-s'.$i"/>
+                @empty
+                    @if ($advice->stop !== 'prove' && ! $a->proof->isComplete())<p class="pad">{{ $advice->why }}</p>@endif
+                @endforelse
+                @foreach ($page->lockedSteps() as $step)
+                    <div class="step locked"><div class="step-head"><h3>{{ $step->candidate->name() }}</h3><span class="num">{{ $step->minutes }} min</span></div>
+                        <p><b class="danger">{{ $step->candidate->lacksSpare ? 'Cannot be done here:' : 'Locked:' }}</b> {{ $step->candidate->lacksSpare ? 'no spare on the shelf fits.' : $step->lockedBy[0]->lock->unlock }}</p></div>
+                @endforeach
+            @endif
+        </section>
+
+        <section class="panel sheet-panel" aria-labelledby="h-sheet">
+            <header><h2 id="h-sheet">Record</h2><span>{{ $page->startCount() }}</span></header>
+            <div class="scroll" tabindex="0" role="region" aria-labelledby="h-sheet">
+            <table class="trials">
+                <thead><tr><th scope="col"><span class="visually-hidden">Entry</span></th><th scope="col">what was done</th>
+                    @foreach ($page->columns() as $part)<th scope="col" class="cell" title="{{ $part->name }}">{{ $part->kind->many ? $part->name : $part->kind->short }}</th>@endforeach
+                    <th scope="col" class="cell">place</th><th scope="col">how far it got</th><th scope="col"><span class="visually-hidden">Strike out</span></th></tr></thead>
+                <tbody>
+                @forelse ($page->rows() as $row)
+                    @php($entry = $row->entry)
+                    <tr class="{{ $entry->kind() }} {{ $row->struck ? 'struck' : '' }}" data-entry="{{ $entry->number }}">
+                        <th scope="row" class="num">{{ $entry->number }}</th>
+                        <td><b>{{ $page->words->deed($entry) }}</b><small>{{ $row->at->format('H:i') }} {{ $row->by }}</small></td>
+                        @if ($row->thumb)
+                            @foreach ($page->columns() as $part)
+                                @php($cell = $page->cell($part, $entry))
+                                <td class="cell {{ $cell === '–' ? 'out' : '' }} {{ $entry->setUp->isLent($part->id) ? 'is-lent' : '' }}">{{ $cell }}</td>
+                            @endforeach
+                            <td class="cell">{{ $page->place($entry) }}</td>
+                            <td><x-thumb :thumb="$row->thumb"/><small>{{ $page->words->outcome($entry) }}</small>@if ($entry->text !== '')<small class="remark">{{ $entry->text }}</small>@endif</td>
+                        @else
+                            <td colspan="{{ count($page->columns()) + 2 }}">{{ $page->words->outcome($entry) }}@if ($entry->text !== '') <small class="remark">{{ $entry->text }}</small>@endif</td>
+                        @endif
+                        <td>@if ($row->struck)<small>struck out: {{ $row->struck->text }}</small>@elseif ($row->canBeStruck())<button type="button" class="quiet" data-dialog="strike" data-fill='@json(['entry[entry]' => $entry->number])' x-on:click="open" aria-label="Strike out entry {{ $entry->number }}">strike</button>@endif</td>
+                    </tr>
+                @empty
+                    <tr><td colspan="5">Nothing on the record yet.</td></tr>
+                @endforelse
+                </tbody>
+            </table>
+            </div>
+        </section>
+
+        <section class="panel suspects" aria-labelledby="h-suspects">
+            <header><h2 id="h-suspects">Suspects</h2><span>after {{ count($a->record->inForce) }} {{ count($a->record->inForce) === 1 ? 'entry' : 'entries' }}</span></header>
+            <ol>
+            @foreach ($page->ranked() as $standing)
+                <li>
+                    <x-mark :standing="$standing->standing->value"/>
+                    <div><b>{{ $standing->part->name }}{{ $standing->fitted === null && isset($a->standings[$standing->part->id]->fitted) ? ', the old one' : '' }}</b>
+                        <svg class="meter" viewBox="0 0 180 6" preserveAspectRatio="none" aria-hidden="true"><rect class="meter-all" width="180" height="6"/><rect class="meter-part" width="{{ max(2, round(180 * $standing->probability, 1)) }}" height="6"/></svg>
+                        <small>@if ($faults = array_slice($a->faultsOf($standing->part->id), 0, 2)){{ implode(' · ', array_map(fn ($f) => $f->fault->name.' '.max(1, (int) round(100 * $f->probability)), $faults)) }}@else{{ $standing->standing->words() }}@endif</small>
+                        @if ($standing->because)<small class="because">{{ $standing->standing->words() }}, entries {{ implode(', ', array_unique(array_map(fn ($b) => $b->entry, $standing->because))) }}</small>@endif</div>
+                    <span class="num">{{ $standing->probability >= 0.995 ? '>99' : ($standing->probability < 0.005 ? '<1' : (int) round(100 * $standing->probability)) }} %</span>
+                </li>
+            @endforeach
+            </ol>
+            @if ($a->stop !== null)<div class="retrace"><h3>Retrace</h3>@foreach ($a->retrace as $sentence)<p>{{ $sentence }}</p>@endforeach</div>@endif
+        </section>
+    </div>
+
+    <footer class="keys">
+        @unless ($page->isClosed())
+            <button type="button" data-dialog="start" data-setup="{{ json_encode($a->record->lastStart()?->setUp->toArray() ?: (object) []) }}" x-on:click="open"><kbd>t</kbd> record a start</button>
+            <button type="button" data-dialog="check" x-on:click="open"><kbd>m</kbd> look or measure</button>
+            <button type="button" data-dialog="act" x-on:click="open"><kbd>r</kbd> repair</button>
+        @endunless
+        <button type="button" data-dialog="note" x-on:click="open"><kbd>n</kbd> note</button>
+        <button type="button" data-dialog="strike" x-on:click="open"><kbd>x</kbd> strike out</button>
+        <a href="{{ route('closing.create', $job) }}">close</a>
+        <a href="{{ route('jobs.letter', $job) }}">letter</a>
+        <a href="{{ route('jobs.tag', $job) }}">tag</a>
+        <a href="{{ route('jobs.case', $job) }}">case file</a>
+        <button type="button" data-dialog="keys" x-on:click="open"><kbd>?</kbd> keys</button>
+        <span class="always">Lead out, wait for the drain before hands go in. Strap on.</span>
+    </footer>
+    @include('dialogs')
+</div>
+</x-layout>

@@ -1,0 +1,14 @@
+<x-layout :title="'Tag '.$job->tag" nav="counter">
+    <div class="head noprint"><h1>Tag</h1><p>Print it, tie it to the machine, write {{ $job->tag }} on every loose part.</p><button class="main" type="button" x-data="printer" x-on:click="print">Print</button><a class="button" href="{{ route('intake.create') }}">Take in another</a></div>
+    <section class="label-sheet">
+        {!! $qr !!}
+        <div>
+            <p class="tag huge">{{ $job->tag }}</p>
+            <p><b>{{ $job->machine->model }}</b></p>
+            <p>{{ $job->machine->owner->name }}</p>
+            <p>in {{ $job->created_at->format('j M Y, H:i') }}</p>
+            <p>{{ config('shop.name') }}</p>
+        </div>
+    </section>
+    <p class="noprint"><a href="{{ route('jobs.letter', $job) }}">Letter to the owner</a>@can('work-at-bench') · <a href="{{ route('jobs.show', $job) }}">Open the job</a>@endcan</p>
+</x-layout>

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use Symfony\Component\Process\Process;
+
+/** The application on a port of its own, with a database of its own, filled with the demo data. */
+final class DemoServer
+{
+    private function __construct(private readonly Process $process, public readonly string $address, private readonly string $database) {}
+
+    public static function start(): self
+    {
+        $root = dirname(__DIR__, 3);
+        $database = (string) tempnam(sys_get_temp_dir(), 'orthoscope');
+        $port = FreePort::find();
+        $env = [
+            'APP_ENV' => 'local', 'APP_DEBUG' => 'false', 'APP_KEY' => 'base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8=',
+            'APP_URL' => "http://127.0.0.1:{$port}", 'DB_DATABASE' => $database, 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
+            'LOG_CHANNEL' => 'single', 'PHP_CLI_SERVER_WORKERS' => '3', 'BCRYPT_ROUNDS' => '4',
+        ];
+        (new Process([PHP_BINARY, 'artisan', 'migrate:fresh', '--seed', '--force'], $root, $env, null, 180))->mustRun();
+        $process = new Process(
+            [PHP_BINARY, '-d', 'variables_order=EGPCS', '-S', "127.0.0.1:{$port}", '-t', 'public', $root.'/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'],
+            $root.'/public', $env, null, null,
+        );
+        $process->start();
+        FreePort::await($port, 'The application');
+
+        return new self($process, "http://127.0.0.1:{$port}", $database);
+    }
+
+    public function stop(): void
+    {
+        $this->process->stop(1);
+        foreach (['', '-wal', '-shm'] as $suffix) {
+            @unlink($this->database.$suffix);
+        }
+    }
+}
