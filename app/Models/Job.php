@@ -62,7 +62,7 @@ class Job extends Model
         return $this->hasOne(Summary::class);
     }
 
-    /** @param Builder<self> $query */
+    /** @param  Builder<self>  $query */
     public function scopeOpen(Builder $query): void
     {
         $query->whereHas('summary', fn (Builder $summary): Builder => $summary->where('closed', false));

@@ -16,7 +16,9 @@ use Orthoscope\Core\Evidence\Record;
 /** Works out what a job's record supports, and refreshes what lists show of it. */
 final readonly class AssessJob
 {
-    public function __construct(private Catalogue $catalogue, private FreeShelf $shelf) {}
+    public function __construct(private Catalogue $catalogue, private FreeShelf $shelf)
+    {
+    }
 
     public function assess(Job $job): Assessment
     {

@@ -24,7 +24,11 @@ final readonly class FreeShelf
             ->values()->all());
     }
 
-    /** Tag of each spare that is lent => tag of the job that has it. @return array<string, string> */
+    /**
+     * Tag of each spare that is lent => tag of the job that has it.
+     *
+     * @return array<string, string>
+     */
     public function lentTo(?Job $except = null): array
     {
         $taken = [];

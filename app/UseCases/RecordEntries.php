@@ -15,11 +15,13 @@ use Orthoscope\Core\Evidence\EntryReader;
 /** Appends entries to a job's record, all or none. The only way into the ledger. */
 final readonly class RecordEntries
 {
-    public function __construct(private Catalogue $catalogue, private AssessJob $assessJob) {}
+    public function __construct(private Catalogue $catalogue, private AssessJob $assessJob)
+    {
+    }
 
     /**
-     * @param list<array<string, mixed>> $written entries as in a case file; who and when are filled in here
-     * @param ?string                    $once    key of the form they come from: sent twice, they are recorded once
+     * @param  list<array<string, mixed>>  $written entries as in a case file; who and when are filled in here
+     * @param  ?string  $once    key of the form they come from: sent twice, they are recorded once
      *
      * @throws CaseMistake when one of them cannot be understood; then none is recorded
      */
@@ -51,7 +53,7 @@ final readonly class RecordEntries
         $this->assessJob->refresh($job);
     }
 
-    /** @param list<array<string, mixed>> $written */
+    /** @param  list<array<string, mixed>>  $written */
     private function refuseOnClosed(Job $job, array $written): void
     {
         if (array_diff(array_column($written, 'kind'), ['strike-out', 'note']) !== [] && $this->assessJob->record($job)->closing() !== null) {
@@ -59,7 +61,7 @@ final readonly class RecordEntries
         }
     }
 
-    /** @param array<string, mixed> $row */
+    /** @param  array<string, mixed>  $row */
     private function refuseDoubleStrikeOut(Job $job, array $row): void
     {
         if ($row['kind'] !== 'strike-out') {

@@ -14,13 +14,15 @@ use Illuminate\Support\Str;
 /** Takes a machine in at the counter: owner, machine, job with its tag, and what was told and seen as the first entry. */
 final readonly class TakeInMachine
 {
-    public function __construct(private TagMaker $tags, private RecordEntries $recordEntries) {}
+    public function __construct(private TagMaker $tags, private RecordEntries $recordEntries)
+    {
+    }
 
     /**
-     * @param array{name: string, phone: string, email: string} $owner
-     * @param array<string, mixed>                               $madeOf the "machine" of a case file
-     * @param array<string, mixed>                               $report the first entry, as in a case file
-     * @param ?string                                            $tag    a tag printed beforehand; made up if none is given
+     * @param  array{name: string, phone: string, email: string}  $owner
+     * @param  array<string, mixed>  $madeOf the "machine" of a case file
+     * @param  array<string, mixed>  $report the first entry, as in a case file
+     * @param  ?string  $tag    a tag printed beforehand; made up if none is given
      */
     public function takeIn(User $by, array $owner, array $madeOf, array $report, ?string $tag = null): Job
     {

@@ -34,12 +34,12 @@ final readonly class ChainDrawing
     private const STICK_AT = 60;
 
     /**
-     * @param list<array{x: int, name: string, state: string}> $pads  state: reached, maybe, stopped or beyond
-     * @param list<ChainPart>                                   $parts
-     * @param ?int    $solid  x up to which the trace is whole
-     * @param ?int    $maybe  x up to which it may be
-     * @param ?string $flag   what the flag says
-     * @param ?string $locked names of the locks that keep power off
+     * @param  list<array{x: int, name: string, state: string}>  $pads  state: reached, maybe, stopped or beyond
+     * @param  list<ChainPart>  $parts
+     * @param  ?int  $solid  x up to which the trace is whole
+     * @param  ?int  $maybe  x up to which it may be
+     * @param  ?string  $flag   what the flag says
+     * @param  ?string  $locked names of the locks that keep power off
      */
     private function __construct(
         public array $pads,
@@ -51,7 +51,8 @@ final readonly class ChainDrawing
         public ?string $locked,
         public int $height,
         public string $spoken,
-    ) {}
+    ) {
+    }
 
     public static function of(Assessment $assessment, Catalogue $catalogue): self
     {

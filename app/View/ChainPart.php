@@ -8,13 +8,13 @@ namespace App\View;
 final readonly class ChainPart
 {
     /**
-     * @param string    $standing its mark
-     * @param ?string   $percent  shown for suspects and worse
-     * @param string    $title    everything about it in one sentence
-     * @param bool      $stem     the first below its pad
-     * @param bool      $small    shares its row with another
-     * @param ?string   $lent     tag of the spare in its place
-     * @param list<int> $entries  entries that made its standing
+     * @param  string  $standing its mark
+     * @param  ?string  $percent  shown for suspects and worse
+     * @param  string  $title    everything about it in one sentence
+     * @param  bool  $stem     the first below its pad
+     * @param  bool  $small    shares its row with another
+     * @param  ?string  $lent     tag of the spare in its place
+     * @param  list<int>  $entries  entries that made its standing
      */
     public function __construct(
         public string $id,
@@ -29,5 +29,6 @@ final readonly class ChainPart
         public ?string $lent,
         public bool $out,
         public array $entries,
-    ) {}
+    ) {
+    }
 }

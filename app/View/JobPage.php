@@ -78,7 +78,11 @@ final class JobPage
         return array_slice($locked, 0, 3);
     }
 
-    /** Locks that keep something from being done now, dearest first. @return list<\Orthoscope\Core\Planning\ActiveLock> */
+    /**
+     * Locks that keep something from being done now, dearest first.
+     *
+     * @return list<\Orthoscope\Core\Planning\ActiveLock>
+     */
     public function locks(): array
     {
         return array_values(array_filter($this->assessment->locks->active, fn ($active): bool => $active->lock->blocks === 'power'));
@@ -95,7 +99,11 @@ final class JobPage
         return array_slice([...$ranked, ...$rest, ...(in_array($outside, $ranked, true) ? [] : [$outside])], 0, 9);
     }
 
-    /** Parts that some start had lent, out or moved: the columns of the trial sheet. @return list<Part> */
+    /**
+     * Parts that some start had lent, out or moved: the columns of the trial sheet.
+     *
+     * @return list<Part>
+     */
     public function columns(): array
     {
         $changed = [];

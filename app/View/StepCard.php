@@ -16,8 +16,10 @@ final readonly class StepCard
     /** What is less likely than this is written down by the form instead. */
     private const WORTH_A_BUTTON = 0.03;
 
-    /** @param list<array{outcome: Outcome, written: string, key: string}> $buttons */
-    private function __construct(public NextStep $step, public array $buttons, public bool $isStart) {}
+    /** @param  list<array{outcome: Outcome, written: string, key: string}>  $buttons */
+    private function __construct(public NextStep $step, public array $buttons, public bool $isStart)
+    {
+    }
 
     public static function of(NextStep $step): self
     {

@@ -9,10 +9,12 @@ final readonly class Thumb
 {
     public const STAGES = 12;
 
-    /** @param list<string> $pads "reached", "maybe" or "beyond" */
-    private function __construct(public array $pads, public string $spoken) {}
+    /** @param  list<string>  $pads "reached", "maybe" or "beyond" */
+    private function __construct(public array $pads, public string $spoken)
+    {
+    }
 
-    /** @param array{int, int}|null $stop earliest and likeliest stage not reached */
+    /** @param  array{int, int}|null  $stop earliest and likeliest stage not reached */
     public static function of(?array $stop): self
     {
         [$earliest, $likeliest] = $stop ?? [0, 0];

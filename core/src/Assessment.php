@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core;
 
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Diagnosis\FaultBelief;
 use Orthoscope\Core\Diagnosis\Grounds;
 use Orthoscope\Core\Diagnosis\PartStanding;
@@ -14,24 +15,23 @@ use Orthoscope\Core\Diagnosis\Standing;
 use Orthoscope\Core\Diagnosis\Standings;
 use Orthoscope\Core\Diagnosis\StopEstimate;
 use Orthoscope\Core\Diagnosis\Surprise;
-use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Planning\Advice;
 use Orthoscope\Core\Planning\Interlocks;
 use Orthoscope\Core\Planning\Planner;
-use Orthoscope\Core\Spares\Shelf;
 use Orthoscope\Core\Proving\Proof;
+use Orthoscope\Core\Spares\Shelf;
 
 /** Everything worked out from one record: a pure function of catalogue, machine, shelf and entries in force. */
 final readonly class Assessment
 {
     /**
-     * @param array<string, PartStanding>       $standings by part, in the order of the chain
-     * @param list<FaultBelief>                 $faults    likeliest first
-     * @param list<array{list<string>, float}>  $sets      names of faults held together, and probability, likeliest first
-     * @param ?StopEstimate                     $stop      where the last start stopped; null before the first
-     * @param float                             $sound     probability that nothing is wrong now
-     * @param list<string>                      $retrace
+     * @param  array<string, PartStanding>  $standings by part, in the order of the chain
+     * @param  list<FaultBelief>  $faults    likeliest first
+     * @param  list<array{list<string>, float}>  $sets      names of faults held together, and probability, likeliest first
+     * @param  ?StopEstimate  $stop      where the last start stopped; null before the first
+     * @param  float  $sound     probability that nothing is wrong now
+     * @param  list<string>  $retrace
      */
     private function __construct(
         public Machine $machine,
@@ -46,7 +46,8 @@ final readonly class Assessment
         public Proof $proof,
         public float $sound,
         public array $retrace,
-    ) {}
+    ) {
+    }
 
     public static function of(Machine $machine, Record $record, Shelf $shelf, Catalogue $catalogue): self
     {

@@ -23,7 +23,7 @@ use PHPUnit\Framework\TestCase;
  */
 final class CourseTest extends TestCase
 {
-    /** @param array<string, mixed> $course */
+    /** @param  array<string, mixed>  $course */
     #[DataProviderExternal(Courses::class, 'all')]
     public function test_course(array $course): void
     {
@@ -42,7 +42,7 @@ final class CourseTest extends TestCase
         $this->assertNotSame([], $entries);
     }
 
-    /** @param array<string, mixed> $then */
+    /** @param  array<string, mixed>  $then */
     private function check(array $then, Assessment $assessment, string $where): void
     {
         foreach ($then as $what => $expected) {
@@ -65,7 +65,7 @@ final class CourseTest extends TestCase
         }
     }
 
-    /** @param array<string, string> $expected */
+    /** @param  array<string, string>  $expected */
     private function standings(array $expected, Assessment $assessment, string $where): void
     {
         foreach ($expected as $part => $standing) {
@@ -77,7 +77,7 @@ final class CourseTest extends TestCase
         }
     }
 
-    /** @param array<string, string> $expected */
+    /** @param  array<string, string>  $expected */
     private function standingsNever(array $expected, Assessment $assessment, string $where): void
     {
         foreach ($expected as $part => $standings) {
@@ -85,7 +85,7 @@ final class CourseTest extends TestCase
         }
     }
 
-    /** @param array<string, float> $expected */
+    /** @param  array<string, float>  $expected */
     private function probableAtLeast(array $expected, Assessment $assessment, string $where): void
     {
         foreach ($expected as $part => $p) {
@@ -93,7 +93,7 @@ final class CourseTest extends TestCase
         }
     }
 
-    /** @param array<string, float> $expected */
+    /** @param  array<string, float>  $expected */
     private function probableAtMost(array $expected, Assessment $assessment, string $where): void
     {
         foreach ($expected as $part => $p) {
@@ -101,7 +101,7 @@ final class CourseTest extends TestCase
         }
     }
 
-    /** @param list<string> $steps */
+    /** @param  list<string>  $steps */
     private function locks(array $steps, bool $locked, Assessment $assessment, string $where): void
     {
         foreach ($steps as $id) {

@@ -30,7 +30,7 @@ class JobsSeeder extends Seeder
         Carbon::setTestNow();
     }
 
-    /** @param array<string, mixed> $entry */
+    /** @param  array<string, mixed>  $entry */
     private function record(RecordEntries $recordEntries, Job $job, User $by, array $entry, Carbon $clock): void
     {
         $clock->addMinutes($entry['after'] ?? 7);

@@ -54,7 +54,7 @@
                     @endforeach</div>
                     <p class="source">Limits: {{ implode('; ', array_unique(array_merge(...array_map(fn ($v) => array_column($v['nominals'], 'source'), $page->catalogue->limits[$check->limit]['values'])))) }}</p>
                 @endif
-                <div class="choices stack">@if ($check->limit)<label><input type="radio" name="entry[result]" value="" checked> judge by the values</label>@endif
+                <div class="choices stack">@if ($check->limit)<small>Typed values are judged by their limits. Without values, say the result.</small>@endif
                 @foreach ($check->results as $result)<label><input type="radio" name="entry[result]" value="{{ $result->id }}" @checked(old('entry.check') === $check->id && old('entry.result') === $result->id)> {{ $result->name }}</label>@endforeach</div>
             </fieldset>
         @endforeach

@@ -84,7 +84,11 @@ final class EntryRequest extends FormRequest
         return [...$this->actBefore($written['kind']), array_filter($written, fn (mixed $value): bool => $value !== [])];
     }
 
-    /** The act a suggested step makes before its start. @return list<array<string, mixed>> */
+    /**
+     * The act a suggested step makes before its start.
+     *
+     * @return list<array<string, mixed>>
+     */
     private function actBefore(string $kind): array
     {
         $act = $kind === 'start' && $this->filled('before') ? json_decode((string) $this->input('before'), true, 6) : null;
@@ -110,7 +114,7 @@ final class EntryRequest extends FormRequest
     /**
      * The form says of each part "own", "out", "lent:TAG:TRUST" or "slot:SLOT".
      *
-     * @param array<string, mixed> $form
+     * @param  array<string, mixed>  $form
      *
      * @return array<string, mixed>
      */
@@ -131,7 +135,7 @@ final class EntryRequest extends FormRequest
     }
 
     /**
-     * @param array<string, mixed> $typed
+     * @param  array<string, mixed>  $typed
      *
      * @return array<string, float>
      */

@@ -8,10 +8,10 @@ namespace Orthoscope\Core\Catalogue;
 final readonly class Act
 {
     /**
-     * @param string  $did     past tense for letters; "{part}" stands for the part acted on
-     * @param int     $minutes bench minutes
-     * @param int     $money   what it uses up beside a part, minor units of money
-     * @param bool    $buysPart whether the price of the part comes on top
+     * @param  string  $did     past tense for letters; "{part}" stands for the part acted on
+     * @param  int  $minutes bench minutes
+     * @param  int  $money   what it uses up beside a part, minor units of money
+     * @param  bool  $buysPart whether the price of the part comes on top
      */
     public function __construct(
         public string $id,
@@ -21,9 +21,10 @@ final readonly class Act
         public int $money,
         public bool $buysPart,
         public ?string $caution,
-    ) {}
+    ) {
+    }
 
-    /** @param array<string, mixed> $row */
+    /** @param  array<string, mixed>  $row */
     public static function fromArray(array $row): self
     {
         return new self($row['id'], $row['name'], $row['did'], $row['minutes'], $row['money'], $row['part'] ?? false, $row['caution'] ?? null);

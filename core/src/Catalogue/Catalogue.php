@@ -68,7 +68,7 @@ final class Catalogue
     /** @var array<string, float> */
     private readonly array $numbers;
 
-    /** @param array<string, array<string, mixed>> $files parsed files by name, without extension */
+    /** @param  array<string, array<string, mixed>>  $files parsed files by name, without extension */
     public function __construct(private readonly array $files)
     {
         $this->stages = array_column($files['stages']['stages'], null, 'id');
@@ -116,7 +116,11 @@ final class Catalogue
         return $files;
     }
 
-    /** The same catalogue with other files in place of some. @param array<string, array<string, mixed>> $files */
+    /**
+     * The same catalogue with other files in place of some.
+     *
+     * @param  array<string, array<string, mixed>>  $files
+     */
     public function with(array $files): self
     {
         return new self(array_replace($this->files, $files));
@@ -183,7 +187,7 @@ final class Catalogue
     }
 
     /**
-     * @param list<array<string, string>> $rows
+     * @param  list<array<string, string>>  $rows
      *
      * @return array<string, Reach>
      */
@@ -201,8 +205,8 @@ final class Catalogue
     /**
      * @template T of object
      *
-     * @param list<array<string, mixed>>       $rows
-     * @param callable(array<string, mixed>): T $make
+     * @param  list<array<string, mixed>>  $rows
+     * @param  callable(array<string, mixed>): T  $make
      *
      * @return array<string, T>
      */

@@ -10,7 +10,9 @@ final class CatalogueCheck
     /** @var list<string> */
     private array $mistakes = [];
 
-    private function __construct(private readonly Catalogue $catalogue) {}
+    private function __construct(private readonly Catalogue $catalogue)
+    {
+    }
 
     /** @return list<string> one sentence for each mistake */
     public static function mistakes(Catalogue $catalogue): array
@@ -131,7 +133,7 @@ final class CatalogueCheck
         }
     }
 
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     private function known(string $word, array $known, string $where, string $what): void
     {
         if (! in_array($word, $known, true)) {

@@ -14,7 +14,7 @@ final class CatalogueMistake extends RuntimeException
         return new self("The catalogue file {$file} cannot be read: {$cause}");
     }
 
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function unknown(string $what, string $word, array $known): self
     {
         return new self(UnknownWord::sentence($what, $word, $known));

@@ -8,13 +8,13 @@ namespace Orthoscope\Core\Catalogue;
 final readonly class Check
 {
     /**
-     * @param string      $kind    "look" or "reading"
-     * @param ?string     $target  kind of part it is made on, if it is made on one part
-     * @param bool        $host    made in another, known-good machine
-     * @param bool        $direct  a positive result is sight or measurement of the fault itself
-     * @param ?string     $limit   limits that judge its values, for a reading
-     * @param list<CheckResult> $results
-     * @param list<string> $disturbs kinds of part that are moved to make it
+     * @param  string  $kind    "look" or "reading"
+     * @param  ?string  $target  kind of part it is made on, if it is made on one part
+     * @param  bool  $host    made in another, known-good machine
+     * @param  bool  $direct  a positive result is sight or measurement of the fault itself
+     * @param  ?string  $limit   limits that judge its values, for a reading
+     * @param  list<CheckResult>  $results
+     * @param  list<string>  $disturbs kinds of part that are moved to make it
      */
     public function __construct(
         public string $id,
@@ -26,9 +26,10 @@ final readonly class Check
         public ?string $limit,
         public array $results,
         public array $disturbs,
-    ) {}
+    ) {
+    }
 
-    /** @param array<string, mixed> $row */
+    /** @param  array<string, mixed>  $row */
     public static function fromArray(array $row): self
     {
         return new self(
@@ -53,7 +54,11 @@ final readonly class Check
         return $this->results[count($this->results) - 1];
     }
 
-    /** Faults that any of its results can show, with the best share. @return array<string, float> */
+    /**
+     * Faults that any of its results can show, with the best share.
+     *
+     * @return array<string, float>
+     */
     public function detects(): array
     {
         $best = [];

@@ -7,10 +7,12 @@ namespace Orthoscope\Core\Catalogue;
 /** One result a look or reading can have. */
 final readonly class CheckResult
 {
-    /** @param array<string, float> $shows fault => how often the check shows it when it is there */
-    public function __construct(public string $id, public string $name, public array $shows) {}
+    /** @param  array<string, float>  $shows fault => how often the check shows it when it is there */
+    public function __construct(public string $id, public string $name, public array $shows)
+    {
+    }
 
-    /** @param array<string, mixed> $row */
+    /** @param  array<string, mixed>  $row */
     public static function fromArray(array $row): self
     {
         return new self((string) $row['id'], $row['name'], array_map(floatval(...), $row['shows'] ?? []));

@@ -7,10 +7,12 @@ namespace Orthoscope\Core\Catalogue;
 /** Something that happened just before, or a mark made at arrival, which shifts what is likely. */
 final readonly class Event
 {
-    /** @param array<string, float> $factors fault => factor on its prior */
-    public function __construct(public string $id, public string $name, public string $plain, public array $factors) {}
+    /** @param  array<string, float>  $factors fault => factor on its prior */
+    public function __construct(public string $id, public string $name, public string $plain, public array $factors)
+    {
+    }
 
-    /** @param array<string, mixed> $row */
+    /** @param  array<string, mixed>  $row */
     public static function fromArray(array $row): self
     {
         return new self($row['id'], $row['name'], $row['plain'] ?? $row['name'], array_map(floatval(...), $row['factors']));

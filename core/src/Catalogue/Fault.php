@@ -8,12 +8,12 @@ namespace Orthoscope\Core\Catalogue;
 final readonly class Fault
 {
     /**
-     * @param string                              $shows  manner of showing: a key of the catalogue's `shows`
-     * @param float                               $prior  jobs in a thousand, before anything is known
-     * @param array<string, float>                $cures  act => share of times it cures; the first is the usual repair
-     * @param array<string, array<string, float>> $signs  sign channel => value => share, in place of the sign tables
-     * @param float                               $harms  chance that it harms a good part lent to the machine
-     * @param list<array{stops: string, share: float}> $ways stages it may stop, one drawn for good
+     * @param  string  $shows  manner of showing: a key of the catalogue's `shows`
+     * @param  float  $prior  jobs in a thousand, before anything is known
+     * @param  array<string, float>  $cures  act => share of times it cures; the first is the usual repair
+     * @param  array<string, array<string, float>>  $signs  sign channel => value => share, in place of the sign tables
+     * @param  float  $harms  chance that it harms a good part lent to the machine
+     * @param  list<array{stops: string, share: float}>  $ways stages it may stop, one drawn for good
      */
     public function __construct(
         public string $id,
@@ -26,9 +26,10 @@ final readonly class Fault
         public array $signs,
         public array $ways,
         public float $harms = 0.0,
-    ) {}
+    ) {
+    }
 
-    /** @param array<string, mixed> $row */
+    /** @param  array<string, mixed>  $row */
     public static function fromArray(array $row): self
     {
         return new self(

@@ -8,9 +8,9 @@ namespace Orthoscope\Core\Catalogue;
 final readonly class Lock
 {
     /**
-     * @param string       $blocks  "power", "lend" (a spare dearer than a supply test) or "pins" (a processor into the socket)
-     * @param list<string> $raised  "always", "mark:ID", "CHECK:RESULT", "act:ACT" or "act:ACT:KIND"
-     * @param list<string> $cleared the same words, or "start:STAGE" for a start that passed that stage
+     * @param  string  $blocks  "power", "lend" (a spare dearer than a supply test) or "pins" (a processor into the socket)
+     * @param  list<string>  $raised  "always", "mark:ID", "CHECK:RESULT", "act:ACT" or "act:ACT:KIND"
+     * @param  list<string>  $cleared the same words, or "start:STAGE" for a start that passed that stage
      */
     public function __construct(
         public string $id,
@@ -21,9 +21,10 @@ final readonly class Lock
         public array $raised,
         public array $cleared,
         public ?string $notWhenLent,
-    ) {}
+    ) {
+    }
 
-    /** @param array<string, mixed> $row */
+    /** @param  array<string, mixed>  $row */
     public static function fromArray(array $row): self
     {
         return new self($row['id'], $row['blocks'], $row['name'], $row['sentence'], $row['unlock'], $row['raised'], $row['cleared'], $row['not_when_lent'] ?? null);

@@ -8,15 +8,15 @@ namespace Orthoscope\Core\Catalogue;
 final readonly class PartKind
 {
     /**
-     * @param string       $stage    what a start must pass to have used it
-     * @param string       $at       the stage it hangs from on the chain
-     * @param string       $short    its name in tight drawings
-     * @param ?string      $stops    the stage out of reach while no part of this kind is in
-     * @param ?string      $carrier  the kind it belongs to and is replaced with
-     * @param ?string      $serves   the kind it is used with; unused while none of that kind is in
-     * @param bool         $ownOnly  a lent part of the served kind does not use it
-     * @param int          $price    typical price of a new one, minor units of money; 0 = not sold alone
-     * @param list<string> $disturbs kinds moved whenever this one is taken out or put in
+     * @param  string  $stage    what a start must pass to have used it
+     * @param  string  $at       the stage it hangs from on the chain
+     * @param  string  $short    its name in tight drawings
+     * @param  ?string  $stops    the stage out of reach while no part of this kind is in
+     * @param  ?string  $carrier  the kind it belongs to and is replaced with
+     * @param  ?string  $serves   the kind it is used with; unused while none of that kind is in
+     * @param  bool  $ownOnly  a lent part of the served kind does not use it
+     * @param  int  $price    typical price of a new one, minor units of money; 0 = not sold alone
+     * @param  list<string>  $disturbs kinds moved whenever this one is taken out or put in
      */
     public function __construct(
         public string $id,
@@ -35,9 +35,10 @@ final readonly class PartKind
         public array $disturbs,
         public string $at,
         public string $short,
-    ) {}
+    ) {
+    }
 
-    /** @param array<string, mixed> $row */
+    /** @param  array<string, mixed>  $row */
     public static function fromArray(array $row): self
     {
         return new self(

@@ -8,8 +8,8 @@ namespace Orthoscope\Core\Catalogue;
 final readonly class Reach
 {
     /**
-     * @param int $firstStop lowest stage index that can be the one not reached
-     * @param int $lastStop  highest; the number of stages stands for "none, it went all the way"
+     * @param  int  $firstStop lowest stage index that can be the one not reached
+     * @param  int  $lastStop  highest; the number of stages stands for "none, it went all the way"
      */
     public function __construct(
         public string $id,
@@ -18,7 +18,8 @@ final readonly class Reach
         public string $key,
         public int $firstStop,
         public int $lastStop,
-    ) {}
+    ) {
+    }
 
     public function covers(int $stop): bool
     {

@@ -8,9 +8,9 @@ namespace Orthoscope\Core\Catalogue;
 final readonly class SignChannel
 {
     /**
-     * @param ?string                             $needs  the machine fact without which the channel is not there
-     * @param array<string, string>               $values value => words
-     * @param array<string, array<string, float>> $rows   stage that is not reached => value => share
+     * @param  ?string  $needs  the machine fact without which the channel is not there
+     * @param  array<string, string>  $values value => words
+     * @param  array<string, array<string, float>>  $rows   stage that is not reached => value => share
      */
     public function __construct(
         public string $id,
@@ -19,9 +19,10 @@ final readonly class SignChannel
         public ?string $needs,
         public array $values,
         public array $rows,
-    ) {}
+    ) {
+    }
 
-    /** @param array<string, mixed> $row */
+    /** @param  array<string, mixed>  $row */
     public static function fromArray(array $row): self
     {
         return new self($row['id'], $row['name'], $row['plain'], $row['needs'] ?? null, $row['values'], $row['rows']);
@@ -30,9 +31,9 @@ final readonly class SignChannel
     /**
      * How often the channel shows a value.
      *
-     * @param string                    $stop     the stage not reached, or "none" if all were
-     * @param array<string, float>|null $instead  a row of a fault that overrides the table
-     * @param float                     $noise    share of signs that say nothing
+     * @param  string  $stop     the stage not reached, or "none" if all were
+     * @param  array<string, float>|null  $instead  a row of a fault that overrides the table
+     * @param  float  $noise    share of signs that say nothing
      */
     public function share(string $value, string $stop, ?array $instead, float $noise): float
     {

@@ -8,14 +8,14 @@ namespace Orthoscope\Core\Catalogue;
 final readonly class Step
 {
     /**
-     * @param string               $record  "start", "act" or "check"
-     * @param array<string, string> $setup  set-up words: lend, out, only, swap-slot, restore, place, start_by, temperature
-     * @param list<string>         $on      kinds of part an act is made on
-     * @param ?string              $each    kind of part that makes one step each ("swapped" = every part swapped with a change)
-     * @param bool                 $once    only for the first part of the kind
-     * @param bool                 $several only when there are several of the kind
-     * @param list<string>         $needs   tools
-     * @param bool                 $pins    puts a processor into the socket
+     * @param  string  $record  "start", "act" or "check"
+     * @param  array<string, string>  $setup  set-up words: lend, out, only, swap-slot, restore, place, start_by, temperature
+     * @param  list<string>  $on      kinds of part an act is made on
+     * @param  ?string  $each    kind of part that makes one step each ("swapped" = every part swapped with a change)
+     * @param  bool  $once    only for the first part of the kind
+     * @param  bool  $several only when there are several of the kind
+     * @param  list<string>  $needs   tools
+     * @param  bool  $pins    puts a processor into the socket
      */
     public function __construct(
         public string $id,
@@ -35,9 +35,10 @@ final readonly class Step
         public bool $pins,
         public array $needs,
         public ?string $caution,
-    ) {}
+    ) {
+    }
 
-    /** @param array<string, mixed> $row */
+    /** @param  array<string, mixed>  $row */
     public static function fromArray(array $row): self
     {
         return new self(

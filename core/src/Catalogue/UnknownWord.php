@@ -7,7 +7,7 @@ namespace Orthoscope\Core\Catalogue;
 /** Says that a word is not in the vocabulary, and which known one is nearest. */
 final class UnknownWord
 {
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function sentence(string $what, string $word, array $known): string
     {
         $nearest = self::nearest($word, $known);
@@ -17,7 +17,7 @@ final class UnknownWord
             : "\"{$word}\" is not a known {$what}. Did you mean \"{$nearest}\"?";
     }
 
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     private static function nearest(string $word, array $known): ?string
     {
         $best = null;

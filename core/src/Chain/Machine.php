@@ -13,15 +13,17 @@ final readonly class Machine
     public const FACTS = ['own_graphics', 'status_lamps', 'speaker', 'code_display'];
 
     /**
-     * @param array<string, Part>   $parts by id, in the order of the chain
-     * @param array<string, string> $slots stick id => slot id
-     * @param array<string, bool>   $facts see FACTS
-     * @param array<string, string> $platform what spares must match, such as "memory" => "DDR4" or "socket"
+     * @param  array<string, Part>  $parts by id, in the order of the chain
+     * @param  array<string, string>  $slots stick id => slot id
+     * @param  array<string, bool>  $facts see FACTS
+     * @param  array<string, string>  $platform what spares must match, such as "memory" => "DDR4" or "socket"
      */
-    private function __construct(public string $model, public array $parts, public array $slots, public array $facts, public array $platform) {}
+    private function __construct(public string $model, public array $parts, public array $slots, public array $facts, public array $platform)
+    {
+    }
 
     /**
-     * @param array<string, mixed> $given the "machine" of a case file
+     * @param  array<string, mixed>  $given the "machine" of a case file
      *
      * @throws MachineMistake when the facts do not make a machine
      */
@@ -78,14 +80,18 @@ final readonly class Machine
         return array_values(array_filter($this->parts, fn (Part $part): bool => $part->kind->id === $kind));
     }
 
-    /** Ids of the parts a word means: a part's own id, or every part of a kind. @return list<string> */
+    /**
+     * Ids of the parts a word means: a part's own id, or every part of a kind.
+     *
+     * @return list<string>
+     */
     public function meant(string $word): array
     {
         return isset($this->parts[$word]) ? [$word] : array_column($this->ofKind($word), 'id');
     }
 
     /**
-     * @param list<string> $slots
+     * @param  list<string>  $slots
      *
      * @return array<string, string> part id => what follows the kind's name
      */
@@ -105,8 +111,8 @@ final readonly class Machine
     }
 
     /**
-     * @param list<string> $sticks slot label of each stick
-     * @param list<string> $slots
+     * @param  list<string>  $sticks slot label of each stick
+     * @param  list<string>  $slots
      *
      * @return array<string, string>
      */

@@ -9,7 +9,9 @@ use Orthoscope\Core\Catalogue\PartKind;
 /** One part or link of one machine. */
 final readonly class Part
 {
-    public function __construct(public string $id, public PartKind $kind, public string $name) {}
+    public function __construct(public string $id, public PartKind $kind, public string $name)
+    {
+    }
 
     /** "the supply", "stick 1": how it is called inside a sentence. */
     public function inSentence(): string

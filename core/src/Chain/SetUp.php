@@ -8,9 +8,9 @@ namespace Orthoscope\Core\Chain;
 final readonly class SetUp
 {
     /**
-     * @param list<string>          $out   parts taken out
-     * @param array<string, Lent>   $lent  part => the spare in its place
-     * @param array<string, string> $moved stick => the slot it was moved to
+     * @param  list<string>  $out   parts taken out
+     * @param  array<string, Lent>  $lent  part => the spare in its place
+     * @param  array<string, string>  $moved stick => the slot it was moved to
      */
     public function __construct(
         public array $out = [],
@@ -19,9 +19,10 @@ final readonly class SetUp
         public Place $place = Place::InCase,
         public StartBy $startBy = StartBy::Button,
         public ?Temperature $temperature = null,
-    ) {}
+    ) {
+    }
 
-    /** @param array<string, mixed> $given the "setup" of a start in a case file */
+    /** @param  array<string, mixed>  $given the "setup" of a start in a case file */
     public static function fromArray(array $given): self
     {
         $out = array_values(array_unique($given['out'] ?? []));
@@ -88,7 +89,11 @@ final readonly class SetUp
         };
     }
 
-    /** Parts that stand differently in another set-up. @return list<string> */
+    /**
+     * Parts that stand differently in another set-up.
+     *
+     * @return list<string>
+     */
     public function partsChangedTo(self $other): array
     {
         $named = array_unique(array_merge(

@@ -24,12 +24,14 @@ final class CommandLine
         TEXT;
 
     /**
-     * @param resource $out
-     * @param resource $err
+     * @param  resource  $out
+     * @param  resource  $err
      */
-    public function __construct(private $out, private $err) {}
+    public function __construct(private $out, private $err)
+    {
+    }
 
-    /** @param list<string> $words */
+    /** @param  list<string>  $words */
     public function run(array $words): int
     {
         $command = array_shift($words) ?? '';
@@ -93,7 +95,7 @@ final class CommandLine
         return (string) file_get_contents($file);
     }
 
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     private function json(array $data): string
     {
         return json_encode($data, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";

@@ -18,11 +18,11 @@ final class Belief
     private array $alive = [];
 
     /**
-     * @param list<list<int>> $sets    fault sets
-     * @param list<int>       $of      state => its set
-     * @param list<int>       $mask    state => bit i tells that fault i of the set is still there
-     * @param list<float>     $weight  state => probability; they sum to one
-     * @param float           $logEvidence natural logarithm of the probability of all that was observed
+     * @param  list<list<int>>  $sets    fault sets
+     * @param  list<int>  $of      state => its set
+     * @param  list<int>  $mask    state => bit i tells that fault i of the set is still there
+     * @param  list<float>  $weight  state => probability; they sum to one
+     * @param  float  $logEvidence natural logarithm of the probability of all that was observed
      */
     private function __construct(
         private array $sets,
@@ -31,11 +31,12 @@ final class Belief
         private array $weight,
         public readonly float $logEvidence,
         private readonly float $pruneBelow,
-    ) {}
+    ) {
+    }
 
     /**
-     * @param list<array{list<int>, float}> $hypotheses fault sets with their prior, in any scale
-     * @param float                         $pruneBelow share of belief under which a state is dropped; 0 keeps all
+     * @param  list<array{list<int>, float}>  $hypotheses fault sets with their prior, in any scale
+     * @param  float  $pruneBelow share of belief under which a state is dropped; 0 keeps all
      */
     public static function over(array $hypotheses, float $pruneBelow = 0.0): self
     {
@@ -57,7 +58,7 @@ final class Belief
     /**
      * Every set of independent faults.
      *
-     * @param array<int, float> $priors fault => probability
+     * @param  array<int, float>  $priors fault => probability
      */
     public static function independent(array $priors): self
     {
@@ -102,7 +103,7 @@ final class Belief
     /**
      * Belief after an act that cures faults with given probabilities.
      *
-     * @param array<int, float> $cures fault => probability that it is now gone
+     * @param  array<int, float>  $cures fault => probability that it is now gone
      */
     public function after(array $cures): self
     {
@@ -184,13 +185,21 @@ final class Belief
         return $this->sum(fn (int $i): bool => in_array($fault, $this->sets[$this->of[$i]], true));
     }
 
-    /** Probability that any of these faults was there at the start. @param array<int, mixed> $faults keyed by fault */
+    /**
+     * Probability that any of these faults was there at the start.
+     *
+     * @param  array<int, mixed>  $faults keyed by fault
+     */
     public function hadAny(array $faults): float
     {
         return $this->sum(fn (int $i): bool => $this->anyIn($this->sets[$this->of[$i]], $faults));
     }
 
-    /** Probability that any of these faults is there now. @param array<int, mixed> $faults keyed by fault */
+    /**
+     * Probability that any of these faults is there now.
+     *
+     * @param  array<int, mixed>  $faults keyed by fault
+     */
     public function hasAny(array $faults): float
     {
         return $this->sum(fn (int $i): bool => $this->anyIn($this->faultsAt($i), $faults));
@@ -202,7 +211,11 @@ final class Belief
         return $this->sum(fn (int $i): bool => $this->mask[$i] === 0);
     }
 
-    /** Probability of each fault, past or present, for all faults at once. @return array<int, float> */
+    /**
+     * Probability of each fault, past or present, for all faults at once.
+     *
+     * @return array<int, float>
+     */
     public function marginals(): array
     {
         $marginals = [];
@@ -215,7 +228,11 @@ final class Belief
         return $marginals;
     }
 
-    /** The fault sets, likeliest first. @return list<array{list<int>, float}> */
+    /**
+     * The fault sets, likeliest first.
+     *
+     * @return list<array{list<int>, float}>
+     */
     public function sets(int $most = PHP_INT_MAX): array
     {
         $sums = [];
@@ -276,8 +293,8 @@ final class Belief
     }
 
     /**
-     * @param list<int>         $faults
-     * @param array<int, mixed> $wanted
+     * @param  list<int>  $faults
+     * @param  array<int, mixed>  $wanted
      */
     private function anyIn(array $faults, array $wanted): bool
     {
@@ -290,7 +307,7 @@ final class Belief
         return false;
     }
 
-    /** @param callable(int): bool $where */
+    /** @param  callable(int): bool  $where */
     private function sum(callable $where): float
     {
         $sum = 0.0;
@@ -303,7 +320,7 @@ final class Belief
         return $sum;
     }
 
-    /** @param array<int, float> $weights state => unnormalised weight */
+    /** @param  array<int, float>  $weights state => unnormalised weight */
     private function kept(array $weights, float $total, bool $keepEvidence = false): self
     {
         $least = $this->pruneBelow * $total;
@@ -326,7 +343,7 @@ final class Belief
         return $belief;
     }
 
-    /** @param array<int, float> $states set << 16 | mask => weight */
+    /** @param  array<int, float>  $states set << 16 | mask => weight */
     private function fromStates(array $states): self
     {
         $of = $mask = $weight = [];

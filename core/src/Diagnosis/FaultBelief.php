@@ -10,14 +10,15 @@ use Orthoscope\Core\Chain\Part;
 /** One fault of one part, how likely it is or was there, and how likely it is there now. */
 final readonly class FaultBelief
 {
-    /** @param ?string $spare tag of the spare at fault, instead of the machine's own part */
+    /** @param  ?string  $spare tag of the spare at fault, instead of the machine's own part */
     public function __construct(
         public Fault $fault,
         public Part $part,
         public float $probability,
         public float $now,
         public ?string $spare,
-    ) {}
+    ) {
+    }
 
     public function name(): string
     {

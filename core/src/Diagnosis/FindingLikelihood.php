@@ -10,12 +10,14 @@ use Orthoscope\Core\Catalogue\Check;
 final readonly class FindingLikelihood implements Likelihood
 {
     /**
-     * @param list<array<int, float>> $shows results before the one seen, then the one seen: mode => share
-     * @param bool $clear the result seen is "nothing found"
+     * @param  list<array<int, float>>  $shows results before the one seen, then the one seen: mode => share
+     * @param  bool  $clear the result seen is "nothing found"
      */
-    private function __construct(private array $shows, private bool $clear, private int $results, private float $noise) {}
+    private function __construct(private array $shows, private bool $clear, private int $results, private float $noise)
+    {
+    }
 
-    /** @param ?string $target the part it was made on, if on one */
+    /** @param  ?string  $target the part it was made on, if on one */
     public static function of(Modes $modes, Check $check, ?string $target, string $result, float $noise): self
     {
         $shows = [];

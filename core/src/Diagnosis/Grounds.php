@@ -23,7 +23,9 @@ final class Grounds
     /** @var array<string, int> part => the entry with which a new one was fitted */
     private array $fittedAt = [];
 
-    private function __construct(private readonly StartModel $model, private readonly Catalogue $catalogue) {}
+    private function __construct(private readonly StartModel $model, private readonly Catalogue $catalogue)
+    {
+    }
 
     public static function read(Record $record, StartModel $model): self
     {
@@ -51,7 +53,11 @@ final class Grounds
         return $this->ofKind($part, ...$grounds) !== [];
     }
 
-    /** Parts that were swapped or taken out with a gain and have not been put back since. @return list<string> */
+    /**
+     * Parts that were swapped or taken out with a gain and have not been put back since.
+     *
+     * @return list<string>
+     */
     public function unconfirmedSwaps(Record $record): array
     {
         $last = $record->lastStart();
@@ -102,7 +108,7 @@ final class Grounds
     /**
      * What was done to the machine between two starts.
      *
-     * @param list<Deed> $deeds
+     * @param  list<Deed>  $deeds
      */
     private function readDeeds(array $deeds, Start $before, Start $after): void
     {
@@ -124,8 +130,8 @@ final class Grounds
     /**
      * Parts that took part in an earlier start and not in this one, or the other way round.
      *
-     * @param list<Start> $earlier
-     * @param list<Deed>  $deeds
+     * @param  list<Start>  $earlier
+     * @param  list<Deed>  $deeds
      */
     private function readSwaps(array $earlier, array $deeds, Start $start): void
     {
@@ -187,7 +193,7 @@ final class Grounds
         };
     }
 
-    /** @param list<Deed> $deeds */
+    /** @param  list<Deed>  $deeds */
     private function deedBetween(array $deeds, Start $a, Start $b): bool
     {
         foreach ($deeds as $deed) {
@@ -199,7 +205,7 @@ final class Grounds
         return false;
     }
 
-    /** @param list<Start> $earlier */
+    /** @param  list<Start>  $earlier */
     private function lastWith(array $earlier, string $part, bool $used): ?Start
     {
         foreach (array_reverse($earlier) as $start) {
@@ -240,7 +246,7 @@ final class Grounds
     /**
      * How much of what can be wrong with a kind of part a check shows, or an act cures.
      *
-     * @param array<string, float> $shown fault => share
+     * @param  array<string, float>  $shown fault => share
      */
     private function shareShown(string $kind, array $shown): float
     {

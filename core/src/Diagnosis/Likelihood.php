@@ -8,7 +8,7 @@ namespace Orthoscope\Core\Diagnosis;
 interface Likelihood
 {
     /**
-     * @param list<int> $faults faults that are there now, in the order the hypotheses list them
+     * @param  list<int>  $faults faults that are there now, in the order the hypotheses list them
      *
      * @return float the probability of what was seen, from 0 to 1
      */

@@ -42,7 +42,7 @@ final class MinimalSets
     }
 
     /**
-     * @param array<int, list<int>> $sets
+     * @param  array<int, list<int>>  $sets
      *
      * @return list<list<int>> those that hold no other, each sorted
      */

@@ -17,10 +17,10 @@ use Orthoscope\Core\Chain\Temperature;
 final readonly class Mode
 {
     /**
-     * @param string  $part  the part at fault
-     * @param int     $stop  index of the stage it keeps a start from reaching
-     * @param array<string, float> $hazard share of starts it stops: "hazard", or by condition "cold"/"warm", "case"/"bench", "button"/"pins"
-     * @param ?string $spare tag of the spare or new part at fault, instead of the machine's own part
+     * @param  string  $part  the part at fault
+     * @param  int  $stop  index of the stage it keeps a start from reaching
+     * @param  array<string, float>  $hazard share of starts it stops: "hazard", or by condition "cold"/"warm", "case"/"bench", "button"/"pins"
+     * @param  ?string  $spare tag of the spare or new part at fault, instead of the machine's own part
      */
     public function __construct(
         public Fault $fault,
@@ -28,7 +28,8 @@ final readonly class Mode
         public int $stop,
         public array $hazard,
         public ?string $spare = null,
-    ) {}
+    ) {
+    }
 
     /** Share of starts under a set-up that this mode stops, if the part at fault is in. */
     public function hazardUnder(SetUp $setUp): float

@@ -15,16 +15,16 @@ final readonly class Modes
     public array $stops;
 
     /**
-     * @param list<Mode>           $all
-     * @param list<float>          $priors  mode => jobs in a thousand, before events
-     * @param array<string, int>   $spares  "TAG part" => mode of that spare being bad in that place
+     * @param  list<Mode>  $all
+     * @param  list<float>  $priors  mode => jobs in a thousand, before events
+     * @param  array<string, int>  $spares  "TAG part" => mode of that spare being bad in that place
      */
     private function __construct(public array $all, public array $priors, public array $spares)
     {
         $this->stops = array_column($all, 'stop');
     }
 
-    /** @param list<array{string, string}> $spares spares in question: tag and the part each stands in for */
+    /** @param  list<array{string, string}>  $spares spares in question: tag and the part each stands in for */
     public static function of(Machine $machine, Catalogue $catalogue, array $spares): self
     {
         $all = $priors = $bySpare = [];
@@ -54,13 +54,21 @@ final readonly class Modes
         return $this->spares["{$tag} {$part}"] ?? null;
     }
 
-    /** Modes of a part that are the machine's own. @return array<int, Mode> */
+    /**
+     * Modes of a part that are the machine's own.
+     *
+     * @return array<int, Mode>
+     */
     public function ofPart(string $part): array
     {
         return array_filter($this->all, fn (Mode $mode): bool => $mode->part === $part && $mode->spare === null);
     }
 
-    /** Modes of a part and of all that it carries. @return array<int, Mode> */
+    /**
+     * Modes of a part and of all that it carries.
+     *
+     * @return array<int, Mode>
+     */
     public function carriedBy(string $part, Machine $machine): array
     {
         $kind = $machine->part($part)->kind->id;
@@ -79,7 +87,7 @@ final readonly class Modes
     }
 
     /**
-     * @param array<string, mixed> $manner
+     * @param  array<string, mixed>  $manner
      *
      * @return array<string, float>
      */

@@ -10,12 +10,12 @@ use Orthoscope\Core\Chain\Part;
 final readonly class PartStanding
 {
     /**
-     * @param float         $probability that it is or was at fault, from 0 to 1
-     * @param float         $now         that it is at fault now
-     * @param list<Because> $because
-     * @param string        $state       "own", "out", "lent TAG" or "in SLOT", at the last start
-     * @param ?string       $fitted      tag of the new part that took its place for good
-     * @param ?self         $replaced    where the old part stands that the new one took the place of
+     * @param  float  $probability that it is or was at fault, from 0 to 1
+     * @param  float  $now         that it is at fault now
+     * @param  list<Because>  $because
+     * @param  string  $state       "own", "out", "lent TAG" or "in SLOT", at the last start
+     * @param  ?string  $fitted      tag of the new part that took its place for good
+     * @param  ?self  $replaced    where the old part stands that the new one took the place of
      */
     public function __construct(
         public Part $part,
@@ -26,5 +26,6 @@ final readonly class PartStanding
         public string $state,
         public ?string $fitted,
         public ?self $replaced = null,
-    ) {}
+    ) {
+    }
 }

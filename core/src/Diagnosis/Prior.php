@@ -13,7 +13,7 @@ use Orthoscope\Core\Catalogue\Event;
  */
 final class Prior
 {
-    /** @param list<Event> $events what happened just before, and marks made at arrival */
+    /** @param  list<Event>  $events what happened just before, and marks made at arrival */
     public static function belief(Modes $modes, Catalogue $catalogue, array $events): Belief
     {
         $priors = self::shifted($modes, $events);
@@ -38,7 +38,7 @@ final class Prior
     }
 
     /**
-     * @param list<Event> $events
+     * @param  list<Event>  $events
      *
      * @return array<int, float> mode => prior
      */
@@ -55,7 +55,7 @@ final class Prior
     }
 
     /**
-     * @param array<int, float> $priors
+     * @param  array<int, float>  $priors
      *
      * @return list<array{list<int>, float}>
      */

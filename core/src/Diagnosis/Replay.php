@@ -39,7 +39,7 @@ final class Replay
     /** @var array<string, true> spares already in question */
     private array $introduced = [];
 
-    /** @param list<array{string, string}> $candidates spares that may be lent next: tag and part */
+    /** @param  list<array{string, string}>  $candidates spares that may be lent next: tag and part */
     private function __construct(private readonly Catalogue $catalogue, Machine $machine, private readonly Record $record, array $candidates)
     {
         $spares = [];
@@ -64,7 +64,7 @@ final class Replay
     }
 
     /**
-     * @param list<array{string, string}> $candidates spares that may be lent next: tag and part
+     * @param  list<array{string, string}>  $candidates spares that may be lent next: tag and part
      */
     public static function of(Machine $machine, Record $record, Catalogue $catalogue, array $candidates = []): self
     {
@@ -76,7 +76,11 @@ final class Replay
         return $replay;
     }
 
-    /** The likelihood of a start's outcome under a set-up, as the machine stands now. @param array<string, string> $signs */
+    /**
+     * The likelihood of a start's outcome under a set-up, as the machine stands now.
+     *
+     * @param  array<string, string>  $signs
+     */
     public function startLikelihood(SetUp $setUp, string $reached, array $signs, ?int $waited = null): StartLikelihood
     {
         $catalogue = $this->catalogue;
@@ -96,7 +100,11 @@ final class Replay
         return isset($this->introduced["{$tag} {$part}"]);
     }
 
-    /** What moving the machine from how it stands to a set-up cures. @return array<int, float> mode => probability */
+    /**
+     * What moving the machine from how it stands to a set-up cures.
+     *
+     * @return array<int, float> mode => probability
+     */
     public function movingCures(SetUp $to): array
     {
         return $this->model->cures('reseat', $this->model->disturbed($this->setUp, $to));
@@ -195,7 +203,7 @@ final class Replay
         $this->predicted[$entry] = exp($this->belief->logEvidence - $before);
     }
 
-    /** @param array<string, string> $signs */
+    /** @param  array<string, string>  $signs */
     private function remember(array $signs, Reach $reach): void
     {
         $this->shown = $this->shown->and($signs, $this->model->hazards($this->setUp, $this->fitted), $this->model->modes->stops, $this->model->cut($this->setUp), $reach);

@@ -8,7 +8,7 @@ namespace Orthoscope\Core\Diagnosis;
 final class Retrace
 {
     /**
-     * @param array<string, PartStanding> $standings
+     * @param  array<string, PartStanding>  $standings
      *
      * @return list<string>
      */
@@ -40,7 +40,7 @@ final class Retrace
         return $sentences;
     }
 
-    /** @param array<string, PartStanding> $standings */
+    /** @param  array<string, PartStanding>  $standings */
     private static function named(array $standings, Standing $standing, Ground ...$grounds): string
     {
         $named = [];

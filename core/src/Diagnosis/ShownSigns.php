@@ -14,10 +14,12 @@ use Orthoscope\Core\Catalogue\Reach;
 final readonly class ShownSigns
 {
     /**
-     * @param array<int, array<string, string>> $byMode mode => channel => value shown while it was what may have stopped the start
-     * @param array<int, array<string, string>> $atStop stop => channel => value shown while a part that was out stopped it there
+     * @param  array<int, array<string, string>>  $byMode mode => channel => value shown while it was what may have stopped the start
+     * @param  array<int, array<string, string>>  $atStop stop => channel => value shown while a part that was out stopped it there
      */
-    private function __construct(private Catalogue $catalogue, private array $byMode, private array $atStop) {}
+    private function __construct(private Catalogue $catalogue, private array $byMode, private array $atStop)
+    {
+    }
 
     public static function none(Catalogue $catalogue): self
     {
@@ -27,9 +29,9 @@ final readonly class ShownSigns
     /**
      * With the signs of one more start.
      *
-     * @param array<string, string> $signs
-     * @param array<int, float>     $hazards mode => share of starts it stops under that set-up
-     * @param list<int>             $stops   mode => stop
+     * @param  array<string, string>  $signs
+     * @param  array<int, float>  $hazards mode => share of starts it stops under that set-up
+     * @param  list<int>  $stops   mode => stop
      */
     public function and(array $signs, array $hazards, array $stops, int $cut, Reach $reach): self
     {
@@ -64,9 +66,9 @@ final readonly class ShownSigns
     /**
      * How likely signs are at a stop.
      *
-     * @param array<string, string>               $signs   channel => value
-     * @param array<string, array<string, float>> $instead rows of a fault that override the tables
-     * @param array<string, string>               $before  what the channels showed before at this stop
+     * @param  array<string, string>  $signs   channel => value
+     * @param  array<string, array<string, float>>  $instead rows of a fault that override the tables
+     * @param  array<string, string>  $before  what the channels showed before at this stop
      */
     public function likelihood(array $signs, int $stop, array $instead, array $before): float
     {

@@ -10,7 +10,9 @@ use Orthoscope\Core\Evidence\Record;
 /** Turns belief and grounds into a standing for every part. Low probability alone never clears an untested part. */
 final readonly class Standings
 {
-    public function __construct(private Replay $replay, private Grounds $grounds, private ?StopEstimate $stop, private Record $record) {}
+    public function __construct(private Replay $replay, private Grounds $grounds, private ?StopEstimate $stop, private Record $record)
+    {
+    }
 
     /** @return array<string, PartStanding> by part, in the order of the chain */
     public function all(): array
@@ -25,7 +27,7 @@ final readonly class Standings
         return $all;
     }
 
-    /** @param array<int, mixed> $modes what can be wrong with it, keyed by mode */
+    /** @param  array<int, mixed>  $modes what can be wrong with it, keyed by mode */
     private function of(Part $part, array $modes, ?string $fitted, ?PartStanding $replaced): PartStanding
     {
         $had = $this->replay->belief->hadAny($modes);

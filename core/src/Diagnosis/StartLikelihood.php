@@ -10,12 +10,12 @@ use Orthoscope\Core\Catalogue\Reach;
 final readonly class StartLikelihood implements Likelihood
 {
     /**
-     * @param array<int, int>   $stops   mode => index of the stage it stops
-     * @param array<int, float> $hazards mode => share of starts it stops
-     * @param array<int, float> $seen    mode => likelihood of what was seen if this mode is what stops the start
-     * @param int               $cut     first stage out of reach because a part is out
-     * @param float             $flat    likelihood of what was seen if the record says nothing
-     * @param float             $noise   share of records that say nothing
+     * @param  array<int, int>  $stops   mode => index of the stage it stops
+     * @param  array<int, float>  $hazards mode => share of starts it stops
+     * @param  array<int, float>  $seen    mode => likelihood of what was seen if this mode is what stops the start
+     * @param  int  $cut     first stage out of reach because a part is out
+     * @param  float  $flat    likelihood of what was seen if the record says nothing
+     * @param  float  $noise   share of records that say nothing
      */
     private function __construct(
         private array $stops,
@@ -25,14 +25,15 @@ final readonly class StartLikelihood implements Likelihood
         private float $seenAtCut,
         private float $flat,
         private float $noise,
-    ) {}
+    ) {
+    }
 
     /**
-     * @param array<int, float>     $hazards mode => share of starts it stops, from the model
-     * @param array<string, string> $signs   channel => value
-     * @param ShownSigns            $shown   what this machine's channels showed before
-     * @param bool                  $short   the wait was too short for "no picture" to mean much
-     * @param float                 $trust   weight of the record against saying nothing; 1 = bench
+     * @param  array<int, float>  $hazards mode => share of starts it stops, from the model
+     * @param  array<string, string>  $signs   channel => value
+     * @param  ShownSigns  $shown   what this machine's channels showed before
+     * @param  bool  $short   the wait was too short for "no picture" to mean much
+     * @param  float  $trust   weight of the record against saying nothing; 1 = bench
      */
     public static function of(StartModel $model, array $hazards, int $cut, Reach $reach, array $signs, ShownSigns $shown, bool $short = false, float $trust = 1.0): self
     {
@@ -86,7 +87,7 @@ final readonly class StartLikelihood implements Likelihood
     }
 
     /**
-     * @param list<int> $faults
+     * @param  list<int>  $faults
      *
      * @return list<int> the earliest stop first, for that one is met first
      */

@@ -20,12 +20,13 @@ final class StartModel
         public readonly Machine $machine,
         public readonly Catalogue $catalogue,
         public readonly Modes $modes,
-    ) {}
+    ) {
+    }
 
     /**
      * Share of starts each mode stops under a set-up; modes whose part is not in are left out.
      *
-     * @param array<string, string> $fitted part => tag of the new part that took its place for good
+     * @param  array<string, string>  $fitted part => tag of the new part that took its place for good
      *
      * @return array<int, float>
      */
@@ -84,7 +85,11 @@ final class StartModel
         return false;
     }
 
-    /** Parts that take part in a start under one set-up and not under another. @return list<string> */
+    /**
+     * Parts that take part in a start under one set-up and not under another.
+     *
+     * @return list<string>
+     */
     public function usedOnlyIn(SetUp $setUp, SetUp $other): array
     {
         return array_values(array_filter(
@@ -93,7 +98,11 @@ final class StartModel
         ));
     }
 
-    /** Parts moved on the way from one set-up to another; moving reseats. @return array<string, true> */
+    /**
+     * Parts moved on the way from one set-up to another; moving reseats.
+     *
+     * @return array<string, true>
+     */
     public function disturbed(SetUp $from, SetUp $to): array
     {
         $kinds = $from->place === $to->place ? [] : $this->catalogue->benchDisturbs;
@@ -117,7 +126,7 @@ final class StartModel
     }
 
     /**
-     * @param list<string> $kinds
+     * @param  list<string>  $kinds
      *
      * @return array<string, true>
      */
@@ -136,7 +145,7 @@ final class StartModel
     /**
      * Probability that an act on some parts cures each mode.
      *
-     * @param array<string, mixed> $on keyed by part
+     * @param  array<string, mixed>  $on keyed by part
      *
      * @return array<int, float>
      */
@@ -175,7 +184,7 @@ final class StartModel
     }
 
     /**
-     * @param array<string, string> $fitted
+     * @param  array<string, string>  $fitted
      *
      * @return array<int, float>
      */

@@ -9,10 +9,12 @@ use Orthoscope\Core\Catalogue\Reach;
 /** Where the last start stopped: a probability over stages, from what was seen and what is believed. */
 final readonly class StopEstimate
 {
-    /** @param list<float> $shares probability that the stage at each index is the one not reached; the last: none, all reached */
-    private function __construct(public array $shares) {}
+    /** @param  list<float>  $shares probability that the stage at each index is the one not reached; the last: none, all reached */
+    private function __construct(public array $shares)
+    {
+    }
 
-    /** @param array<int, float> $hazards mode => share of starts it stops under the set-up */
+    /** @param  array<int, float>  $hazards mode => share of starts it stops under the set-up */
     public static function of(Belief $belief, Modes $modes, array $hazards, int $cut, Reach $reach, int $stages): self
     {
         $shares = array_fill(0, $stages + 1, 0.0);

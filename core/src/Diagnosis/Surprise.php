@@ -16,10 +16,12 @@ use Orthoscope\Core\Evidence\Start;
 final readonly class Surprise
 {
     /**
-     * @param string $level "none", "some" or "high"
-     * @param ?int   $entry the entry that, if wrong or if the machine changed just then, settles it
+     * @param  string  $level "none", "some" or "high"
+     * @param  ?int  $entry the entry that, if wrong or if the machine changed just then, settles it
      */
-    private function __construct(public string $level, public ?int $entry, public string $why) {}
+    private function __construct(public string $level, public ?int $entry, public string $why)
+    {
+    }
 
     /** Dear when something is odd (one replay per entry), free when nothing is. */
     public static function in(Replay $replay, Machine $machine, Record $record, Catalogue $catalogue): self

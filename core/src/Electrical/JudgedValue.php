@@ -14,9 +14,10 @@ final readonly class JudgedValue
         public float $low,
         public float $high,
         public string $source,
-    ) {}
+    ) {
+    }
 
-    /** @param array<string, mixed> $row a value row of a catalogue limit; with several nominals the nearest one counts */
+    /** @param  array<string, mixed>  $row a value row of a catalogue limit; with several nominals the nearest one counts */
     public static function of(array $row, ?float $value): self
     {
         $nominal = $row['nominals'][0];

@@ -7,12 +7,14 @@ namespace Orthoscope\Core\Electrical;
 /** Measured values against their limits. Every value that must be there and is not counts as out of limits. */
 final readonly class Judgement
 {
-    /** @param array<string, JudgedValue> $judged by value id */
-    private function __construct(public array $judged) {}
+    /** @param  array<string, JudgedValue>  $judged by value id */
+    private function __construct(public array $judged)
+    {
+    }
 
     /**
-     * @param array<string, mixed> $limit  a limit of the catalogue
-     * @param array<string, mixed> $values measured numbers by value id; null or missing = not there
+     * @param  array<string, mixed>  $limit  a limit of the catalogue
+     * @param  array<string, mixed>  $values measured numbers by value id; null or missing = not there
      */
     public static function of(array $limit, array $values): self
     {

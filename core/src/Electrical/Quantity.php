@@ -10,7 +10,7 @@ use InvalidArgumentException;
 final class Quantity
 {
     /**
-     * @param string $unit the unit the value is asked in; typed after the number it is dropped
+     * @param  string  $unit the unit the value is asked in; typed after the number it is dropped
      *
      * @throws InvalidArgumentException with a sentence that says what to type
      */

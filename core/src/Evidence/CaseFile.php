@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Evidence;
 
-use InvalidArgumentException;
 use JsonException;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
@@ -18,7 +17,9 @@ final readonly class CaseFile
 {
     public const FORMAT = 'orthoscope-case/1';
 
-    public function __construct(public Machine $machine, public Record $record, public Shelf $shelf) {}
+    public function __construct(public Machine $machine, public Record $record, public Shelf $shelf)
+    {
+    }
 
     /** @throws CaseMistake for the first thing that cannot be understood */
     public static function parse(string $json, Catalogue $catalogue): self
@@ -32,7 +33,11 @@ final readonly class CaseFile
         return $case;
     }
 
-    /** Everything in it that cannot be understood. @return list<CaseMistake> */
+    /**
+     * Everything in it that cannot be understood.
+     *
+     * @return list<CaseMistake>
+     */
     public static function mistakes(string $json, Catalogue $catalogue): array
     {
         return self::understand($json, $catalogue)[1];
@@ -63,8 +68,6 @@ final readonly class CaseFile
                 $entries[] = $reader->read($i + 1, $row);
             } catch (CaseMistake $mistake) {
                 $mistakes[] = $mistake->below("/entries/{$i}");
-            } catch (InvalidArgumentException $mistake) {
-                $mistakes[] = CaseMistake::at("/entries/{$i}", $mistake->getMessage(), $mistake);
             }
         }
         if ($mistakes !== []) {

@@ -10,7 +10,7 @@ use Throwable;
 /** Something in a case file, or in one entry, that cannot be understood. */
 final class CaseMistake extends InvalidArgumentException
 {
-    /** @param string $path where it stands, such as "/entries/2/reached"; empty for the whole */
+    /** @param  string  $path where it stands, such as "/entries/2/reached"; empty for the whole */
     private function __construct(public readonly string $path, public readonly string $sentence, ?Throwable $previous = null)
     {
         parent::__construct($path === '' ? $sentence : "{$path}: {$sentence}", 0, $previous);

@@ -8,9 +8,8 @@ namespace Orthoscope\Core\Evidence;
 final readonly class Closing extends Entry
 {
     /**
-     * @param int    $price          what the owner pays, minor units of money
-     * @param int    $warrantyMonths
-     * @param string $signedOff      reason a lead gave for closing what is not proved; empty if all is proved
+     * @param  int  $price          what the owner pays, minor units of money
+     * @param  string  $signedOff      reason a lead gave for closing what is not proved; empty if all is proved
      */
     public function __construct(
         int $number, string $at, string $by, string $text,

@@ -10,8 +10,8 @@ use Orthoscope\Core\Chain\Lent;
 final readonly class Deed extends Entry
 {
     /**
-     * @param list<string> $on   parts it was done to
-     * @param ?Lent        $with the part that was fitted, for a replacement
+     * @param  list<string>  $on   parts it was done to
+     * @param  ?Lent  $with the part that was fitted, for a replacement
      */
     public function __construct(
         int $number, string $at, string $by, string $text,

@@ -8,12 +8,14 @@ namespace Orthoscope\Core\Evidence;
 abstract readonly class Entry
 {
     /**
-     * @param int    $number place in the record, from 1
-     * @param string $at     when, ISO 8601; empty if not written down
-     * @param string $by     who; empty if not written down
-     * @param string $text   free remark
+     * @param  int  $number place in the record, from 1
+     * @param  string  $at     when, ISO 8601; empty if not written down
+     * @param  string  $by     who; empty if not written down
+     * @param  string  $text   free remark
      */
-    public function __construct(public int $number, public string $at, public string $by, public string $text) {}
+    public function __construct(public int $number, public string $at, public string $by, public string $text)
+    {
+    }
 
     abstract public function kind(): string;
 }

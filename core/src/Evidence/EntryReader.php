@@ -17,10 +17,12 @@ use Orthoscope\Core\Electrical\Judgement;
 /** Makes entries from their written form (an object of a case file, or a stored row), checking every word. */
 final readonly class EntryReader
 {
-    public function __construct(private Catalogue $catalogue, private Machine $machine) {}
+    public function __construct(private Catalogue $catalogue, private Machine $machine)
+    {
+    }
 
     /**
-     * @param array<string, mixed> $given the written entry
+     * @param  array<string, mixed>  $given the written entry
      *
      * @throws CaseMistake with the path inside the entry
      */
@@ -33,7 +35,7 @@ final readonly class EntryReader
             'start' => $this->start($head, $given),
             'finding' => $this->finding($head, $given),
             'act' => $this->deed($head, $given),
-            'note' => new Note(...$head),
+            'note' => trim($head[3]) === '' ? throw CaseMistake::at('/text', 'Write the note.') : new Note(...$head),
             'strike-out' => $this->strikeOut($head, $given),
             'override' => $this->override($head, $given),
             'closing' => new Closing(...$head, price: $this->whole($given, 'price', 0), warrantyMonths: $this->whole($given, 'warranty_months', 0), signedOff: (string) ($given['signed_off'] ?? '')),
@@ -42,8 +44,8 @@ final readonly class EntryReader
     }
 
     /**
-     * @param array{int, string, string, string} $head
-     * @param array<string, mixed>               $given
+     * @param  array{int, string, string, string}  $head
+     * @param  array<string, mixed>  $given
      */
     private function report(array $head, array $given): Report
     {
@@ -57,8 +59,8 @@ final readonly class EntryReader
     }
 
     /**
-     * @param array{int, string, string, string} $head
-     * @param array<string, mixed>               $given
+     * @param  array{int, string, string, string}  $head
+     * @param  array<string, mixed>  $given
      */
     private function start(array $head, array $given): Start
     {
@@ -74,7 +76,7 @@ final readonly class EntryReader
         return new Start(
             ...$head,
             setUp: $this->setUp($given['setup'] ?? []),
-            reached: $this->reached($given['reached'] ?? ''),
+            reached: ($given['reached'] ?? '') === '' ? throw CaseMistake::at('/reached', 'Say how far the start got.') : $this->reached($given['reached']),
             signs: $this->signs($given['signs'] ?? []),
             waited: $waited,
             times: $times,
@@ -83,8 +85,8 @@ final readonly class EntryReader
     }
 
     /**
-     * @param array{int, string, string, string} $head
-     * @param array<string, mixed>               $given
+     * @param  array{int, string, string, string}  $head
+     * @param  array<string, mixed>  $given
      */
     private function finding(array $head, array $given): Finding
     {
@@ -115,14 +117,17 @@ final readonly class EntryReader
             $result = $judged;
             $values = $judgement->values();
         }
+        if ($result === '') {
+            throw CaseMistake::at('/result', $check->limit === null ? 'Say what you found.' : 'Type the values, or say the result.');
+        }
         $this->catalogued(fn () => $check->result($result), '/result');
 
         return new Finding(...$head, check: $check->id, target: $target, result: $result, values: $values);
     }
 
     /**
-     * @param array{int, string, string, string} $head
-     * @param array<string, mixed>               $given
+     * @param  array{int, string, string, string}  $head
+     * @param  array<string, mixed>  $given
      */
     private function deed(array $head, array $given): Deed
     {
@@ -149,8 +154,8 @@ final readonly class EntryReader
     }
 
     /**
-     * @param array{int, string, string, string} $head
-     * @param array<string, mixed>               $given
+     * @param  array{int, string, string, string}  $head
+     * @param  array<string, mixed>  $given
      */
     private function strikeOut(array $head, array $given): StrikeOut
     {
@@ -166,8 +171,8 @@ final readonly class EntryReader
     }
 
     /**
-     * @param array{int, string, string, string} $head
-     * @param array<string, mixed>               $given
+     * @param  array{int, string, string, string}  $head
+     * @param  array<string, mixed>  $given
      */
     private function override(array $head, array $given): Override
     {
@@ -178,7 +183,7 @@ final readonly class EntryReader
         return new Override(...$head, lock: $this->oneOf('lock', (string) ($given['lock'] ?? ''), array_keys($this->catalogue->locks), '/lock'));
     }
 
-    /** @param array<string, mixed> $given */
+    /** @param  array<string, mixed>  $given */
     private function setUp(array $given): SetUp
     {
         foreach ($given['out'] ?? [] as $i => $part) {
@@ -227,7 +232,7 @@ final readonly class EntryReader
     }
 
     /**
-     * @param array<string, mixed> $given
+     * @param  array<string, mixed>  $given
      *
      * @return array<string, string>
      */
@@ -244,7 +249,7 @@ final readonly class EntryReader
         return $signs;
     }
 
-    /** @param array<string, mixed> $given */
+    /** @param  array<string, mixed>  $given */
     private function whole(array $given, string $key, int $default): int
     {
         $value = $given[$key] ?? $default;
@@ -256,8 +261,8 @@ final readonly class EntryReader
     }
 
     /**
-     * @param list<mixed>  $words
-     * @param list<string> $known
+     * @param  list<mixed>  $words
+     * @param  list<string>  $known
      *
      * @return list<string>
      */
@@ -267,10 +272,10 @@ final readonly class EntryReader
             $this->oneOf($what, (string) $word, $known, "{$path}/{$i}");
         }
 
-        return array_values($words);
+        return $words;
     }
 
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     private function oneOf(string $what, string $word, array $known, string $path): string
     {
         return in_array($word, $known, true) ? $word : throw CaseMistake::at($path, UnknownWord::sentence($what, $word, $known));
@@ -279,7 +284,7 @@ final readonly class EntryReader
     /**
      * @template T
      *
-     * @param callable(): T $lookUp
+     * @param  callable(): T  $lookUp
      *
      * @return T
      */

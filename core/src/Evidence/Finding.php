@@ -8,10 +8,10 @@ namespace Orthoscope\Core\Evidence;
 final readonly class Finding extends Entry
 {
     /**
-     * @param string               $check  the look or reading
-     * @param ?string              $target the part it was made on, if on one
-     * @param string               $result one of the check's results
-     * @param array<string, float> $values measured values that led to the result, by name
+     * @param  string  $check  the look or reading
+     * @param  ?string  $target the part it was made on, if on one
+     * @param  string  $result one of the check's results
+     * @param  array<string, float>  $values measured values that led to the result, by name
      */
     public function __construct(
         int $number, string $at, string $by, string $text,

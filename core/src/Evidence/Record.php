@@ -13,7 +13,7 @@ final readonly class Record
     /** @var list<Entry> entries in force: neither struck out nor a strike-out */
     public array $inForce;
 
-    /** @param list<Entry> $entries in the order of their numbers */
+    /** @param  list<Entry>  $entries in the order of their numbers */
     public function __construct(public array $entries)
     {
         $struck = [];
@@ -44,7 +44,7 @@ final readonly class Record
     /**
      * @template T of Entry
      *
-     * @param class-string<T> $class
+     * @param  class-string<T>  $class
      *
      * @return list<T> entries in force of one kind
      */

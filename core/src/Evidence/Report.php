@@ -8,10 +8,10 @@ namespace Orthoscope\Core\Evidence;
 final readonly class Report extends Entry
 {
     /**
-     * @param ?string               $reached outcome of a start as told
-     * @param array<string, string> $signs   sign channel => value, as told
-     * @param list<string>          $events  what happened just before
-     * @param list<string>          $marks   marks made at arrival, which raise locks
+     * @param  ?string  $reached outcome of a start as told
+     * @param  array<string, string>  $signs   sign channel => value, as told
+     * @param  list<string>  $events  what happened just before
+     * @param  list<string>  $marks   marks made at arrival, which raise locks
      */
     public function __construct(
         int $number, string $at, string $by, string $text,

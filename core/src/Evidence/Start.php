@@ -10,11 +10,11 @@ use Orthoscope\Core\Chain\SetUp;
 final readonly class Start extends Entry
 {
     /**
-     * @param string                $reached outcome: how far it got, as seen
-     * @param array<string, string> $signs   sign channel => value
-     * @param ?int                  $waited  seconds waited before it was called; null = not written down
-     * @param int                   $times   starts in a row with this outcome, at least 1
-     * @param ?string               $step    the suggested step it answers
+     * @param  string  $reached outcome: how far it got, as seen
+     * @param  array<string, string>  $signs   sign channel => value
+     * @param  ?int  $waited  seconds waited before it was called; null = not written down
+     * @param  int  $times   starts in a row with this outcome, at least 1
+     * @param  ?string  $step    the suggested step it answers
      */
     public function __construct(
         int $number, string $at, string $by, string $text,

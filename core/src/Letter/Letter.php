@@ -7,8 +7,10 @@ namespace Orthoscope\Core\Letter;
 /** What the owner is told, made from the record alone. */
 final readonly class Letter
 {
-    /** @param list<Section> $sections in reading order; none is empty */
-    public function __construct(public array $sections) {}
+    /** @param  list<Section>  $sections in reading order; none is empty */
+    public function __construct(public array $sections)
+    {
+    }
 
     public function text(): string
     {

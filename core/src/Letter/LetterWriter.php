@@ -21,8 +21,10 @@ use Orthoscope\Core\Evidence\Start;
 /** Writes the letter to the owner in plain words: short sentences, no slot, rail or socket left unexplained. */
 final readonly class LetterWriter
 {
-    /** @param string $currency sign put before amounts */
-    public function __construct(private Catalogue $catalogue, private string $currency) {}
+    /** @param  string  $currency sign put before amounts */
+    public function __construct(private Catalogue $catalogue, private string $currency)
+    {
+    }
 
     public function write(Assessment $assessment): Letter
     {
@@ -240,7 +242,7 @@ final readonly class LetterWriter
         return $sentences;
     }
 
-    /** @param list<Part> $parts */
+    /** @param  list<Part>  $parts */
     private function parts(array $parts): string
     {
         $names = [];
@@ -261,7 +263,7 @@ final readonly class LetterWriter
         };
     }
 
-    /** @param list<string> $words */
+    /** @param  list<string>  $words */
     private function list(array $words): string
     {
         $last = array_pop($words);

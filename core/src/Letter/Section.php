@@ -7,6 +7,8 @@ namespace Orthoscope\Core\Letter;
 /** One part of a letter: a heading and plain sentences. */
 final readonly class Section
 {
-    /** @param list<string> $sentences */
-    public function __construct(public string $id, public string $heading, public array $sentences) {}
+    /** @param  list<string>  $sentences */
+    public function __construct(public string $id, public string $heading, public array $sentences)
+    {
+    }
 }

@@ -8,12 +8,12 @@ namespace Orthoscope\Core\Planning;
 final readonly class Advice
 {
     /**
-     * @param list<NextStep> $steps     worth most first; locked ones last
-     * @param string         $stop      "go-on", "decide", "confirm", "prove" or "locked"
-     * @param string         $why       one sentence
-     * @param float          $remaining expected bench minutes until repaired, if repaired by likelihood from here
-     * @param ?Repair        $repair    the repair that would come first
-     * @param float          $repairProbability that this repair is needed
+     * @param  list<NextStep>  $steps     worth most first; locked ones last
+     * @param  string  $stop      "go-on", "decide", "confirm", "prove" or "locked"
+     * @param  string  $why       one sentence
+     * @param  float  $remaining expected bench minutes until repaired, if repaired by likelihood from here
+     * @param  ?Repair  $repair    the repair that would come first
+     * @param  float  $repairProbability that this repair is needed
      */
     public function __construct(
         public array $steps,
@@ -22,7 +22,8 @@ final readonly class Advice
         public float $remaining,
         public ?Repair $repair,
         public float $repairProbability,
-    ) {}
+    ) {
+    }
 
     public function step(string $id): ?NextStep
     {

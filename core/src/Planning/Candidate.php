@@ -13,11 +13,11 @@ use Orthoscope\Core\Spares\Spare;
 final readonly class Candidate
 {
     /**
-     * @param ?Part        $target the part it is about, if about one
-     * @param ?SetUp       $setUp  the set-up of the start, if it makes one
-     * @param list<string> $on     parts an act is done to
-     * @param ?Spare       $spare  the spare it lends
-     * @param bool         $lacksSpare it needs a spare and none fits
+     * @param  ?Part  $target the part it is about, if about one
+     * @param  ?SetUp  $setUp  the set-up of the start, if it makes one
+     * @param  list<string>  $on     parts an act is done to
+     * @param  ?Spare  $spare  the spare it lends
+     * @param  bool  $lacksSpare it needs a spare and none fits
      */
     public function __construct(
         public Step $step,
@@ -26,7 +26,8 @@ final readonly class Candidate
         public array $on,
         public ?Spare $spare,
         public bool $lacksSpare = false,
-    ) {}
+    ) {
+    }
 
     /** Names it among all steps of one machine. */
     public function id(): string

@@ -31,7 +31,8 @@ final readonly class Candidates
         private Shelf $shelf,
         private Grounds $grounds,
         private Interlocks $locks,
-    ) {}
+    ) {
+    }
 
     /** @return list<Candidate> */
     public function all(): array
@@ -85,12 +86,12 @@ final readonly class Candidates
             return null;
         }
         if ($step->record === 'deed') {
-            return new Candidate($step, null, null, array_values($on), null);
+            return new Candidate($step, null, null, $on, null);
         }
         $spare = isset($step->setup['lend']) && $target !== null ? $this->shelf->best($target->kind->id, $this->machine) : null;
         $setUp = $this->setUp($step, $target, $spare);
 
-        return $setUp === null ? null : new Candidate($step, $target, $setUp, array_values($on), $spare, isset($step->setup['lend']) && $spare === null);
+        return $setUp === null ? null : new Candidate($step, $target, $setUp, $on, $spare, isset($step->setup['lend']) && $spare === null);
     }
 
     private function setUp(Step $step, ?Part $target, ?Spare $spare): ?SetUp

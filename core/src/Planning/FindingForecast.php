@@ -11,8 +11,10 @@ use Orthoscope\Core\Diagnosis\Modes;
 /** What a look or a reading may show. */
 final readonly class FindingForecast implements Forecast
 {
-    /** @param array<int, array<int, float>> $shows result number => mode => share */
-    private function __construct(private Check $check, private array $shows) {}
+    /** @param  array<int, array<int, float>>  $shows result number => mode => share */
+    private function __construct(private Check $check, private array $shows)
+    {
+    }
 
     public static function of(Modes $modes, Check $check, ?string $target): self
     {

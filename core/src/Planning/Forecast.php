@@ -11,7 +11,7 @@ interface Forecast
     public function outcomes(): array;
 
     /**
-     * @param list<int> $faults faults that are there
+     * @param  list<int>  $faults faults that are there
      *
      * @return array<int, float> outcome number => probability; those left out cannot happen
      */

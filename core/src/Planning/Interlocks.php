@@ -18,8 +18,10 @@ use Orthoscope\Core\Evidence\Start;
 /** The interlocks that are on. They are not weights: what is locked is not ranked. */
 final readonly class Interlocks
 {
-    /** @param array<string, ActiveLock> $active */
-    private function __construct(public array $active) {}
+    /** @param  array<string, ActiveLock>  $active */
+    private function __construct(public array $active)
+    {
+    }
 
     public static function of(Record $record, Machine $machine, Catalogue $catalogue): self
     {
@@ -69,7 +71,11 @@ final readonly class Interlocks
         return false;
     }
 
-    /** The locks in the way of a step. @return list<ActiveLock> */
+    /**
+     * The locks in the way of a step.
+     *
+     * @return list<ActiveLock>
+     */
     public function inTheWayOf(Candidate $candidate, int $cheapLoan): array
     {
         return array_values(array_filter($this->active, fn (ActiveLock $active): bool => match ($active->lock->blocks) {

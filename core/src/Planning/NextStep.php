@@ -8,12 +8,12 @@ namespace Orthoscope\Core\Planning;
 final readonly class NextStep
 {
     /**
-     * @param float             $saves       expected bench minutes saved against repairing by likelihood at once; may be negative
-     * @param float             $after       expected bench minutes still to go once it is done
-     * @param int               $moneyAtRisk minor units of money times the chance to lose them, rounded
-     * @param float             $bits        what it is expected to tell, in bits
-     * @param list<Outcome>     $outcomes    likeliest first
-     * @param list<ActiveLock>  $lockedBy
+     * @param  float  $saves       expected bench minutes saved against repairing by likelihood at once; may be negative
+     * @param  float  $after       expected bench minutes still to go once it is done
+     * @param  int  $moneyAtRisk minor units of money times the chance to lose them, rounded
+     * @param  float  $bits        what it is expected to tell, in bits
+     * @param  list<Outcome>  $outcomes    likeliest first
+     * @param  list<ActiveLock>  $lockedBy
      */
     public function __construct(
         public Candidate $candidate,
@@ -25,7 +25,8 @@ final readonly class NextStep
         public float $bits,
         public array $outcomes,
         public array $lockedBy,
-    ) {}
+    ) {
+    }
 
     public function isOpen(): bool
     {

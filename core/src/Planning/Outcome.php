@@ -8,10 +8,10 @@ namespace Orthoscope\Core\Planning;
 final readonly class Outcome
 {
     /**
-     * @param string                $result  a reach (for a start) or a result (for a check)
-     * @param array<string, string> $signs   signs that come with it
-     * @param float                 $probability from 0 to 1
-     * @param string                $meaning one short clause
+     * @param  string  $result  a reach (for a start) or a result (for a check)
+     * @param  array<string, string>  $signs   signs that come with it
+     * @param  float  $probability from 0 to 1
+     * @param  string  $meaning one short clause
      */
     public function __construct(
         public string $result,
@@ -19,5 +19,6 @@ final readonly class Outcome
         public string $words,
         public float $probability,
         public string $meaning,
-    ) {}
+    ) {
+    }
 }

@@ -93,7 +93,7 @@ final class Planner
     }
 
     /**
-     * @param array{Candidate, list<ActiveLock>, float, list<Prospect>, int, float, float} $weighed
+     * @param  array{Candidate, list<ActiveLock>, float, list<Prospect>, int, float, float}  $weighed
      *
      * @return array{int, int, float, float} locked last, what unlocks and what confirms first, then by what is saved (in steps of two
      *                                       minutes, for less is noise), then by what is told
@@ -134,9 +134,9 @@ final class Planner
     }
 
     /**
-     * @param list<NextStep>                       $steps
-     * @param list<int>                            $order
-     * @param list<array{list<int>, float}>        $states
+     * @param  list<NextStep>  $steps
+     * @param  list<int>  $order
+     * @param  list<array{list<int>, float}>  $states
      */
     private function decide(array $steps, float $remaining, array $order, array $states): Advice
     {
@@ -169,7 +169,7 @@ final class Planner
         return $last !== null && $this->catalogue->reach($last->reached)->firstStop > $this->catalogue->stageIndex('picture');
     }
 
-    /** @param list<array{list<int>, float}> $states */
+    /** @param  list<array{list<int>, float}>  $states */
     private function likeliestRepair(array $states): ?int
     {
         $p = [];
@@ -268,7 +268,7 @@ final class Planner
     }
 
     /**
-     * @param list<Prospect> $prospects
+     * @param  list<Prospect>  $prospects
      *
      * @return list<Outcome>
      */
@@ -347,7 +347,7 @@ final class Planner
     /**
      * Number of the set of repairs that some faults need.
      *
-     * @param list<int> $faults
+     * @param  list<int>  $faults
      */
     private function needsOf(array $faults): int
     {

@@ -10,9 +10,11 @@ use Orthoscope\Core\Diagnosis\Belief;
 final readonly class Prospect
 {
     /**
-     * @param array{result: string, signs: array<string, string>, words: string} $outcome
-     * @param array<int, float> $weights state of the belief => its share of the outcome
-     * @param Belief            $belief  belief once the machine was moved for the step
+     * @param  array{result: string, signs: array<string, string>, words: string}  $outcome
+     * @param  array<int, float>  $weights state of the belief => its share of the outcome
+     * @param  Belief  $belief  belief once the machine was moved for the step
      */
-    public function __construct(public array $outcome, public float $probability, public array $weights, public Belief $belief) {}
+    public function __construct(public array $outcome, public float $probability, public array $weights, public Belief $belief)
+    {
+    }
 }

@@ -11,9 +11,11 @@ use Orthoscope\Core\Chain\Part;
 final readonly class Repair
 {
     /**
-     * @param float $cost bench minutes, with money turned into minutes and one start to see
+     * @param  float  $cost bench minutes, with money turned into minutes and one start to see
      */
-    private function __construct(public Act $act, public Part $part, public float $cost) {}
+    private function __construct(public Act $act, public Part $part, public float $cost)
+    {
+    }
 
     public static function of(Act $act, Part $part, float $moneyPerMinute, float $startMinutes, float $specialistMinutes): self
     {

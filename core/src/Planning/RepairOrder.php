@@ -13,8 +13,8 @@ namespace Orthoscope\Core\Planning;
 final class RepairOrder
 {
     /**
-     * @param list<array{list<int>, float}> $states repairs needed in a state, and its probability
-     * @param array<int, float>             $costs  repair => cost, above 0
+     * @param  list<array{list<int>, float}>  $states repairs needed in a state, and its probability
+     * @param  array<int, float>  $costs  repair => cost, above 0
      *
      * @return array{list<int>, float} the order and the expected cost, for states as weighed (not normalised)
      */
@@ -38,9 +38,9 @@ final class RepairOrder
     /**
      * Expected cost of one order.
      *
-     * @param list<array{list<int>, float}> $states
-     * @param array<int, float>             $costs
-     * @param list<int>                     $order
+     * @param  list<array{list<int>, float}>  $states
+     * @param  array<int, float>  $costs
+     * @param  list<int>  $order
      */
     public static function cost(array $states, array $costs, array $order): float
     {

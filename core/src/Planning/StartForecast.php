@@ -26,7 +26,7 @@ final class StartForecast implements Forecast
     /** @var array<int, string> stop => reach */
     private array $reachAt = [];
 
-    /** @param array<int, float> $hazards mode => share of starts it stops */
+    /** @param  array<int, float>  $hazards mode => share of starts it stops */
     private function __construct(private readonly StartModel $model, private readonly array $hazards, private readonly int $cut, private readonly ?string $channel, private readonly ShownSigns $shown)
     {
         $this->lay($model->catalogue);
@@ -39,7 +39,7 @@ final class StartForecast implements Forecast
         $this->atCut = $this->shares($cut, [], $shown->atStop($cut));
     }
 
-    /** @param array<int, float> $hazards */
+    /** @param  array<int, float>  $hazards */
     public static function of(StartModel $model, array $hazards, int $cut, ?string $channel, ShownSigns $shown): self
     {
         return new self($model, $hazards, $cut, $channel, $shown);
@@ -96,8 +96,8 @@ final class StartForecast implements Forecast
     }
 
     /**
-     * @param array<string, array<string, float>> $instead
-     * @param array<string, string>               $before
+     * @param  array<string, array<string, float>>  $instead
+     * @param  array<string, string>  $before
      *
      * @return array<int, float>
      */

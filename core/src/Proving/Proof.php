@@ -14,11 +14,11 @@ use Orthoscope\Core\Evidence\Start;
 final readonly class Proof
 {
     /**
-     * @param ?int         $outside entry of the first start that proves it out of the case, after the last act
-     * @param ?int         $inside  entry of the start that proves it in the case, after that
-     * @param float        $sound   belief that nothing is wrong now
-     * @param int          $clean   starts in a row, up to the last one, that got all the way
-     * @param list<string> $owed    what is still to do, in words; empty when proved
+     * @param  ?int  $outside entry of the first start that proves it out of the case, after the last act
+     * @param  ?int  $inside  entry of the start that proves it in the case, after that
+     * @param  float  $sound   belief that nothing is wrong now
+     * @param  int  $clean   starts in a row, up to the last one, that got all the way
+     * @param  list<string>  $owed    what is still to do, in words; empty when proved
      */
     private function __construct(
         public ?int $outside,
@@ -26,7 +26,8 @@ final readonly class Proof
         public float $sound,
         public int $clean,
         public array $owed,
-    ) {}
+    ) {
+    }
 
     public static function of(Record $record, Catalogue $catalogue, float $sound): self
     {

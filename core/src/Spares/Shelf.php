@@ -11,10 +11,12 @@ use Orthoscope\Core\Chain\Machine;
 /** The spares that are free to be lent. */
 final readonly class Shelf
 {
-    /** @param list<Spare> $spares */
-    public function __construct(public array $spares) {}
+    /** @param  list<Spare>  $spares */
+    public function __construct(public array $spares)
+    {
+    }
 
-    /** @param list<array<string, mixed>> $given the "shelf" of a case file */
+    /** @param  list<array<string, mixed>>  $given the "shelf" of a case file */
     public static function fromArray(array $given): self
     {
         return new self(array_map(fn (array $row): Spare => new Spare(

@@ -10,9 +10,9 @@ use Orthoscope\Core\Chain\Machine;
 final readonly class Spare
 {
     /**
-     * @param float                 $trust probability from 0 to 1 that it is good
-     * @param int                   $value minor units of money that are lost if it is lost
-     * @param array<string, string> $fits  what a machine's platform must match, where both are known
+     * @param  float  $trust probability from 0 to 1 that it is good
+     * @param  int  $value minor units of money that are lost if it is lost
+     * @param  array<string, string>  $fits  what a machine's platform must match, where both are known
      */
     public function __construct(
         public string $tag,
@@ -21,7 +21,8 @@ final readonly class Spare
         public float $trust,
         public int $value,
         public array $fits = [],
-    ) {}
+    ) {
+    }
 
     public function fits(Machine $machine): bool
     {

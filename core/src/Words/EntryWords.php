@@ -21,7 +21,9 @@ use Orthoscope\Core\Evidence\StrikeOut;
 /** Says entries in the words of the bench. */
 final readonly class EntryWords
 {
-    public function __construct(private Machine $machine, private Catalogue $catalogue) {}
+    public function __construct(private Machine $machine, private Catalogue $catalogue)
+    {
+    }
 
     /** What was done: the head of an entry. */
     public function deed(Entry $entry): string
@@ -84,7 +86,7 @@ final readonly class EntryWords
         return $words === [] ? 'as it came' : implode(', ', $words);
     }
 
-    /** @param list<string> $ids */
+    /** @param  list<string>  $ids */
     private function parts(array $ids, bool $short = false): string
     {
         $names = array_map(fn (string $id): string => $short ? $this->machine->part($id)->name : $this->machine->part($id)->inSentence(), $ids);
@@ -94,7 +96,7 @@ final readonly class EntryWords
     }
 
     /**
-     * @param array<string, string> $signs
+     * @param  array<string, string>  $signs
      *
      * @return list<string>
      */
@@ -119,7 +121,7 @@ final readonly class EntryWords
         return ' ('.implode(', ', $words).')';
     }
 
-    /** @param list<string> $words */
+    /** @param  list<string>  $words */
     private function joined(array $words): string
     {
         return implode(', ', array_filter($words, fn (string $word): bool => $word !== ''));

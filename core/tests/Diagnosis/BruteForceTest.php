@@ -24,7 +24,7 @@ final class BruteForceTest extends TestCase
         yield 'contacts cleaned, then good' => [[$dark, ['kind' => 'act', 'act' => 'clean-contacts', 'on' => ['slot']], ['kind' => 'start', 'reached' => 'stays', 'times' => 3]]];
     }
 
-    /** @param list<array<string, mixed>> $entries */
+    /** @param  list<array<string, mixed>>  $entries */
     #[DataProvider('records')]
     public function test_posterior_equals_plain_enumeration(array $entries): void
     {
@@ -45,7 +45,7 @@ final class BruteForceTest extends TestCase
     /**
      * Every set of up to two modes, every way its faults can be cured along the way, one after the other.
      *
-     * @param list<array<string, mixed>> $entries
+     * @param  list<array<string, mixed>>  $entries
      *
      * @return array<int, float>
      */
@@ -87,8 +87,8 @@ final class BruteForceTest extends TestCase
     /**
      * Probability of all that follows, with these faults there.
      *
-     * @param list<int>                  $there
-     * @param list<array<string, mixed>> $entries
+     * @param  list<int>  $there
+     * @param  list<array<string, mixed>>  $entries
      */
     private function follow(array $there, array $entries, Replay $replay, Catalogue $catalogue): float
     {
@@ -129,7 +129,7 @@ final class BruteForceTest extends TestCase
     }
 
     /**
-     * @param list<int> $set
+     * @param  list<int>  $set
      *
      * @return list<list<int>>
      */

@@ -63,7 +63,9 @@ final class PolyboxTest extends TestCase
     {
         return Belief::independent(array_fill(0, 5, 0.01))->given(new class(self::FREE) implements Likelihood
         {
-            public function __construct(private float $free) {}
+            public function __construct(private float $free)
+            {
+            }
 
             /** A=3 B=2 C=2 D=3 E=3; F=10 and G=12 were observed. Sound parts compute; a broken one gives any value alike. */
             public function given(array $faults): float
@@ -87,7 +89,7 @@ final class PolyboxTest extends TestCase
     }
 
     /**
-     * @param list<int> $faults
+     * @param  list<int>  $faults
      *
      * @return array<int, float> value => probability, given what was observed
      */

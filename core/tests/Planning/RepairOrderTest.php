@@ -22,8 +22,8 @@ final class RepairOrderTest extends TestCase
     }
 
     /**
-     * @param list<float>       $p
-     * @param array<int, float> $costs
+     * @param  list<float>  $p
+     * @param  array<int, float>  $costs
      */
     #[DataProvider('problems')]
     public function test_no_permutation_costs_less(array $p, array $costs): void
@@ -50,9 +50,9 @@ final class RepairOrderTest extends TestCase
     /**
      * Worked out the long way: go through the order and pay until the fault is met.
      *
-     * @param list<int>         $order
-     * @param list<float>       $p
-     * @param array<int, float> $costs
+     * @param  list<int>  $order
+     * @param  list<float>  $p
+     * @param  array<int, float>  $costs
      */
     private function plainCost(array $order, array $p, array $costs): float
     {
@@ -70,7 +70,7 @@ final class RepairOrderTest extends TestCase
     }
 
     /**
-     * @param list<int> $items
+     * @param  list<int>  $items
      *
      * @return iterable<list<int>>
      */

@@ -9,7 +9,9 @@ use Symfony\Component\Process\Process;
 /** The application on a port of its own, with a database of its own, filled with the demo data. */
 final class DemoServer
 {
-    private function __construct(private readonly Process $process, public readonly string $address, private readonly string $database) {}
+    private function __construct(private readonly Process $process, public readonly string $address, private readonly string $database)
+    {
+    }
 
     public static function start(): self
     {

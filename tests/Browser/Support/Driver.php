@@ -13,7 +13,9 @@ use Symfony\Component\Process\Process;
 /** Headless Chromium behind ChromeDriver. */
 final class Driver
 {
-    private function __construct(private readonly Process $process, private readonly int $port) {}
+    private function __construct(private readonly Process $process, private readonly int $port)
+    {
+    }
 
     public static function start(): self
     {
