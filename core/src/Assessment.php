@@ -51,7 +51,7 @@ final readonly class Assessment
 
     public static function of(Machine $machine, Record $record, Shelf $shelf, Catalogue $catalogue): self
     {
-        $replay = Replay::of($machine, $record, $catalogue, self::candidates($shelf, $machine));
+        $replay = self::replay($machine, $record, $shelf, $catalogue);
         $grounds = Grounds::read($record, $replay->model);
         $stop = self::stop($replay, $record, $catalogue);
         $standings = (new Standings($replay, $grounds, $stop, $record))->all();
@@ -98,6 +98,16 @@ final readonly class Assessment
     public function faultsOf(string $part): array
     {
         return array_values(array_filter($this->faults, fn (FaultBelief $fault): bool => $fault->part->id === $part && $fault->spare === null));
+    }
+
+    /** A record that surprises is gone through again with nothing dropped, for a set that was dropped may matter again. */
+    private static function replay(Machine $machine, Record $record, Shelf $shelf, Catalogue $catalogue): Replay
+    {
+        $candidates = self::candidates($shelf, $machine);
+        $replay = Replay::of($machine, $record, $catalogue, $candidates);
+
+        return Surprise::oddity($replay, $record, $catalogue) >= $catalogue->number('surprise_below')
+            ? $replay : Replay::of($machine, $record, $catalogue, $candidates, pruneBelow: 0.0);
     }
 
     /** @return list<array{string, string}> */

@@ -11,6 +11,7 @@ final readonly class PartKind
      * @param  string  $stage    what a start must pass to have used it
      * @param  string  $at       the stage it hangs from on the chain
      * @param  string  $short    its name in tight drawings
+     * @param  bool  $exposed a bad supply or board can harm it when it is lent
      * @param  ?string  $stops    the stage out of reach while no part of this kind is in
      * @param  ?string  $carrier  the kind it belongs to and is replaced with
      * @param  ?string  $serves   the kind it is used with; unused while none of that kind is in
@@ -35,6 +36,7 @@ final readonly class PartKind
         public array $disturbs,
         public string $at,
         public string $short,
+        public bool $exposed,
     ) {
     }
 
@@ -46,7 +48,7 @@ final readonly class PartKind
             $row['link'] ?? false, $row['many'] ?? false, $row['optional'] ?? false, $row['lendable'] ?? false,
             $row['stops'] ?? null, $row['carrier'] ?? null, $row['serves'] ?? null, $row['own_only'] ?? false,
             $row['price'], $row['disturbs'],
-            $row['at'] ?? $row['stage'], $row['short'] ?? $row['name'],
+            $row['at'] ?? $row['stage'], $row['short'] ?? $row['name'], $row['exposed'] ?? true,
         );
     }
 }

@@ -13,8 +13,11 @@ use Orthoscope\Core\Catalogue\Event;
  */
 final class Prior
 {
-    /** @param  list<Event>  $events what happened just before, and marks made at arrival */
-    public static function belief(Modes $modes, Catalogue $catalogue, array $events): Belief
+    /**
+     * @param  list<Event>  $events what happened just before, and marks made at arrival
+     * @param  float  $pruneBelow share of belief under which a state is dropped
+     */
+    public static function belief(Modes $modes, Catalogue $catalogue, array $events, float $pruneBelow): Belief
     {
         $priors = self::shifted($modes, $events);
         $outside = array_filter($priors, fn (int $m): bool => $modes->all[$m]->fault->part === 'outside', ARRAY_FILTER_USE_KEY);
@@ -34,7 +37,7 @@ final class Prior
             $hypotheses[] = [$pair, $weight * $scale];
         }
 
-        return Belief::over($hypotheses, $catalogue->number('prune_below'));
+        return Belief::over($hypotheses, $pruneBelow);
     }
 
     /**

@@ -40,7 +40,7 @@ final class Replay
     private array $introduced = [];
 
     /** @param  list<array{string, string}>  $candidates spares that may be lent next: tag and part */
-    private function __construct(private readonly Catalogue $catalogue, Machine $machine, private readonly Record $record, array $candidates)
+    private function __construct(private readonly Catalogue $catalogue, Machine $machine, private readonly Record $record, array $candidates, float $pruneBelow)
     {
         $spares = [];
         foreach ($record->all(Start::class) as $start) {
@@ -60,15 +60,16 @@ final class Replay
         $this->model = new StartModel($machine, $catalogue, $modes);
         $this->setUp = new SetUp;
         $this->shown = ShownSigns::none($catalogue);
-        $this->belief = Prior::belief($modes, $catalogue, $this->events());
+        $this->belief = Prior::belief($modes, $catalogue, $this->events(), $pruneBelow);
     }
 
     /**
      * @param  list<array{string, string}>  $candidates spares that may be lent next: tag and part
+     * @param  ?float  $pruneBelow share of belief under which a state is dropped; the catalogue's if not given
      */
-    public static function of(Machine $machine, Record $record, Catalogue $catalogue, array $candidates = []): self
+    public static function of(Machine $machine, Record $record, Catalogue $catalogue, array $candidates = [], ?float $pruneBelow = null): self
     {
-        $replay = new self($catalogue, $machine, $record, $candidates);
+        $replay = new self($catalogue, $machine, $record, $candidates, $pruneBelow ?? $catalogue->number('prune_below'));
         foreach ($record->inForce as $entry) {
             $replay->take($entry);
         }

@@ -26,12 +26,7 @@ final readonly class Surprise
     /** Dear when something is odd (one replay per entry), free when nothing is. */
     public static function in(Replay $replay, Machine $machine, Record $record, Catalogue $catalogue): self
     {
-        $odd = 1.0;
-        foreach ($record->inForce as $entry) {
-            if (isset($replay->predicted[$entry->number])) {
-                $odd = min($odd, self::ratio($entry, $replay->predicted[$entry->number], $catalogue));
-            }
-        }
+        $odd = self::oddity($replay, $record, $catalogue);
         $limit = $catalogue->number('surprise_below');
         if ($odd >= $limit) {
             return new self('none', null, '');
@@ -42,6 +37,19 @@ final readonly class Surprise
         return new self($level, $entry, $entry === null
             ? 'The entries fit together badly, and no single one explains it. Look at something outside the catalogue.'
             : "The entries fit together badly. If entry {$entry} is wrong, or the machine changed just then, the rest fits. Repeat that one.");
+    }
+
+    /** How much less likely the oddest entry was than blind chance gives it; 1 if none was. */
+    public static function oddity(Replay $replay, Record $record, Catalogue $catalogue): float
+    {
+        $odd = 1.0;
+        foreach ($record->inForce as $entry) {
+            if (isset($replay->predicted[$entry->number])) {
+                $odd = min($odd, self::ratio($entry, $replay->predicted[$entry->number], $catalogue));
+            }
+        }
+
+        return $odd;
     }
 
     /** The entry whose leaving out gains most, less its own rarity. */

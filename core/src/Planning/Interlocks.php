@@ -80,7 +80,7 @@ final readonly class Interlocks
     {
         return array_values(array_filter($this->active, fn (ActiveLock $active): bool => match ($active->lock->blocks) {
             'power' => $candidate->step->power,
-            'lend' => $candidate->spare !== null && $candidate->spare->value > $cheapLoan
+            'lend' => $candidate->spare !== null && $candidate->spare->value > $cheapLoan && $candidate->target?->kind->exposed !== false
                 && $candidate->spare->kind !== $active->lock->notWhenLent
                 && ! $this->lends($candidate, $active->lock),
             'pins' => $candidate->step->pins,

@@ -317,7 +317,7 @@ final class Planner
     /** Minor units of money that a step may cost by harming what is lent. */
     private function moneyAtRisk(Candidate $candidate): int
     {
-        if ($candidate->spare === null) {
+        if ($candidate->spare === null || $candidate->target?->kind->exposed === false) {
             return 0;
         }
         $harmful = 0.0;

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Tests\Catalogue;
+
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\CatalogueCheck;
+use Orthoscope\Core\Catalogue\CatalogueMistake;
+use Orthoscope\Core\Tests\Support\Bench;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class CatalogueTest extends TestCase
+{
+    public function test_the_shipped_catalogue_holds_together(): void
+    {
+        $this->assertSame([], CatalogueCheck::mistakes(Bench::catalogue()));
+    }
+
+    public function test_it_knows_enough_to_be_of_use(): void
+    {
+        $this->assertGreaterThanOrEqual(14, count(Bench::catalogue()->parts));
+        $this->assertGreaterThanOrEqual(30, count(Bench::catalogue()->faults));
+        $this->assertGreaterThanOrEqual(20, count(Bench::catalogue()->steps));
+    }
+
+    public function test_every_part_has_a_fault_and_every_fault_plain_words_and_a_repair(): void
+    {
+        $faulty = array_column(Bench::catalogue()->faults, 'part');
+        foreach (array_keys(Bench::catalogue()->parts) as $part) {
+            $this->assertContains($part, $faulty);
+        }
+        foreach (Bench::catalogue()->faults as $fault) {
+            $this->assertNotSame('', $fault->plain, $fault->id);
+            $this->assertArrayHasKey($fault->usualRepair(), Bench::catalogue()->acts);
+        }
+    }
+
+    /** @return iterable<string, array{string, callable(array<string, mixed>): array<string, mixed>, string}> */
+    public static function damage(): iterable
+    {
+        yield 'a fault of no part' => ['faults', function (array $file): array {
+            $file['faults'][0]['part'] = 'wall-laed';
+
+            return $file;
+        }, 'Did you mean "wall-lead"?'];
+        yield 'a cure that is no share' => ['faults', function (array $file): array {
+            $file['faults'][0]['cures']['replace'] = 1.4;
+
+            return $file;
+        }, 'not between 0 and 1'];
+        yield 'a step without its check' => ['steps', function (array $file): array {
+            $file['steps'][2]['check'] = 'look-laeds';
+
+            return $file;
+        }, 'Did you mean "look-leads"?'];
+        yield 'a sign row over one' => ['signs', function (array $file): array {
+            $file['signs'][1]['rows']['memory'] = ['memory' => 0.9, 'none' => 0.4];
+
+            return $file;
+        }, 'adds up to more than one'];
+        yield 'a lock nothing clears' => ['locks', function (array $file): array {
+            $file['locks'][0]['cleared'] = ['act:dyr'];
+
+            return $file;
+        }, 'Did you mean "dry"?'];
+    }
+
+    /** @param callable(array<string, mixed>): array<string, mixed> $damage */
+    #[DataProvider('damage')]
+    public function test_damage_is_found(string $file, callable $damage, string $sentence): void
+    {
+        $damaged = Bench::catalogue()->with([$file => $damage(Bench::catalogue()->files()[$file])]);
+        $this->assertStringContainsString($sentence, implode("\n", CatalogueCheck::mistakes($damaged)));
+    }
+
+    public function test_an_unknown_word_names_the_nearest(): void
+    {
+        $this->expectException(CatalogueMistake::class);
+        $this->expectExceptionMessage('Did you mean "supply-dead"?');
+        Bench::catalogue()->fault('suply-dead');
+    }
+
+    public function test_a_broken_file_is_named(): void
+    {
+        $folder = sys_get_temp_dir().'/orthoscope-catalogue-'.bin2hex(random_bytes(4));
+        mkdir($folder);
+        file_put_contents("{$folder}/stages.yaml", "stages: [\n");
+        $this->expectException(CatalogueMistake::class);
+        $this->expectExceptionMessage('stages.yaml');
+        Catalogue::read($folder);
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Tests\CommandLine;
+
+use Orthoscope\Core\Tests\Support\Bench;
+use PHPUnit\Framework\TestCase;
+
+/** The command line as another program meets it: a process, its output, its exit status. */
+final class CommandLineTest extends TestCase
+{
+    public function test_diagnose_gives_all_promised_keys(): void
+    {
+        [$status, $out] = $this->call('diagnose', $this->file(Bench::json([['kind' => 'start', 'reached' => 'dark', 'waited' => 90]])));
+        $this->assertSame(0, $status);
+        $data = json_decode($out, true, 32, JSON_THROW_ON_ERROR);
+        foreach (['parts', 'faults', 'sets', 'surprise', 'next', 'stop', 'retrace', 'proved'] as $key) {
+            $this->assertArrayHasKey($key, $data);
+        }
+        $this->assertSame(['part', 'name', 'standing', 'probability', 'now', 'state', 'because'], array_keys($data['parts'][0]));
+        foreach (['action', 'target', 'minutes', 'why', 'outcomes', 'locked_by', 'expected_minutes_after'] as $key) {
+            $this->assertArrayHasKey($key, $data['next'][0]);
+        }
+        $sum = array_sum(array_column($data['next'][0]['outcomes'], 'probability'));
+        $this->assertGreaterThan(0.5, $sum);
+        $this->assertLessThanOrEqual(1.001, $sum);
+    }
+
+    public function test_diagnose_in_words(): void
+    {
+        [$status, $out] = $this->call('diagnose', $this->file(Bench::json([['kind' => 'start', 'reached' => 'nothing']])), '--text');
+        $this->assertSame(0, $status);
+        $this->assertStringContainsString('S Supply', $out);
+        $this->assertStringContainsString('Next:', $out);
+    }
+
+    public function test_vocabulary_holds_every_word(): void
+    {
+        [$status, $out] = $this->call('vocabulary');
+        $this->assertSame(0, $status);
+        $data = json_decode($out, true, 32, JSON_THROW_ON_ERROR);
+        foreach (['parts' => 14, 'faults' => 30, 'actions' => 20, 'stages' => 12, 'signs' => 5, 'acts' => 10] as $key => $least) {
+            $this->assertGreaterThanOrEqual($least, count($data[$key]), $key);
+            $this->assertNotEmpty($data[$key][0]['name']);
+        }
+        $this->assertNotEmpty($data['faults'][0]['plain']);
+    }
+
+    public function test_mistakes_end_with_status_one_and_a_sentence(): void
+    {
+        $file = $this->file(Bench::json([['kind' => 'start', 'reached' => 'drak']]));
+        [$status, , $err] = $this->call('diagnose', $file);
+        $this->assertSame(1, $status);
+        $this->assertStringContainsString('/entries/0/reached: "drak" is not a known outcome of a start. Did you mean "dark"?', $err);
+        [$status, $out] = $this->call('validate', $file);
+        $this->assertSame(1, $status);
+        $this->assertStringContainsString('Did you mean "dark"?', $out);
+        [$status, , $err] = $this->call('diagnose', '/nowhere.json');
+        $this->assertSame(1, $status);
+        $this->assertStringContainsString('no readable file', $err);
+    }
+
+    public function test_misuse_ends_with_status_two(): void
+    {
+        foreach ([['diagnoze'], ['diagnose'], []] as $words) {
+            [$status, , $err] = $this->call(...$words);
+            $this->assertSame(2, $status);
+            $this->assertStringContainsString('orthoscope diagnose FILE', $err);
+        }
+        $this->assertSame(0, $this->call('check-catalogue')[0]);
+    }
+
+    /** @return array{int, string, string} */
+    private function call(string ...$words): array
+    {
+        $process = proc_open([PHP_BINARY, dirname(__DIR__, 2).'/bin/orthoscope', ...$words], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes);
+        assert(is_resource($process));
+        $out = (string) stream_get_contents($pipes[1]);
+        $err = (string) stream_get_contents($pipes[2]);
+
+        return [proc_close($process), $out, $err];
+    }
+
+    private function file(string $json): string
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'case');
+        file_put_contents($file, $json);
+
+        return $file;
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Tests\Letter;
+
+use Orthoscope\Core\Letter\Letter;
+use Orthoscope\Core\Letter\LetterWriter;
+use Orthoscope\Core\Tests\Support\Bench;
+use PHPUnit\Framework\TestCase;
+
+final class LetterTest extends TestCase
+{
+    private const DEAD_SUPPLY = [
+        ['kind' => 'report', 'reached' => 'nothing', 'text' => 'It is dead', 'events' => ['storm']],
+        ['kind' => 'start', 'reached' => 'nothing'],
+        ['kind' => 'start', 'reached' => 'stays', 'setup' => ['lent' => ['supply' => ['tag' => 'S-1', 'trust' => 0.97]]]],
+        ['kind' => 'start', 'reached' => 'nothing'],
+        ['kind' => 'act', 'act' => 'replace', 'on' => ['supply']],
+        ['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench']],
+        ['kind' => 'start', 'reached' => 'stays', 'times' => 4],
+        ['kind' => 'closing', 'price' => 9950, 'warranty_months' => 12],
+    ];
+
+    public function test_it_tells_the_whole_course(): void
+    {
+        $text = $this->letter(self::DEAD_SUPPLY)->text();
+        foreach (['“It is dead”', 'storm or power cut', 'nothing happened at all', 'The power supply no longer worked.', 'We are sure', 'the trouble came back', 'We replaced the power supply.', '5 times in a row', '€ 99.50', '12 months'] as $expected) {
+            $this->assertStringContainsString($expected, $text);
+        }
+        $this->assertStringNotContainsString('could not find out', $text);
+    }
+
+    public function test_all_sections_stand_in_order(): void
+    {
+        $ids = array_column($this->letter(self::DEAD_SUPPLY)->sections, 'id');
+        $this->assertSame(['told', 'seen', 'cause', 'ruled-out', 'done', 'proof', 'cost', 'warranty', 'watch'], $ids);
+    }
+
+    public function test_not_knowing_is_said_plainly(): void
+    {
+        $text = $this->letter([['kind' => 'report', 'reached' => 'dark'], ['kind' => 'start', 'reached' => 'dark', 'waited' => 100]])->text();
+        $this->assertStringContainsString('We could not find out for certain what it was.', $text);
+        $this->assertStringContainsString('We did not get to test these', $text);
+        $this->assertStringContainsString('the drive', $text);
+        $this->assertStringContainsString('We changed nothing on your machine.', $text);
+    }
+
+    public function test_a_cure_that_was_not_confirmed_is_not_called_sure(): void
+    {
+        $text = $this->letter(array_slice(self::DEAD_SUPPLY, 0, 3))->text();
+        $this->assertStringNotContainsString('We are sure', $text);
+        $this->assertMatchesRegularExpression('/about \d\d in 100\. It was not confirmed/', $text);
+    }
+
+    public function test_what_the_bench_sees_and_the_owner_told_may_differ(): void
+    {
+        $text = $this->letter([['kind' => 'report', 'reached' => 'drops'], ['kind' => 'start', 'reached' => 'nothing']])->text();
+        $this->assertStringContainsString('not quite what you told us', $text);
+    }
+
+    public function test_a_reason_for_handing_back_early_is_told(): void
+    {
+        $entries = [...array_slice(self::DEAD_SUPPLY, 0, 5), ['kind' => 'closing', 'price' => 0, 'warranty_months' => 0, 'signed_off' => 'The owner needs it today.']];
+        $text = $this->letter($entries)->text();
+        $this->assertStringContainsString('The reason: The owner needs it today.', $text);
+        $this->assertStringContainsString('There is nothing to pay.', $text);
+        $this->assertStringContainsString('We give no warranty', $text);
+    }
+
+    /** Flesch, "A new readability yardstick", Journal of Applied Psychology 32 (1948): 206.835 - 1.015 words/sentence - 84.6 syllables/word. Plain English is 60 or more. */
+    public function test_letters_read_easily(): void
+    {
+        $cases = [self::DEAD_SUPPLY, array_slice(self::DEAD_SUPPLY, 0, 2), array_slice(self::DEAD_SUPPLY, 0, 4)];
+        foreach ($cases as $entries) {
+            $sentences = array_merge(...array_map(fn ($section): array => $section->sentences, $this->letter($entries)->sections));
+            $text = implode(' ', $sentences);
+            $words = preg_split('/[^a-z\']+/i', $text, -1, PREG_SPLIT_NO_EMPTY) ?: [];
+            $syllables = array_sum(array_map(fn (string $word): int => max(1, (int) preg_match_all('/[aeiouy]+/', (string) preg_replace('/e$/', '', strtolower($word)))), $words));
+            $count = preg_match_all('/[.!?](\s|$)/', $text);
+            $ease = 206.835 - 1.015 * count($words) / $count - 84.6 * $syllables / count($words);
+            $this->assertGreaterThanOrEqual(60.0, $ease);
+        }
+    }
+
+    /** @param list<array<string, mixed>> $entries */
+    private function letter(array $entries): Letter
+    {
+        return (new LetterWriter(Bench::catalogue(), '€'))->write(Bench::assess($entries));
+    }
+}
