@@ -4,9 +4,42 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Models\Job;
+use App\Models\Role;
+use App\Models\Spare;
+use App\Models\User;
+use App\UseCases\RecordEntries;
+use App\UseCases\TakeInMachine;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 
 abstract class TestCase extends BaseTestCase
 {
-    //
+    protected function person(Role $role): User
+    {
+        return User::query()->create(['name' => "A {$role->value}", 'email' => $role->value.uniqid(), 'password' => 'lantern', 'role' => $role]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $report
+     * @param  list<array<string, mixed>>  $entries
+     */
+    protected function job(array $report = ['text' => 'It is dead', 'reached' => 'nothing'], array $entries = []): Job
+    {
+        $job = app(TakeInMachine::class)->takeIn(
+            $this->person(Role::Counter),
+            ['name' => 'Mira Vale', 'phone' => '0555 000 111', 'email' => ''],
+            ['model' => 'Heron T2', 'card' => true, 'drives' => 1, 'memory' => ['slots' => ['A2', 'B2'], 'sticks' => ['A2', 'B2']], 'facts' => ['status_lamps' => true]],
+            $report,
+        );
+        if ($entries !== []) {
+            app(RecordEntries::class)->record($job, $this->person(Role::Technician), $entries);
+        }
+
+        return $job;
+    }
+
+    protected function spare(string $tag, string $kind): Spare
+    {
+        return Spare::query()->create(['tag' => $tag, 'kind' => $kind, 'name' => "Spare {$tag}", 'trust' => 0.97, 'value' => 3000, 'fits' => [], 'place' => 'A1']);
+    }
 }

@@ -1,5 +1,7 @@
 {{-- Forms of the bench. Each is one entry; the core reads and judges it. A form that was refused opens again as it was. --}}
-@php($kind = $errors->any() ? old('entry.kind') : null)
+@php($sent = $errors->any() ? old('entry.kind') : null)
+@php($kind = in_array($sent, ['start', 'finding', 'act', 'note', 'strike-out', 'override'], true) ? $sent : null)
+@php($was = fn (string $of, string $key, mixed $default = ''): mixed => $kind === $of ? old($key, $default) : $default)
 @php($error = fn (string ...$keys): string => collect($keys)->map(fn ($key) => $errors->first($key))->filter()->first() ?? '')
 @if ($errors->any() && ! $kind)<p class="notice error" role="alert">{{ $errors->first() }}</p>@endif
 
@@ -8,7 +10,7 @@
         <input type="hidden" name="entry[kind]" value="start"><input type="hidden" name="once" value="{{ $page->once }}-f1">
         <input type="hidden" name="before" value="{{ old('before') }}" data-act-field>
         <header><h2 id="t-start">Record a start</h2><span data-step-name></span></header>
-        @if ($kind === 'start')<p class="error" role="alert">{{ $errors->first() }}</p>@endif
+        @if ($kind === 'start')<p class="error" role="alert">{{ $error('entry.reached', 'entry.kind', 'entry.setup', 'entry.signs') }}</p>@endif
         <fieldset class="reaches"><legend>How far did it get?</legend>
             @foreach ($page->catalogue->reaches as $reach)<label><input type="radio" name="entry[reached]" value="{{ $reach->id }}" data-reach-key="{{ $reach->key }}" @checked(old('entry.reached') === $reach->id)><kbd>{{ $reach->key }}</kbd> {{ $reach->name }}</label>@endforeach
         </fieldset>
@@ -16,9 +18,9 @@
             @foreach ($page->channels() as $channel)<div class="field"><label for="s-{{ $channel->id }}">{{ $channel->name }}</label><select id="s-{{ $channel->id }}" name="entry[signs][{{ $channel->id }}]"><option value="">–</option>@foreach ($channel->values as $value => $words)<option value="{{ $value }}" @selected(old('entry.signs.'.$channel->id) === (string) $value)>{{ $words }}</option>@endforeach</select></div>@endforeach
         </fieldset>
         <div class="row3">
-            <div class="field"><label for="s-waited">Waited, seconds</label><input id="s-waited" name="entry[waited]" inputmode="numeric" value="{{ old('entry.waited') }}"></div>
-            <div class="field"><label for="s-times">Times like this</label><input id="s-times" name="entry[times]" inputmode="numeric" value="{{ old('entry.times', 1) }}"></div>
-            <div class="field"><label for="s-text">Remark</label><input id="s-text" name="entry[text]" value="{{ old('entry.text') }}"></div>
+            <div class="field"><label for="s-waited">Waited, seconds</label><input id="s-waited" name="entry[waited]" inputmode="numeric" value="{{ old('entry.waited') }}" @error('entry.waited') aria-invalid="true" aria-describedby="e-waited" @enderror>@error('entry.waited')<p class="error" id="e-waited">{{ $message }}</p>@enderror</div>
+            <div class="field"><label for="s-times">Times like this</label><input id="s-times" name="entry[times]" inputmode="numeric" value="{{ old('entry.times', 1) }}" @error('entry.times') aria-invalid="true" aria-describedby="e-times" @enderror>@error('entry.times')<p class="error" id="e-times">{{ $message }}</p>@enderror</div>
+            <div class="field"><label for="s-text">Remark</label><input id="s-text" name="entry[text]" value="{{ $was('start', 'entry.text') }}"></div>
         </div>
         <details class="setup" @if ($kind === 'start') open @endif><summary>How it was put together: <b data-setup-words>as it came</b></summary>
             <div class="grid">
@@ -58,7 +60,7 @@
                 @foreach ($check->results as $result)<label><input type="radio" name="entry[result]" value="{{ $result->id }}" @checked(old('entry.check') === $check->id && old('entry.result') === $result->id)> {{ $result->name }}</label>@endforeach</div>
             </fieldset>
         @endforeach
-        <div class="field"><label for="c-text">Remark</label><input id="c-text" name="entry[text]" value="{{ old('entry.text') }}"></div>
+        <div class="field"><label for="c-text">Remark</label><input id="c-text" name="entry[text]" value="{{ $was('finding', 'entry.text') }}"></div>
         <p class="caution">Mains and supplies can kill: lead out before hands go in, never open a supply, leave house wiring to a licensed electrician.</p>
         <footer><button type="button" class="quiet" data-close>Not now</button><button class="main">On the record</button></footer>
     </form>
@@ -74,7 +76,7 @@
             <div class="field"><label for="a-on">To</label><select id="a-on" name="entry[on]">@foreach ($page->parts() as $part)<option value="{{ $part->id }}" @selected(old('entry.on', $advice->repair?->part->id) === $part->id)>{{ $part->name }}</option>@endforeach</select></div>
         </div>
         <p class="caution" x-ref="caution" hidden></p>
-        <div class="field"><label for="a-text">Remark</label><input id="a-text" name="entry[text]" value="{{ old('entry.text') }}"></div>
+        <div class="field"><label for="a-text">Remark</label><input id="a-text" name="entry[text]" value="{{ $was('act', 'entry.text') }}"></div>
         <footer><button type="button" class="quiet" data-close>Not now</button><button class="main">On the record</button></footer>
     </form>
 </dialog>
@@ -83,7 +85,7 @@
     <form method="post" action="{{ route('entries.store', $job) }}" novalidate>@csrf
         <input type="hidden" name="entry[kind]" value="note"><input type="hidden" name="once" value="{{ $page->once }}-f4">
         <header><h2 id="t-note">Note</h2></header>
-        <x-field name="entry[text]" label="Note for the record" area/>
+        <x-field name="entry[text]" label="Note for the record" area within="n" :kept="$kind === 'note'"/>
         <footer><button type="button" class="quiet" data-close>Not now</button><button class="main">On the record</button></footer>
     </form>
 </dialog>
@@ -94,7 +96,7 @@
         <header><h2 id="t-strike">Strike out</h2></header>
         <div class="field"><label for="x-entry">Which entry</label><select id="x-entry" name="entry[entry]">@foreach ($page->rows() as $row)@if ($row->canBeStruck())<option value="{{ $row->entry->number }}" @selected((int) old('entry.entry') === $row->entry->number)>{{ $row->entry->number }}: {{ $page->words->deed($row->entry) }}, {{ $page->words->outcome($row->entry) }}</option>@endif @endforeach</select>
             @error('entry.entry')<p class="error">{{ $message }}</p>@enderror</div>
-        <x-field name="entry[text]" label="Why" autocomplete="off" hint="It stays on the record, crossed out. All that follows from it is worked out again."/>
+        <x-field name="entry[text]" label="Why" autocomplete="off" within="x" :kept="$kind === 'strike-out'" hint="It stays on the record, crossed out. All that follows from it is worked out again."/>
         <footer><button type="button" class="quiet" data-close>Not now</button><button class="main">Strike out</button></footer>
     </form>
 </dialog>
@@ -105,7 +107,7 @@
         <input type="hidden" name="entry[kind]" value="override"><input type="hidden" name="once" value="{{ $page->once }}-f6">
         <header><h2 id="t-override">Set a lock aside</h2></header>
         <div class="field"><label for="o-lock">Lock</label><select id="o-lock" name="entry[lock]">@foreach ($a->locks->active as $active)<option value="{{ $active->lock->id }}">{{ $active->lock->name }}: {{ $active->lock->sentence }}</option>@endforeach</select></div>
-        <x-field name="entry[text]" label="Why it is safe" autocomplete="off" hint="Your name and reason stay on the record."/>
+        <x-field name="entry[text]" label="Why it is safe" autocomplete="off" within="o" :kept="$kind === 'override'" hint="Your name and reason stay on the record."/>
         <footer><button type="button" class="quiet" data-close>Not now</button><button class="main">Set aside</button></footer>
     </form>
 </dialog>

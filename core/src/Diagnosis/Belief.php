@@ -161,8 +161,8 @@ final class Belief
         return (new self($sets, $of, $mask, $weight, $this->logEvidence, $this->pruneBelow))->pruned();
     }
 
-    /** The likeliest states that together hold a share of belief; a smaller belief for planning. */
-    public function mostOf(float $share): self
+    /** The likeliest states that together hold a share of belief, but no more than so many; a smaller belief for planning. */
+    public function mostOf(float $share, int $most = PHP_INT_MAX): self
     {
         $order = $this->weight;
         arsort($order);
@@ -171,7 +171,7 @@ final class Belief
         foreach ($order as $i => $w) {
             $weights[$i] = $w;
             $sum += $w;
-            if ($sum >= $share) {
+            if ($sum >= $share || count($weights) >= $most) {
                 break;
             }
         }

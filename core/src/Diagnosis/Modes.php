@@ -77,6 +77,20 @@ final readonly class Modes
             && ($mode->part === $part || $machine->part($mode->part)->kind->carrier === $kind));
     }
 
+    /**
+     * @param  list<int>  $faults
+     * @return list<int> the earliest stop first, for that one is met first
+     */
+    public function byStop(array $faults): array
+    {
+        if (count($faults) === 2) {
+            return $this->stops[$faults[0]] <= $this->stops[$faults[1]] ? $faults : [$faults[1], $faults[0]];
+        }
+        usort($faults, fn (int $a, int $b): int => $this->stops[$a] <=> $this->stops[$b]);
+
+        return $faults;
+    }
+
     private static function badSpare(string $tag, string $part, Machine $machine, Catalogue $catalogue): Mode
     {
         $kind = $machine->part($part)->kind;

@@ -10,7 +10,6 @@ use Orthoscope\Core\Catalogue\Reach;
 final readonly class StartLikelihood implements Likelihood
 {
     /**
-     * @param  array<int, int>  $stops   mode => index of the stage it stops
      * @param  array<int, float>  $hazards mode => share of starts it stops
      * @param  array<int, float>  $seen    mode => likelihood of what was seen if this mode is what stops the start
      * @param  int  $cut     first stage out of reach because a part is out
@@ -18,7 +17,7 @@ final readonly class StartLikelihood implements Likelihood
      * @param  float  $noise   share of records that say nothing
      */
     private function __construct(
-        private array $stops,
+        private Modes $modes,
         private array $hazards,
         private array $seen,
         private int $cut,
@@ -55,7 +54,7 @@ final readonly class StartLikelihood implements Likelihood
         $seenAtCut = self::reaching($reach, $cut, $dark) * $shown->likelihood($signs, $cut, [], $shown->atStop($cut));
         $noise = 1.0 - $trust * (1.0 - $catalogue->number('record_noise'));
 
-        return new self($model->modes->stops, $hazards, $seen, $cut, $seenAtCut, $flat, $noise);
+        return new self($model->modes, $hazards, $seen, $cut, $seenAtCut, $flat, $noise);
     }
 
     private static function reaching(Reach $reach, int $stop, float $dark): float
@@ -70,13 +69,13 @@ final readonly class StartLikelihood implements Likelihood
     public function given(array $faults): float
     {
         if (isset($faults[1])) {
-            $faults = $this->byStop($faults);
+            $faults = $this->modes->byStop($faults);
         }
         $passes = 1.0;
         $likelihood = 0.0;
         foreach ($faults as $fault) {
             $hazard = $this->hazards[$fault] ?? 0.0;
-            if ($hazard > 0.0 && $this->stops[$fault] < $this->cut) {
+            if ($hazard > 0.0 && $this->modes->stops[$fault] < $this->cut) {
                 $likelihood += $passes * $hazard * $this->seen[$fault];
                 $passes *= 1.0 - $hazard;
             }
@@ -84,17 +83,5 @@ final readonly class StartLikelihood implements Likelihood
         $likelihood += $passes * $this->seenAtCut;
 
         return (1.0 - $this->noise) * $likelihood + $this->noise * $this->flat;
-    }
-
-    /**
-     * @param  list<int>  $faults
-     *
-     * @return list<int> the earliest stop first, for that one is met first
-     */
-    private function byStop(array $faults): array
-    {
-        usort($faults, fn (int $a, int $b): int => $this->stops[$a] <=> $this->stops[$b]);
-
-        return $faults;
     }
 }

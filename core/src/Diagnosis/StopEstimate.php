@@ -19,8 +19,7 @@ final readonly class StopEstimate
     {
         $shares = array_fill(0, $stages + 1, 0.0);
         foreach ($belief->states() as [$faults, $weight]) {
-            usort($faults, fn (int $a, int $b): int => $modes->stops[$a] <=> $modes->stops[$b]);
-            foreach ($faults as $fault) {
+            foreach ($modes->byStop($faults) as $fault) {
                 $hazard = $hazards[$fault] ?? 0.0;
                 if ($modes->stops[$fault] < $cut) {
                     $shares[$modes->stops[$fault]] += $weight * $hazard;

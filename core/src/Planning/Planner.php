@@ -48,7 +48,7 @@ final class Planner
         private readonly Interlocks $locks,
         private readonly Shelf $shelf,
     ) {
-        $this->belief = $replay->belief->mostOf($catalogue->number('plan_mass'));
+        $this->belief = $replay->belief->mostOf($catalogue->number('plan_mass'), (int) $catalogue->number('plan_states'));
         foreach ($replay->model->modes->all as $i => $mode) {
             $number = $this->numberOfRepair($i);
             assert($number === null || $number < 62, 'repairs are held as bits of one number');

@@ -53,8 +53,7 @@ final class StartForecast implements Forecast
     public function given(array $faults): array
     {
         if (isset($faults[1])) {
-            $stops = $this->model->modes->stops;
-            usort($faults, fn (int $a, int $b): int => $stops[$a] <=> $stops[$b]);
+            $faults = $this->model->modes->byStop($faults);
         }
         $passes = 1.0;
         $given = [];

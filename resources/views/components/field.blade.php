@@ -1,13 +1,13 @@
-@props(['name', 'label', 'type' => 'text', 'value' => null, 'hint' => null, 'area' => false])
+@props(['name', 'label', 'type' => 'text', 'value' => null, 'hint' => null, 'area' => false, 'within' => 'f', 'kept' => true])
 @php($key = str_replace(['[', ']'], ['.', ''], $name))
-@php($id = 'f-'.str_replace('.', '-', $key))
+@php($id = $within.'-'.str_replace('.', '-', $key))
 <div class="field">
     <label for="{{ $id }}">{{ $label }}</label>
     @if ($area)
-        <textarea id="{{ $id }}" name="{{ $name }}" rows="3" {{ $attributes }} @error($key) aria-invalid="true" aria-describedby="{{ $id }}-error" @enderror>{{ old($key, $value) }}</textarea>
+        <textarea id="{{ $id }}" name="{{ $name }}" rows="3" {{ $attributes }} @if ($kept && $errors->has($key)) aria-invalid="true" aria-describedby="{{ $id }}-error" @endif>{{ $kept ? old($key, $value) : $value }}</textarea>
     @else
-        <input id="{{ $id }}" name="{{ $name }}" type="{{ $type }}" value="{{ old($key, $value) }}" {{ $attributes }} @error($key) aria-invalid="true" aria-describedby="{{ $id }}-error" @enderror>
+        <input id="{{ $id }}" name="{{ $name }}" type="{{ $type }}" value="{{ $kept ? old($key, $value) : $value }}" {{ $attributes }} @if ($kept && $errors->has($key)) aria-invalid="true" aria-describedby="{{ $id }}-error" @endif>
     @endif
     @if ($hint)<small>{{ $hint }}</small>@endif
-    @error($key)<p class="error" id="{{ $id }}-error">{{ $message }}</p>@enderror
+    @if ($kept && $errors->has($key))<p class="error" id="{{ $id }}-error">{{ $errors->first($key) }}</p>@endif
 </div>

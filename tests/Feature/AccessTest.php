@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Role;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Routing\Route as RouteAlias;
+use Illuminate\Support\Facades\Route;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/** Who may go where. */
+final class AccessTest extends TestCase
+{
+    use RefreshDatabase;
+
+    /** @return iterable<string, array{string, string, array{guest: int, counter: int, technician: int, lead: int}}> */
+    public static function doors(): iterable
+    {
+        $all = ['guest' => 302, 'counter' => 200, 'technician' => 200, 'lead' => 200];
+        $bench = ['guest' => 302, 'counter' => 403, 'technician' => 200, 'lead' => 200];
+        yield 'floor' => ['get', '/', $all];
+        yield 'find' => ['get', '/find?q=nobody', $all];
+        yield 'counter' => ['get', '/counter', $all];
+        yield 'tag' => ['get', '/jobs/{job}/tag', $all];
+        yield 'letter' => ['get', '/jobs/{job}/letter', $all];
+        yield 'job' => ['get', '/jobs/{job}', $bench];
+        yield 'case file' => ['get', '/jobs/{job}/case.json', $bench];
+        yield 'closing' => ['get', '/jobs/{job}/close', $bench];
+        yield 'shelf' => ['get', '/shelf', $bench];
+        yield 'an entry' => ['post', '/jobs/{job}/entries', ['guest' => 302, 'counter' => 403, 'technician' => 302, 'lead' => 302]];
+        yield 'setting a lock aside' => ['post-override', '/jobs/{job}/entries', ['guest' => 302, 'counter' => 403, 'technician' => 403, 'lead' => 302]];
+        yield 'a closing as an entry' => ['post-closing', '/jobs/{job}/entries', ['guest' => 302, 'counter' => 403, 'technician' => 403, 'lead' => 403]];
+    }
+
+    /** @param array{guest: int, counter: int, technician: int, lead: int} $expected */
+    #[DataProvider('doors')]
+    public function test_each_door_opens_for_its_roles(string $how, string $path, array $expected): void
+    {
+        $path = str_replace('{job}', $this->job()->tag, $path);
+        $body = ['entry' => match ($how) {
+            'post-override' => ['kind' => 'override', 'lock' => 'liquid', 'text' => 'seen'],
+            'post-closing' => ['kind' => 'closing', 'price' => 1],
+            default => ['kind' => 'note', 'text' => 'hello'],
+        }];
+        $try = fn () => $how === 'get' ? $this->get($path) : $this->post($path, $body);
+        $try()->assertStatus($expected['guest'])->assertRedirect('/login');
+        foreach (Role::cases() as $role) {
+            $this->actingAs($this->person($role));
+            $try()->assertStatus($expected[$role->value]);
+        }
+    }
+
+    public function test_every_route_but_log_in_letter_and_health_asks_who_you_are(): void
+    {
+        $open = array_filter(iterator_to_array(Route::getRoutes()), fn (RouteAlias $route): bool => ! in_array('auth', $route->gatherMiddleware(), true));
+        $uris = array_values(array_unique(array_map(fn (RouteAlias $route): string => $route->uri(), $open)));
+        sort($uris);
+        $this->assertSame(['letter/{token}', 'login', 'up'], array_values(array_filter($uris, fn (string $uri): bool => ! str_starts_with($uri, 'storage/'))));
+    }
+
+    public function test_logging_in_and_out(): void
+    {
+        $person = $this->person(Role::Technician);
+        $this->post('/login', ['email' => $person->email, 'password' => 'wrong'])->assertSessionHasErrors('email');
+        $this->assertGuest();
+        $this->post('/login', ['email' => $person->email, 'password' => 'lantern'])->assertRedirect('/');
+        $this->assertAuthenticatedAs($person);
+        $this->assertNotSame('lantern', $person->fresh()?->getAuthPassword());
+        $this->post('/logout')->assertRedirect('/login');
+        $this->assertGuest();
+    }
+
+    public function test_guessing_passwords_is_slowed_down(): void
+    {
+        $person = $this->person(Role::Lead);
+        for ($i = 0; $i < 6; $i++) {
+            $this->post('/login', ['email' => $person->email, 'password' => "guess {$i}"])->assertStatus(302);
+        }
+        $this->post('/login', ['email' => $person->email, 'password' => 'lantern'])->assertStatus(429);
+    }
+
+    public function test_an_empty_log_in_says_what_to_type(): void
+    {
+        $this->post('/login', [])->assertSessionHasErrors(['email' => 'Type your log-in name.', 'password' => 'Type your password.']);
+    }
+
+    public function test_pages_take_nothing_from_elsewhere(): void
+    {
+        $policy = $this->get('/login')->headers->get('Content-Security-Policy');
+        $this->assertStringContainsString("default-src 'self'", (string) $policy);
+        $this->assertStringNotContainsString('unsafe', (string) $policy);
+    }
+}

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Entry;
+use App\Models\Role;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Orthoscope\Core\Evidence\CaseFile;
+use Orthoscope\Core\Tests\Support\Bench;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+final class BenchTest extends TestCase
+{
+    use RefreshDatabase;
+
+    public function test_pressing_an_outcome_records_act_and_start(): void
+    {
+        $job = $this->job(entries: [['kind' => 'start', 'reached' => 'dark', 'waited' => 120, 'signs' => ['lamp' => 'memory']]]);
+        $page = (string) $this->actingAs($this->person(Role::Technician))->get("/jobs/{$job->tag}")->assertOk()->getContent();
+        $this->assertGreaterThan(3, preg_match_all('/name="written" value="([^"]+)"/', $page, $found));
+        $buttons = array_map(fn (string $value): string => html_entity_decode($value), $found[1]);
+        $act = array_values(array_filter($buttons, fn (string $json): bool => str_contains($json, '"kind":"act"')))[0];
+        $this->post("/jobs/{$job->tag}/entries", ['written' => $act, 'once' => 'k1'])->assertSessionHasNoErrors();
+        $this->assertSame(['act', 'start'], $job->entries()->where('number', '>', 2)->pluck('kind')->all());
+    }
+
+    public function test_every_button_on_the_page_can_be_pressed(): void
+    {
+        $this->spare('S-12', 'supply');
+        $job = $this->job(['text' => 'dead', 'reached' => 'nothing'], [['kind' => 'start', 'reached' => 'nothing']]);
+        $this->actingAs($this->person(Role::Technician));
+        $page = (string) $this->get("/jobs/{$job->tag}")->getContent();
+        preg_match_all('/name="written" value="([^"]+)"/', $page, $found);
+        $this->assertGreaterThan(8, count($found[1]));
+        foreach ($found[1] as $i => $value) {
+            $this->post("/jobs/{$job->tag}/entries", ['written' => html_entity_decode($value), 'once' => "b{$i}"])->assertSessionHasNoErrors();
+        }
+    }
+
+    public function test_a_start_from_the_form_with_its_set_up(): void
+    {
+        $this->spare('S-12', 'supply');
+        $job = $this->job();
+        $this->actingAs($this->person(Role::Technician))->post("/jobs/{$job->tag}/entries", ['entry' => [
+            'kind' => 'start', 'reached' => 'dark', 'waited' => '90', 'times' => '2', 'text' => '',
+            'signs' => ['lamp' => 'memory', 'fans' => ''],
+            'setup' => ['place' => 'bench', 'start_by' => 'pins', 'temperature' => '', 'parts' => ['supply' => 'lent:S-12:0.97', 'stick-1' => 'own', 'stick-2' => 'out', 'card' => 'own']],
+        ]])->assertSessionHasNoErrors();
+        $this->assertSame([
+            'reached' => 'dark', 'waited' => '90', 'times' => '2', 'signs' => ['lamp' => 'memory'],
+            'setup' => ['place' => 'bench', 'start_by' => 'pins', 'lent' => ['supply' => ['tag' => 'S-12', 'trust' => 0.97]], 'out' => ['stick-2']],
+        ], $this->lastBody());
+        $this->get('/shelf')->assertSee('lent to');
+    }
+
+    public function test_a_spare_in_one_job_is_not_offered_in_another(): void
+    {
+        $this->spare('S-12', 'supply');
+        $this->job(entries: [['kind' => 'start', 'reached' => 'dark', 'setup' => ['lent' => ['supply' => ['tag' => 'S-12', 'trust' => 0.97]]]]]);
+        $other = $this->job(entries: [['kind' => 'start', 'reached' => 'nothing']]);
+        $this->actingAs($this->person(Role::Technician))->get("/jobs/{$other->tag}")->assertDontSee('S-12')->assertSee('no spare on the shelf fits');
+    }
+
+    public function test_values_are_typed_as_people_type_them_and_judged(): void
+    {
+        $job = $this->job();
+        $this->actingAs($this->person(Role::Technician))->post("/jobs/{$job->tag}/entries", ['entry' => [
+            'kind' => 'finding', 'check' => 'supply-test', 'values' => ['v12' => '11,32', 'v5' => '5.01 V', 'v33' => '3,3', 'v5sb' => '5', 'good' => ''],
+        ]])->assertSessionHasNoErrors();
+        $this->get("/jobs/{$job->tag}")->assertSee('dead, or a rail out of limits')->assertSee('+12 V 11.32 V');
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, string}> */
+    public static function mistakes(): iterable
+    {
+        yield 'no outcome' => [['kind' => 'start', 'text' => 'typed this'], 'entry.reached', 'Say how far the start got.'];
+        yield 'a wait that is no number' => [['kind' => 'start', 'reached' => 'dark', 'waited' => 'ages', 'text' => 'typed this'], 'entry.waited', 'whole number'];
+        yield 'no times at all' => [['kind' => 'start', 'reached' => 'dark', 'times' => '0', 'text' => 'typed this'], 'entry.times', 'from 1 to 1000'];
+        yield 'a value that is none' => [['kind' => 'finding', 'check' => 'cell-reading', 'values' => ['volts' => 'about three'], 'text' => 'typed this'], 'entry.values.volts', 'not a value in V'];
+        yield 'no values and no result' => [['kind' => 'finding', 'check' => 'cell-reading', 'text' => 'typed this'], 'entry.result', 'Type the values'];
+        yield 'strike-out without a reason' => [['kind' => 'strike-out', 'entry' => '1'], 'entry.text', 'Say why'];
+        yield 'an empty note' => [['kind' => 'note', 'text' => '  '], 'entry.text', 'Write the note.'];
+        yield 'a kind that is none' => [['kind' => 'spell', 'text' => 'typed this'], 'entry.kind', 'not a known kind of entry'];
+    }
+
+    /** @param array<string, mixed> $entry */
+    #[DataProvider('mistakes')]
+    public function test_a_mistake_is_told_in_its_form_and_nothing_is_lost(array $entry, string $field, string $sentence): void
+    {
+        $job = $this->job();
+        $this->actingAs($this->person(Role::Technician));
+        $response = $this->from("/jobs/{$job->tag}")->post("/jobs/{$job->tag}/entries", ['entry' => $entry])->assertSessionHasErrors($field);
+        $this->assertStringContainsString($sentence, session('errors')->first($field));
+        $this->assertSame(1, $job->entries()->count());
+        $page = $this->followRedirects($response)->assertOk()->assertSee($sentence);
+        if (($entry['text'] ?? '') === 'typed this' && $entry['kind'] !== 'spell') {
+            $page->assertSee('data-open', false)->assertSee('typed this');
+        }
+    }
+
+    public function test_garbage_behind_a_button_is_refused_in_words(): void
+    {
+        $job = $this->job();
+        $this->actingAs($this->person(Role::Technician));
+        foreach (['{', '"x"', '[]', '[1]', '[{"kind":5}]'] as $garbage) {
+            $this->from("/jobs/{$job->tag}")->post("/jobs/{$job->tag}/entries", ['written' => $garbage])->assertSessionHasErrors('entry.kind');
+        }
+        $this->assertSame(1, $job->entries()->count());
+    }
+
+    public function test_locks_are_shown_with_what_unlocks_them(): void
+    {
+        $job = $this->job(['text' => 'wet', 'marks' => ['liquid']]);
+        $this->actingAs($this->person(Role::Technician))->get("/jobs/{$job->tag}")->assertSee('No power while it may be wet.')->assertSee('Unlock:')->assertDontSee('Set aside');
+        $this->actingAs($this->person(Role::Lead))->get("/jobs/{$job->tag}")->assertSee('Set aside');
+        $this->get('/')->assertSee('Locked');
+    }
+
+    public function test_the_find_box_knows_tags_addresses_names_and_models(): void
+    {
+        $job = $this->job();
+        $this->actingAs($this->person(Role::Technician));
+        foreach ([$job->tag, strtolower($job->tag), str_replace('-', '', $job->tag), route('jobs.show', $job)] as $typed) {
+            $this->get('/find?q='.urlencode($typed))->assertRedirect(route('jobs.show', $job));
+        }
+        $this->get('/find?q=vale')->assertOk()->assertSee($job->tag);
+        $this->get('/find?q=heron')->assertOk()->assertSee($job->tag);
+        $this->get('/find?q=%25')->assertOk()->assertDontSee($job->tag);
+        $this->get('/find?q=Z9-999')->assertOk()->assertSee('No job has the tag');
+        $this->actingAs($this->person(Role::Counter))->get("/find?q={$job->tag}")->assertRedirect(route('jobs.tag', $job));
+    }
+
+    public function test_a_job_can_be_taken_out_as_a_case_file(): void
+    {
+        $job = $this->job(entries: [['kind' => 'start', 'reached' => 'dark', 'setup' => ['out' => ['stick-2']]]]);
+        $json = (string) $this->actingAs($this->person(Role::Lead))->get("/jobs/{$job->tag}/case.json")->assertOk()->getContent();
+        $this->assertSame([], CaseFile::mistakes($json, Bench::catalogue()));
+        $this->assertCount(2, CaseFile::parse($json, Bench::catalogue())->record->entries);
+    }
+
+    /** @return array<string, mixed> */
+    private function lastBody(): array
+    {
+        return Entry::query()->orderByDesc('id')->firstOrFail()->body;
+    }
+}

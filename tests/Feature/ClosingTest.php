@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Job;
+use App\Models\Role;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+final class ClosingTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private const PROVED = [
+        ['kind' => 'start', 'reached' => 'nothing'],
+        ['kind' => 'start', 'reached' => 'stays', 'setup' => ['lent' => ['supply' => ['tag' => 'S-12', 'trust' => 0.97]]]],
+        ['kind' => 'start', 'reached' => 'nothing'],
+        ['kind' => 'act', 'act' => 'replace', 'on' => ['supply']],
+        ['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench'], 'times' => 2],
+        ['kind' => 'start', 'reached' => 'stays', 'times' => 4],
+    ];
+
+    public function test_a_proved_job_is_closed_and_its_owner_reads_the_letter(): void
+    {
+        $job = $this->job(entries: self::PROVED);
+        $this->get($this->address($job))->assertOk()->assertSee('We are still at it')->assertDontSee('What it was');
+        $this->actingAs($this->person(Role::Technician))->post("/jobs/{$job->tag}/close", ['price' => '99,50', 'warranty_months' => '12'])->assertSessionHasNoErrors()->assertRedirect("/jobs/{$job->tag}/letter");
+        $this->post('/logout');
+        $this->get($this->address($job))->assertOk()->assertSee('The power supply no longer worked.')->assertSee('We are sure')->assertSee('99.50')->assertSee('12 months')
+            ->assertDontSee('log out')->assertHeader('X-Robots-Tag', 'noindex');
+    }
+
+    public function test_what_is_not_proved_needs_a_lead_and_a_reason(): void
+    {
+        $job = $this->job(entries: [['kind' => 'start', 'reached' => 'nothing']]);
+        $form = ['price' => '0', 'warranty_months' => '0', 'signed_off' => 'Not worth a repair'];
+        $this->actingAs($this->person(Role::Technician))->post("/jobs/{$job->tag}/close", $form)->assertSessionHasErrors('signed_off');
+        $this->actingAs($this->person(Role::Lead))->post("/jobs/{$job->tag}/close", [...$form, 'signed_off' => ' '])->assertSessionHasErrors('signed_off');
+        $this->post("/jobs/{$job->tag}/close", $form)->assertSessionHasNoErrors();
+        $this->get($this->address($job))->assertSee('Not worth a repair');
+        $this->post("/jobs/{$job->tag}/close", $form)->assertSessionHasErrors('price');
+    }
+
+    /** @return iterable<string, array{array<string, string>, string}> */
+    public static function mistakes(): iterable
+    {
+        yield 'no price' => [['price' => ''], 'price'];
+        yield 'a price in words' => [['price' => 'forty'], 'price'];
+        yield 'a price below nothing' => [['price' => '-4'], 'price'];
+        yield 'half months' => [['warranty_months' => '1.5'], 'warranty_months'];
+        yield 'warranty for life' => [['warranty_months' => '999'], 'warranty_months'];
+    }
+
+    /** @param array<string, string> $wrong */
+    #[DataProvider('mistakes')]
+    public function test_a_wrong_field_is_told(array $wrong, string $field): void
+    {
+        $job = $this->job(entries: self::PROVED);
+        $this->actingAs($this->person(Role::Technician))->from("/jobs/{$job->tag}/close")->post("/jobs/{$job->tag}/close", ['price' => '48', 'warranty_months' => '6', ...$wrong])->assertSessionHasErrors($field);
+        $this->assertNull($job->entries()->where('kind', 'closing')->first());
+    }
+
+    public function test_letters_cannot_be_guessed(): void
+    {
+        $job = $this->job();
+        $this->assertSame(40, strlen($job->letter_token));
+        $this->assertStringNotContainsString($job->letter_token, (string) Job::query()->toBase()->value('letter_token'));
+        $this->get('/letter/'.str_repeat('a', 40))->assertNotFound();
+        $this->get('/letter/'.$job->tag)->assertNotFound();
+    }
+
+    private function address(Job $job): string
+    {
+        return route('owner.letter', $job->letter_token);
+    }
+}
