@@ -11,6 +11,7 @@ export function bench() {
                 dialog.addEventListener('click', (event) => {
                     if (event.target === dialog || event.target.closest('[data-close]')) dialog.close();
                 });
+                dialog.addEventListener('keydown', this.enterSends);
                 if (dialog.hasAttribute('data-open')) dialog.showModal();
             }
             this.$root.querySelector('#d-start')?.addEventListener('keydown', this.reachKey);
@@ -65,6 +66,14 @@ export function bench() {
         pressOutcome(letter) {
             const within = this.$root.querySelector('details.step[open]') ?? this.$root.querySelector('.step.first');
             within?.querySelector(`[data-key="${letter}"]`)?.click();
+        },
+
+        // Enter sends a form from a choice as it does from a field.
+        enterSends(event) {
+            if (event.key === 'Enter' && event.target.closest('select')) {
+                event.preventDefault();
+                event.target.form.requestSubmit();
+            }
         },
 
         // In the start form the letter beside an outcome picks it, unless something is being typed.

@@ -62,7 +62,7 @@
 
         <section class="panel sheet-panel" aria-labelledby="h-sheet">
             <header><h2 id="h-sheet">Record</h2><span>{{ $page->startCount() }}</span></header>
-            <div class="scroll" tabindex="0" role="region" aria-labelledby="h-sheet">
+            <div class="scroll" tabindex="0" role="group" aria-label="Entries, newest first">
             <table class="trials">
                 <thead><tr><th scope="col"><span class="visually-hidden">Entry</span></th><th scope="col">what was done</th>
                     @foreach ($page->columns() as $part)<th scope="col" class="cell" title="{{ $part->name }}">{{ $part->kind->many ? $part->name : $part->kind->short }}</th>@endforeach

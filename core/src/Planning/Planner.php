@@ -10,6 +10,7 @@ use Orthoscope\Core\Diagnosis\Belief;
 use Orthoscope\Core\Diagnosis\Grounds;
 use Orthoscope\Core\Diagnosis\Information;
 use Orthoscope\Core\Diagnosis\Replay;
+use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Spares\Shelf;
 
@@ -154,12 +155,20 @@ final class Planner
             $best === null => ['decide', 'Nothing in the handbook is left to try: decide, or hand to a specialist.'],
             $last === null => ['go-on', 'Start it once, as it came, before anything is touched.'],
             $best->candidate->step->each === 'swapped' => ['confirm', 'It got further with '.($best->candidate->target?->inSentence() ?? 'a part').' changed. Put the old part back before it is condemned.'],
-            $this->runs() && $this->belief->sound() >= 0.75 => ['prove', sprintf('It is put right with %d %%. Prove it, out of the case and in.', (int) floor(100 * $this->belief->sound()))],
+            ($this->runs() || $this->repairedSince()) && $this->belief->sound() >= 0.75 => ['prove', sprintf('It is put right with %d %%. Prove it, out of the case and in.', (int) floor(100 * $this->belief->sound()))],
             $best->saves <= 0.0 && $repair !== null => ['decide', sprintf('No test is worth its minutes now: %s (%d %%).', $repair->name(), (int) round(100 * $probability))],
             default => ['go-on', sprintf('%s is worth about %d minutes.', $best->candidate->name(), max(1, (int) round($best->saves)))],
         };
 
         return new Advice($steps, $stop, $why, $remaining, $repair, $probability);
+    }
+
+    /** Something was done to the machine after its last start. */
+    private function repairedSince(): bool
+    {
+        $deeds = $this->record->all(Deed::class);
+
+        return $deeds !== [] && end($deeds)->number > ($this->record->lastStart()->number ?? 0);
     }
 
     private function runs(): bool

@@ -25,9 +25,10 @@ final class DemoServer
         ];
         (new Process([PHP_BINARY, 'artisan', 'migrate:fresh', '--seed', '--force'], $root, $env, null, 180))->mustRun();
         $process = new Process(
-            [PHP_BINARY, '-d', 'variables_order=EGPCS', '-S', "127.0.0.1:{$port}", '-t', 'public', $root.'/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'],
+            ['setsid', PHP_BINARY, '-d', 'variables_order=EGPCS', '-S', "127.0.0.1:{$port}", '-t', $root.'/public', $root.'/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'],
             $root.'/public', $env, null, null,
         );
+        $process->disableOutput();
         $process->start();
         FreePort::await($port, 'The application');
 
@@ -36,7 +37,12 @@ final class DemoServer
 
     public function stop(): void
     {
-        $this->process->stop(1);
+        // The server has workers; they end with their group.
+        $pid = $this->process->getPid();
+        if ($pid !== null) {
+            posix_kill(-$pid, SIGKILL);
+        }
+        $this->process->stop(0);
         foreach (['', '-wal', '-shm'] as $suffix) {
             @unlink($this->database.$suffix);
         }

@@ -21,6 +21,7 @@ final class Driver
     {
         $port = FreePort::find();
         $process = new Process(['/usr/bin/chromedriver', "--port={$port}"], null, null, null, null);
+        $process->disableOutput();
         $process->start();
         FreePort::await($port, 'ChromeDriver');
 

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Cookie;
+use Facebook\WebDriver\WebDriverBy;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Every page against WCAG 2.2 A and AA as axe-core checks it, in the real browser, light and dark. */
+final class AccessibilityTest extends BrowserTestCase
+{
+    /** @var list<string> */
+    private array $violations = [];
+
+    /** @return iterable<string, array{string}> */
+    public static function themes(): iterable
+    {
+        yield 'light' => ['light'];
+        yield 'dark' => ['dark'];
+    }
+
+    #[DataProvider('themes')]
+    public function test_no_page_has_a_violation(string $theme): void
+    {
+        $this->visit('/login');
+        $this->browser->manage()->addCookie(new Cookie('theme', $theme));
+        $this->visit('/login');
+        $this->check('log in');
+        $this->logIn('maud');
+        foreach ([
+            '/', '/counter', '/find?q=nobody', '/find?q=Z9-999', '/find?q=heron', '/shelf',
+            '/jobs/K4-327', '/jobs/C7-254', '/jobs/P3-662', '/jobs/T5-438', '/jobs/M2-895', '/jobs/W6-549', '/jobs/H8-286',
+            '/jobs/M2-895/tag', '/jobs/M2-895/close', '/jobs/H8-286/letter',
+        ] as $path) {
+            $this->visit($path);
+            $this->assertSame($theme, $this->browser->executeScript('return document.documentElement.dataset.bsTheme'));
+            $this->check($path);
+        }
+        $this->browser->get((string) $this->browser->findElement(WebDriverBy::cssSelector('.address'))->getAttribute('href'));
+        $this->check('the letter as its owner sees it');
+        $this->visit('/jobs/P3-662');
+        foreach (['start', 'check', 'act', 'note', 'strike', 'keys', 'override'] as $dialog) {
+            $this->browser->executeScript("document.querySelector('[data-dialog={$dialog}]').click()");
+            $this->waitFor("#d-{$dialog}[open]");
+            $this->check("form {$dialog}");
+            $this->browser->executeScript("document.querySelector('#d-{$dialog}').close()");
+        }
+        $this->visit('/counter');
+        $this->click('Take in, print the tag');
+        $this->waitForText('Nothing you typed is lost');
+        $this->check('counter with mistakes');
+        $this->assertSame([], $this->violations, implode("\n", $this->violations));
+    }
+
+    public function test_pages_hold_at_the_width_of_a_tablet(): void
+    {
+        $this->logIn('maud');
+        $this->browser->manage()->window()->setSize(new \Facebook\WebDriver\WebDriverDimension(1024, 900));
+        foreach (['/', '/counter', '/jobs/K4-327', '/jobs/M2-895/close', '/shelf'] as $path) {
+            $this->visit($path);
+            $this->assertLessThanOrEqual(0, $this->browser->executeScript('return document.documentElement.scrollWidth - document.documentElement.clientWidth'), "{$path} runs over sideways");
+        }
+    }
+
+    private function check(string $where): void
+    {
+        static $axe = null;
+        $axe ??= (string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js');
+        $this->browser->executeScript($axe);
+        $found = $this->browser->executeAsyncScript(<<<'JS'
+            const done = arguments[arguments.length - 1];
+            axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] })
+                .then((r) => done({ passes: r.passes.length, violations: r.violations.map((v) => `${v.id}: ${v.help} (${v.nodes.slice(0, 3).map((n) => n.html.slice(0, 160) + ' ' + (n.any[0]?.message ?? '')).join(' | ')})`) }))
+                .catch((e) => done({ passes: 0, violations: [String(e)] }));
+            JS);
+        foreach ($found['violations'] as $violation) {
+            $this->violations[] = "{$where}: {$violation}";
+        }
+        $this->assertGreaterThan(5, $found['passes'], $where);
+    }
+}

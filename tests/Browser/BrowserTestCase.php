@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverWait;
+use PHPUnit\Framework\TestCase;
+use Tests\Browser\Support\DemoServer;
+use Tests\Browser\Support\Driver;
+
+/** A person with a browser, in front of the demo shop. */
+abstract class BrowserTestCase extends TestCase
+{
+    private static ?DemoServer $server = null;
+
+    private static ?Driver $driver = null;
+
+    protected RemoteWebDriver $browser;
+
+    /** @var list<RemoteWebDriver> */
+    private array $opened = [];
+
+    public static function setUpBeforeClass(): void
+    {
+        self::$server = DemoServer::start();
+        self::$driver = Driver::start();
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$driver?->stop();
+        self::$server?->stop();
+    }
+
+    protected function setUp(): void
+    {
+        $this->browser = $this->anotherBrowser();
+    }
+
+    protected function tearDown(): void
+    {
+        foreach ($this->opened as $browser) {
+            $browser->quit();
+        }
+        $this->opened = [];
+    }
+
+    protected function anotherBrowser(): RemoteWebDriver
+    {
+        assert(self::$driver !== null);
+
+        return $this->opened[] = self::$driver->open();
+    }
+
+    protected function address(string $path): string
+    {
+        return self::$server?->address.$path;
+    }
+
+    protected function visit(string $path): void
+    {
+        $this->browser->get($this->address($path));
+    }
+
+    protected function logIn(string $who): void
+    {
+        $this->visit('/login');
+        $this->browser->findElement(WebDriverBy::name('email'))->sendKeys($who);
+        $this->browser->findElement(WebDriverBy::name('password'))->sendKeys('lantern-demo')->submit();
+        $this->waitFor('.who');
+    }
+
+    protected function waitFor(string $css): RemoteWebElement
+    {
+        (new WebDriverWait($this->browser, 20, 100))->until(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector($css)) !== [], "{$css} did not appear");
+
+        return $this->browser->findElement(WebDriverBy::cssSelector($css));
+    }
+
+    protected function waitForText(string $text): void
+    {
+        (new WebDriverWait($this->browser, 20, 100))->until(function () use ($text): bool {
+            try {
+                return str_contains($this->browser->findElement(WebDriverBy::tagName('body'))->getText(), $text);
+            } catch (StaleElementReferenceException) {
+                return false;
+            }
+        }, "\"{$text}\" did not appear");
+    }
+
+    /** Clicks what carries this text, and can be clicked. */
+    protected function click(string $text): void
+    {
+        $quoted = json_encode($text, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+        foreach ($this->browser->findElements(WebDriverBy::xpath("//*[self::a or self::button or self::label or self::summary][contains(normalize-space(.), {$quoted})]")) as $element) {
+            if ($element->isDisplayed()) {
+                $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
+                $element->click();
+
+                return;
+            }
+        }
+        $this->fail("There is no \"{$text}\" to click on ".$this->browser->getCurrentURL());
+    }
+
+    /** Presses keys one after the other, wherever the focus is. */
+    protected function keys(string ...$keys): void
+    {
+        foreach ($keys as $key) {
+            $this->browser->getKeyboard()->sendKeys($key);
+        }
+    }
+
+    /** Waits until the record of the job on the page has so many entries. */
+    protected function waitForEntries(int $count): void
+    {
+        (new WebDriverWait($this->browser, 20, 100))->until(fn (): bool => count($this->browser->findElements(WebDriverBy::cssSelector('.trials tbody tr[data-entry]'))) === $count, "the record did not come to {$count} entries");
+    }
+
+    protected function text(string $css): string
+    {
+        return $this->browser->findElement(WebDriverBy::cssSelector($css))->getText();
+    }
+
+    /** The standing that the chain shows of a part. */
+    protected function standing(string $part): string
+    {
+        $classes = explode(' ', (string) $this->browser->findElement(WebDriverBy::cssSelector(".chain [data-part=\"{$part}\"]"))->getAttribute('class'));
+
+        return $classes[1] ?? '';
+    }
+}

@@ -1,0 +1,221 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Facebook\WebDriver\WebDriverSelect;
+
+/** One machine from the counter to its owner: once by mouse, once by keyboard alone. */
+final class FirstLightTest extends BrowserTestCase
+{
+    public function test_by_mouse(): void
+    {
+        $tag = $this->takeInByMouse();
+        $this->click('log out');
+        $this->logIn('piet');
+        $this->click($tag);
+        $this->waitForText('Start it as it is');
+        $this->assertSame('not-tested', $this->standing('drive'));
+
+        // The baseline, from the suggested step.
+        $this->press('Start it as it is', 'nothing happens');
+        $this->waitForEntries(2);
+        $this->assertSame('hidden', $this->standing('drive'));
+        $this->assertSame('suspect', $this->standing('supply'));
+
+        // A slip of the pen, struck out: everything is worked out again.
+        $before = $this->text('.suspects');
+        $this->click('look or measure');
+        (new WebDriverSelect($this->browser->findElement(WebDriverBy::id('c-check'))))->selectByValue('supply-test');
+        $this->click('dead, or a rail out of limits');
+        $this->click('On the record');
+        $this->waitForEntries(3);
+        $this->assertSame('condemned', $this->standing('supply'));
+        $this->click('strike');
+        $this->browser->findElement(WebDriverBy::id('x-entry-text'))->sendKeys('that was the other bench');
+        $this->browser->findElement(WebDriverBy::cssSelector('#d-strike .main'))->click();
+        $this->waitForEntries(4);
+        $this->assertSame('suspect', $this->standing('supply'));
+        $this->assertStringContainsString('that was the other bench', $this->text('.trials'));
+        $this->assertSame($this->percents($before), $this->percents($this->text('.suspects')));
+
+        // A swap that cures: provisional, and put back before anything is condemned.
+        $this->press('Lend a known-good supply', 'starts and stays up');
+        $this->waitForEntries(5);
+        $this->assertSame('provisional', $this->standing('supply'));
+        $this->assertStringContainsString('Put the supply back', $this->text('.step.first'));
+        $this->press('Put the supply back', 'nothing happens');
+        $this->waitForEntries(6);
+        $this->assertSame('condemned', $this->standing('supply'));
+
+        // Repair, prove outside and inside, close, letter.
+        $this->assertStringContainsString('replace the supply', $this->text('.step.first'));
+        $this->click('done');
+        $this->waitForEntries(7);
+        $this->proveByMouse();
+        $this->click('close the job');
+        $this->waitForText('The letter, as it stands');
+        $this->browser->findElement(WebDriverBy::name('price'))->sendKeys('89,90');
+        $this->click('Close, make the letter');
+        $this->waitForText('The owner opens it here');
+        $address = (string) $this->browser->findElement(WebDriverBy::cssSelector('.address'))->getAttribute('href');
+
+        $this->browser = $this->anotherBrowser();
+        $this->browser->get($address);
+        foreach (['“Does nothing since the storm”', 'The power supply no longer worked.', 'We are sure', 'We replaced the power supply.', '89.90', '6 months'] as $expected) {
+            $this->assertStringContainsString($expected, $this->text('.letter'));
+        }
+        $this->visit('/');
+        $this->assertStringEndsWith('/login', $this->browser->getCurrentURL());
+    }
+
+    public function test_by_keyboard_alone(): void
+    {
+        $tab = WebDriverKeys::TAB;
+        $enter = WebDriverKeys::ENTER;
+        $this->visit('/login');
+        $this->keys('oda', $tab, 'lantern-demo', $enter);
+        $this->waitFor('.who');
+        $this->visit('/counter');
+        $this->keys('Bo Lamb', $tab, '0555 777 210', $tab, 'bo@example.org', $tab, 'Curlew 90');
+        $this->focusByTab('f-complaint');
+        $this->keys('Dark after I cleaned it', $tab, $enter);
+        $this->waitFor('.label-sheet .tag');
+        $tag = $this->text('.label-sheet .tag');
+
+        $this->browser->manage()->deleteAllCookies();
+        $this->visit('/login');
+        $this->keys('rhea', $tab, 'lantern-demo', $enter);
+        $this->waitFor('.who');
+        $this->browser->findElement(WebDriverBy::tagName('body'));
+        $this->keys('/', str_replace('-', '', strtolower($tag)), $enter);
+        $this->waitFor('.job-page');
+
+        // The first start: t, the letter of the outcome, Enter.
+        $this->keys('t', 'd', $enter);
+        $this->waitForEntries(2);
+        $this->assertStringContainsString('runs, no picture', $this->text('.trials tbody tr'));
+        // A suggested step: its number, the letter of its outcome.
+        $this->keys('2', 'a');
+        $this->waitForEntries($this->countAfterStep(2));
+        $entries = count($this->browser->findElements(WebDriverBy::cssSelector('.trials tbody tr[data-entry]')));
+        // A note, and a strike-out of it.
+        $this->keys('n', 'by keyboard', $tab, $tab, $enter);
+        $this->waitForEntries($entries + 1);
+        $this->keys('x', $tab, 'not needed', $enter);
+        $this->waitForEntries($entries + 2);
+        $this->assertStringContainsString('struck out: not needed', $this->text('.trials'));
+        // Esc leaves a form without a word on the record.
+        $this->keys('m', WebDriverKeys::ESCAPE);
+        $this->assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('dialog[open]')));
+        // Repair and prove by key, close by tabbing.
+        $this->keys('r', $enter);
+        $this->waitForEntries($entries + 3);
+        foreach (['bench', 'case'] as $i => $place) {
+            $this->keys('t', 'u');
+            $this->focusByTab('s-times');
+            $this->keys(WebDriverKeys::BACKSPACE, '9');
+            if ($place === 'bench') {
+                $this->focusByTab('', 'summary');
+                $this->keys(' ');
+                $this->focusByTab('u-place');
+                $this->keys('o');
+            } else {
+                $this->focusByTab('', 'summary');
+                $this->keys(' ');
+                $this->focusByTab('u-place');
+                $this->keys('i');
+            }
+            $this->focusByTab('', '.main');
+            $this->keys($enter);
+            $this->waitForEntries($entries + 4 + $i);
+        }
+        $this->waitForText('Proved: hand it back');
+        $this->keys('a');
+        $this->waitFor('#f-price');
+        $this->focusByTab('f-price');
+        $this->keys('45', $enter);
+        $this->waitForText('The owner opens it here');
+        $this->assertStringContainsString('45.00', $this->text('.letter'));
+    }
+
+    /** Opens a suggested step if it is shut, and presses one of its outcomes. */
+    private function press(string $step, string $outcome): void
+    {
+        $details = $this->browser->findElement(WebDriverBy::xpath("//details[contains(@class, 'step')][.//h3[contains(., '{$step}')]]"));
+        if ($details->getAttribute('open') === null) {
+            $details->findElement(WebDriverBy::tagName('summary'))->click();
+        }
+        $button = $details->findElement(WebDriverBy::xpath(".//button[contains(., '{$outcome}')]"));
+        $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$button]);
+        $button->click();
+    }
+
+    private function takeInByMouse(): string
+    {
+        $this->logIn('oda');
+        $this->click('Counter');
+        $this->waitFor('form.intake');
+        $this->click('Take in, print the tag');
+        $this->waitForText('Nothing you typed is lost');
+        foreach (['name' => 'Perrin Ash', 'phone' => '0555 321 654', 'model' => 'Wader 30', 'complaint' => 'Does nothing since the storm'] as $field => $value) {
+            $this->browser->findElement(WebDriverBy::name($field))->sendKeys($value);
+        }
+        $this->click('nothing happens');
+        $this->click('storm or power cut');
+        $this->click('Take in, print the tag');
+        $this->waitFor('.qr');
+        $tag = $this->text('.label-sheet .tag');
+        $this->click('Floor');
+        $this->waitForText($tag);
+
+        return $tag;
+    }
+
+    private function proveByMouse(): void
+    {
+        $this->waitForText('Prove it');
+        $this->click('out of the case: stays up');
+        $this->waitForEntries(8);
+        for ($entries = 9; $entries < 16 && ! str_contains($this->text('.step.first'), 'Proved'); $entries++) {
+            $this->click('in the case: stays up');
+            $this->waitForEntries($entries);
+        }
+        $this->assertStringContainsString('Proved: hand it back', $this->text('.step.first'));
+        $this->assertSame('proved', $this->standing('supply'));
+    }
+
+    /** An act with its start makes two entries, a look or a start one. */
+    private function countAfterStep(int $before): int
+    {
+        $this->waitForText('On the record.');
+        usleep(600_000);
+        $after = count($this->browser->findElements(WebDriverBy::cssSelector('.trials tbody tr[data-entry]')));
+        $this->assertGreaterThan($before, $after);
+
+        return $after;
+    }
+
+    private function focusByTab(string $id, string $css = ''): void
+    {
+        for ($i = 0; $i < 90; $i++) {
+            $there = $this->browser->executeScript('const e = document.activeElement; return arguments[0] ? e.id === arguments[0] : e.matches(arguments[1])', [$id, $css === '' ? '*' : $css]);
+            if ($there) {
+                return;
+            }
+            $this->keys(WebDriverKeys::TAB);
+        }
+        $this->fail("\"{$id}{$css}\" cannot be reached by Tab.");
+    }
+
+    /** @return list<string> */
+    private function percents(string $text): array
+    {
+        preg_match_all('/[<>]?\d+ %/', $text, $found);
+
+        return $found[0];
+    }
+}
