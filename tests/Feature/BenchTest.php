@@ -86,7 +86,7 @@ final class BenchTest extends TestCase
         yield 'a kind that is none' => [['kind' => 'spell', 'text' => 'typed this'], 'entry.kind', 'not a known kind of entry'];
     }
 
-    /** @param array<string, mixed> $entry */
+    /** @param  array<string, mixed>  $entry */
     #[DataProvider('mistakes')]
     public function test_a_mistake_is_told_in_its_form_and_nothing_is_lost(array $entry, string $field, string $sentence): void
     {

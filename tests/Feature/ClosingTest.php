@@ -54,7 +54,7 @@ final class ClosingTest extends TestCase
         yield 'warranty for life' => [['warranty_months' => '999'], 'warranty_months'];
     }
 
-    /** @param array<string, string> $wrong */
+    /** @param  array<string, string>  $wrong */
     #[DataProvider('mistakes')]
     public function test_a_wrong_field_is_told(array $wrong, string $field): void
     {

@@ -51,7 +51,7 @@ final class CounterTest extends TestCase
         yield 'an event that is none' => [['events' => ['aliens']], 'events.0', ''];
     }
 
-    /** @param array<string, mixed> $wrong */
+    /** @param  array<string, mixed>  $wrong */
     #[DataProvider('mistakes')]
     public function test_a_wrong_field_is_told_and_nothing_is_lost(array $wrong, string $field, string $sentence): void
     {

@@ -67,7 +67,7 @@ final class CatalogueTest extends TestCase
         }, 'Did you mean "dry"?'];
     }
 
-    /** @param callable(array<string, mixed>): array<string, mixed> $damage */
+    /** @param  callable(array<string, mixed>): array<string, mixed>  $damage */
     #[DataProvider('damage')]
     public function test_damage_is_found(string $file, callable $damage, string $sentence): void
     {

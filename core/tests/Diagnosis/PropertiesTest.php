@@ -62,7 +62,7 @@ final class PropertiesTest extends TestCase
         $this->assertSameBelief(Bench::replay([$first, ...$looks], catalogue: Bench::unpruned()), Bench::replay([$first, ...array_reverse($looks)], catalogue: Bench::unpruned()), 1e-9);
     }
 
-    /** @param array<string, mixed> $course */
+    /** @param  array<string, mixed>  $course */
     #[DataProviderExternal(Courses::class, 'all')]
     public function test_dropping_the_least_likely_sets_changes_next_to_nothing(array $course): void
     {

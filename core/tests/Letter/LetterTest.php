@@ -83,7 +83,7 @@ final class LetterTest extends TestCase
         }
     }
 
-    /** @param list<array<string, mixed>> $entries */
+    /** @param  list<array<string, mixed>>  $entries */
     private function letter(array $entries): Letter
     {
         return (new LetterWriter(Bench::catalogue(), '€'))->write(Bench::assess($entries));

@@ -20,9 +20,9 @@ final class Bench
     }
 
     /**
-     * @param list<array<string, mixed>> $entries
-     * @param array<string, mixed> $machine
-     * @param list<array<string, mixed>>|null $shelf
+     * @param  list<array<string, mixed>>  $entries
+     * @param  array<string, mixed>  $machine
+     * @param  list<array<string, mixed>>|null  $shelf
      */
     public static function json(array $entries, array $machine = [], ?array $shelf = null): string
     {
@@ -35,8 +35,8 @@ final class Bench
     }
 
     /**
-     * @param list<array<string, mixed>> $entries
-     * @param array<string, mixed> $machine
+     * @param  list<array<string, mixed>>  $entries
+     * @param  array<string, mixed>  $machine
      */
     public static function replay(array $entries, array $machine = [], ?Catalogue $catalogue = null): Replay
     {
@@ -56,9 +56,9 @@ final class Bench
     }
 
     /**
-     * @param list<array<string, mixed>> $entries
-     * @param array<string, mixed> $machine
-     * @param list<array<string, mixed>>|null $shelf
+     * @param  list<array<string, mixed>>  $entries
+     * @param  array<string, mixed>  $machine
+     * @param  list<array<string, mixed>>|null  $shelf
      */
     public static function assess(array $entries, array $machine = [], ?array $shelf = null): Assessment
     {
