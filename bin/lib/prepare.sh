@@ -26,7 +26,7 @@ quietly() {
     fi
 }
 
-has_extension() { php -m 2>/dev/null | grep -qix "$1"; }
+has_extension() { php -r 'exit(extension_loaded($argv[1]) ? 0 : 1);' "$1" 2>/dev/null; }
 
 # The Debian packages that are missing, for the demo or with the tools the tests need.
 missing_packages() {
