@@ -31,6 +31,11 @@ abstract class TestCase extends BaseTestCase
             ['model' => 'Heron T2', 'card' => true, 'drives' => 1, 'memory' => ['slots' => ['A2', 'B2'], 'sticks' => ['A2', 'B2']], 'facts' => ['status_lamps' => true]],
             $report,
         );
+        foreach ($entries as $entry) {
+            foreach ($entry['setup']['lent'] ?? [] as $part => $loan) {
+                Spare::query()->where('tag', $loan['tag'])->exists() || $this->spare($loan['tag'], $part);
+            }
+        }
         if ($entries !== []) {
             app(RecordEntries::class)->record($job, $this->person(Role::Technician), $entries);
         }

@@ -45,7 +45,11 @@ final readonly class AssessJob
     public function refresh(Job $job): Assessment
     {
         $assessment = $this->assess($job);
-        Summary::query()->updateOrCreate(['job_id' => $job->id], JobSummary::of($assessment, $this->catalogue));
+        $summary = JobSummary::of($assessment, $this->catalogue);
+        // Someone else may have recorded and refreshed in the meantime: the one that has seen more stays.
+        if (! Summary::query()->whereKey($job->id)->where('entries', '>', $summary['entries'])->exists()) {
+            Summary::query()->updateOrCreate(['job_id' => $job->id], $summary);
+        }
 
         return $assessment;
     }

@@ -7,15 +7,18 @@ namespace App\UseCases;
 use App\Models\Entry;
 use App\Models\Job;
 use App\Models\User;
+use ErrorException;
 use Illuminate\Support\Facades\DB;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\CaseMistake;
 use Orthoscope\Core\Evidence\EntryReader;
+use Orthoscope\Core\Evidence\EntryShape;
+use TypeError;
 
 /** Appends entries to a job's record, all or none. The only way into the ledger. */
 final readonly class RecordEntries
 {
-    public function __construct(private Catalogue $catalogue, private AssessJob $assessJob)
+    public function __construct(private Catalogue $catalogue, private AssessJob $assessJob, private Loans $loans)
     {
     }
 
@@ -37,7 +40,8 @@ final readonly class RecordEntries
             $number = (int) Entry::query()->where('job_id', $job->id)->max('number');
             foreach ($written as $i => $row) {
                 $row = array_diff_key($row, ['at' => true, 'by' => true]);
-                $reader->read(++$number, $row);
+                $this->understand($reader, ++$number, $row);
+                $row = $this->loans->settle($job, $row);
                 $this->refuseDoubleStrikeOut($job, $row);
                 Entry::query()->create([
                     'job_id' => $job->id,
@@ -51,6 +55,23 @@ final readonly class RecordEntries
             }
         });
         $this->assessJob->refresh($job);
+    }
+
+    /**
+     * The reader's own sentences are plainer than the schema's, so they come first; a field of a type the reader cannot
+     * take at all is left to the schema.
+     *
+     * @param  array<string, mixed>  $row
+     */
+    private function understand(EntryReader $reader, int $number, array $row): void
+    {
+        try {
+            $reader->read($number, $row);
+        } catch (TypeError|ErrorException) {
+            EntryShape::check($row);
+            throw CaseMistake::at('/kind', 'This entry could not be read. Reload the page and write it again.');
+        }
+        EntryShape::check($row);
     }
 
     /** @param  list<array<string, mixed>>  $written */

@@ -21,7 +21,7 @@ final readonly class ChainDrawing
     private const STEP = 99;
 
     /** The memory pad is given more room: slots and sticks hang side by side. */
-    private const MEMORY_EXTRA = 30;
+    private const MEMORY_EXTRA = 36;
 
     private const MEMORY = 6;
 
@@ -31,7 +31,7 @@ final readonly class ChainDrawing
 
     private const ROWS_FROM = 74;
 
-    private const STICK_AT = 60;
+    private const STICK_AT = 63;
 
     /**
      * @param  list<array{x: int, name: string, state: string}>  $pads  state: reached, maybe, stopped or beyond

@@ -25,6 +25,9 @@ use Orthoscope\Core\Words\EntryWords;
 /** All that the job page shows, ready to be drawn. */
 final class JobPage
 {
+    /** So many steps are shown even where none is worth its minutes. */
+    private const ALWAYS = 3;
+
     public readonly ChainDrawing $chain;
 
     public readonly EntryWords $words;
@@ -60,7 +63,9 @@ final class JobPage
             return array_map(StepCard::of(...), array_slice($open, 0, 2));
         }
 
-        return array_map(StepCard::of(...), array_slice($open, 0, 6));
+        $worth = array_filter($open, fn (NextStep $step, int $i): bool => $i < self::ALWAYS || $step->saves > -1.0, ARRAY_FILTER_USE_BOTH);
+
+        return array_map(StepCard::of(...), array_slice(array_values($worth), 0, 6));
     }
 
     /** What comes first is to repair, prove or hand back, and not another test. */

@@ -50,7 +50,7 @@ final class BenchTest extends TestCase
             'setup' => ['place' => 'bench', 'start_by' => 'pins', 'temperature' => '', 'parts' => ['supply' => 'lent:S-12:0.97', 'stick-1' => 'own', 'stick-2' => 'out', 'card' => 'own']],
         ]])->assertSessionHasNoErrors();
         $this->assertSame([
-            'reached' => 'dark', 'waited' => '90', 'times' => '2', 'signs' => ['lamp' => 'memory'],
+            'reached' => 'dark', 'waited' => 90, 'times' => 2, 'signs' => ['lamp' => 'memory'],
             'setup' => ['place' => 'bench', 'start_by' => 'pins', 'lent' => ['supply' => ['tag' => 'S-12', 'trust' => 0.97]], 'out' => ['stick-2']],
         ], $this->lastBody());
         $this->get('/shelf')->assertSee('lent to');
@@ -131,6 +131,35 @@ final class BenchTest extends TestCase
         $this->get('/find?q=%25')->assertOk()->assertDontSee($job->tag);
         $this->get('/find?q=Z9-999')->assertOk()->assertSee('No job has the tag');
         $this->actingAs($this->person(Role::Counter))->get("/find?q={$job->tag}")->assertRedirect(route('jobs.tag', $job));
+    }
+
+    public function test_a_spare_is_in_one_place_and_trusted_as_the_shelf_says(): void
+    {
+        $first = $this->job(entries: [['kind' => 'start', 'reached' => 'dark', 'setup' => ['lent' => ['card' => ['tag' => 'G-1', 'trust' => 0.97]]]]]);
+        $second = $this->job();
+        $this->actingAs($this->person(Role::Technician));
+        $lend = fn (string $tag): array => ['entry' => ['kind' => 'start', 'reached' => 'dark', 'setup' => ['parts' => ['card' => "lent:{$tag}:1"]]]];
+        $this->post("/jobs/{$second->tag}/entries", $lend('G-1'))->assertSessionHasErrors(['entry.setup' => "G-1 is lent to {$first->tag}. Bring it back there first, or take another."]);
+        $this->post("/jobs/{$second->tag}/entries", $lend('G-9'))->assertSessionHasErrors('entry.setup');
+        $this->post("/jobs/{$first->tag}/entries", ['entry' => ['kind' => 'start', 'reached' => 'dark']])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$second->tag}/entries", $lend('G-1'))->assertSessionHasNoErrors();
+        $this->assertSame(0.97, $this->lastBody()['setup']['lent']['card']['trust']);
+    }
+
+    public function test_fields_of_the_wrong_type_are_refused_in_words(): void
+    {
+        $job = $this->job();
+        $this->actingAs($this->person(Role::Technician));
+        foreach ([
+            '[{"kind":"start","reached":["dark"]}]', '[{"kind":"start","reached":"dark","signs":"lamp"}]', '[{"kind":"start","reached":"dark","setup":{"out":"card"}}]',
+            '[{"kind":"start","reached":"dark","setup":{"lent":{"card":"G-1"}}}]', '[{"kind":"act","act":{"x":1},"on":["slot"]}]', '[{"kind":"finding","check":["a"]}]',
+            '[{"kind":"note","text":{"a":1}}]', '[{"kind":"report","events":"moved"}]', '[{"kind":"start","reached":"dark","setup":{"moved":{"stick-1":["x"]}}}]',
+        ] as $written) {
+            $response = $this->post("/jobs/{$job->tag}/entries", ['written' => $written]);
+            $this->assertSame(302, $response->getStatusCode(), $written);
+            $response->assertSessionHasErrors();
+        }
+        $this->assertSame(1, $job->entries()->count());
     }
 
     public function test_a_job_can_be_taken_out_as_a_case_file(): void

@@ -77,6 +77,14 @@ final class EntryRequest extends FormRequest
         if ($written['kind'] === 'start') {
             $written['setup'] = $this->setUp((array) ($entry['setup'] ?? []));
         }
+        foreach (['waited', 'times', 'entry'] as $number) {
+            if (isset($written[$number]) && filter_var($written[$number], FILTER_VALIDATE_INT) !== false) {
+                $written[$number] = (int) $written[$number];
+            }
+        }
+        if (isset($written['on'])) {
+            $written['on'] = (array) $written['on'];
+        }
         if (is_array($written['values'] ?? null)) {
             $written['values'] = $this->values((string) ($entry['check'] ?? ''), $written['values']);
         }

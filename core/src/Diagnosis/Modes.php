@@ -24,12 +24,18 @@ final readonly class Modes
         $this->stops = array_column($all, 'stop');
     }
 
-    /** @param  list<array{string, string}>  $spares spares in question: tag and the part each stands in for */
-    public static function of(Machine $machine, Catalogue $catalogue, array $spares): self
+    /**
+     * @param  list<array{string, string}>  $spares spares in question: tag and the part each stands in for
+     * @param  list<string>  $idle parts that have taken part in nothing so far and so explain nothing
+     */
+    public static function of(Machine $machine, Catalogue $catalogue, array $spares, array $idle = []): self
     {
         $all = $priors = $bySpare = [];
         foreach ($catalogue->faults as $fault) {
             foreach ($machine->ofKind($fault->part) as $part) {
+                if (in_array($part->id, $idle, true)) {
+                    continue;
+                }
                 foreach ($fault->ways as $way) {
                     foreach ($catalogue->shows[$fault->shows] as $manner) {
                         $all[] = new Mode($fault, $part->id, $catalogue->stageIndex($way['stops']), self::hazard($manner, $catalogue));

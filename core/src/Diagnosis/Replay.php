@@ -42,21 +42,7 @@ final class Replay
     /** @param  list<array{string, string}>  $candidates spares that may be lent next: tag and part */
     private function __construct(private readonly Catalogue $catalogue, Machine $machine, private readonly Record $record, array $candidates, float $pruneBelow)
     {
-        $spares = [];
-        foreach ($record->all(Start::class) as $start) {
-            foreach ($start->setUp->lent as $part => $lent) {
-                $spares["{$lent->tag} {$part}"] = [$lent->tag, $part];
-            }
-        }
-        foreach ($record->all(Deed::class) as $deed) {
-            foreach ($deed->with === null ? [] : $deed->on as $part) {
-                $spares["{$deed->with->tag} {$part}"] = [$deed->with->tag, $part];
-            }
-        }
-        foreach ($candidates as [$tag, $part]) {
-            $spares["{$tag} {$part}"] = [$tag, $part];
-        }
-        $modes = Modes::of($machine, $catalogue, array_values($spares));
+        $modes = Modes::of($machine, $catalogue, self::spares($record, $candidates), self::emptySlots($machine, $record));
         $this->model = new StartModel($machine, $catalogue, $modes);
         $this->setUp = new SetUp;
         $this->shown = ShownSigns::none($catalogue);
@@ -120,6 +106,41 @@ final class Replay
         }
 
         return $this->model->cures('reseat', $this->model->partsOfKinds($kinds));
+    }
+
+    /**
+     * @param  list<array{string, string}>  $candidates
+     * @return list<array{string, string}> tag and part of every spare that was lent, fitted, or may be lent
+     */
+    private static function spares(Record $record, array $candidates): array
+    {
+        $spares = [];
+        foreach ($record->all(Start::class) as $start) {
+            foreach ($start->setUp->lent as $part => $lent) {
+                $spares["{$lent->tag} {$part}"] = [$lent->tag, $part];
+            }
+        }
+        foreach ($record->all(Deed::class) as $deed) {
+            foreach ($deed->with === null ? [] : $deed->on as $part) {
+                $spares["{$deed->with->tag} {$part}"] = [$deed->with->tag, $part];
+            }
+        }
+        foreach ($candidates as [$tag, $part]) {
+            $spares["{$tag} {$part}"] = [$tag, $part];
+        }
+
+        return array_values($spares);
+    }
+
+    /** @return list<string> slots that never held a stick */
+    private static function emptySlots(Machine $machine, Record $record): array
+    {
+        $used = array_values($machine->slots);
+        foreach ($record->all(Start::class) as $start) {
+            array_push($used, ...array_values($start->setUp->moved));
+        }
+
+        return array_values(array_diff(array_column($machine->ofKind('slot'), 'id'), $used));
     }
 
     private function take(Entry $entry): void

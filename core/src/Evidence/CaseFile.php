@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Evidence;
 
 use JsonException;
-use Opis\JsonSchema\Errors\ErrorFormatter;
-use Opis\JsonSchema\Validator;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Chain\MachineMistake;
@@ -52,7 +50,7 @@ final readonly class CaseFile
         } catch (JsonException $mistake) {
             return [null, [CaseMistake::at('', 'This is not JSON: '.$mistake->getMessage().'.', $mistake)]];
         }
-        $mistakes = self::againstSchema($object);
+        $mistakes = EntryShape::mistakesOfFile($object);
         if ($mistakes !== []) {
             return [null, $mistakes];
         }
@@ -76,25 +74,5 @@ final readonly class CaseFile
         $shelf = isset($given['shelf']) ? Shelf::fromArray($given['shelf']) : Shelf::wellStocked($catalogue);
 
         return [new self($machine, new Record($entries), $shelf), []];
-    }
-
-    /** @return list<CaseMistake> */
-    private static function againstSchema(mixed $object): array
-    {
-        $schema = json_decode((string) file_get_contents(dirname(__DIR__, 3).'/docs/formats/orthoscope-case-1.schema.json'));
-        $validator = new Validator;
-        $validator->setMaxErrors(20);
-        $error = $validator->validate($object, $schema)->error();
-        if ($error === null) {
-            return [];
-        }
-        $mistakes = [];
-        foreach ((new ErrorFormatter)->format($error, true) as $path => $sentences) {
-            foreach ($sentences as $sentence) {
-                $mistakes[] = CaseMistake::at($path === '/' ? '' : $path, $sentence.'.');
-            }
-        }
-
-        return $mistakes;
     }
 }

@@ -22,7 +22,7 @@
         @if ($part->stem)<path class="stem" d="M{{ $part->x }} {{ $t + 8 }}V{{ $part->y - 12 }}"/>@endif
         <g class="part {{ $part->standing }}" data-part="{{ $part->id }}" data-entries="{{ implode(' ', $part->entries) }}">
             <title>{{ $part->title }}</title>
-            @if ($part->lent)<rect class="lent-frame" x="{{ $part->x - 13 }}" y="{{ $part->y - 12 }}" width="{{ $part->small ? 58 : 98 }}" height="24" rx="4"/><rect class="lent-frame" x="{{ $part->x - 10.5 }}" y="{{ $part->y - 9.5 }}" width="{{ $part->small ? 53 : 93 }}" height="19" rx="3"/>@endif
+            @if ($part->lent)<rect class="lent-frame" x="{{ $part->x - 13 }}" y="{{ $part->y - 12 }}" width="{{ $part->small ? 62 : 96 }}" height="24" rx="4"/><rect class="lent-frame" x="{{ $part->x - 10.5 }}" y="{{ $part->y - 9.5 }}" width="{{ $part->small ? 57 : 91 }}" height="19" rx="3"/>@endif
             @if ($part->out)<rect class="out-cell" x="{{ $part->x - 11 }}" y="{{ $part->y - 11 }}" width="22" height="22" rx="3"/>@endif
             <use href="#mark-{{ $part->standing }}" x="{{ $part->x - 9 }}" y="{{ $part->y - 9 }}" width="18" height="18"/>
             <text class="name" x="{{ $part->x + 13 }}" y="{{ $part->y + 4.5 }}">{{ $part->lent ?? $part->label }}@if ($part->percent)<tspan class="percent" dx="4">{{ $part->percent }}</tspan>@endif</text>
