@@ -7,13 +7,12 @@ namespace App\UseCases;
 use App\Models\Entry;
 use App\Models\Job;
 use App\Models\User;
-use ErrorException;
 use Illuminate\Support\Facades\DB;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\CaseMistake;
 use Orthoscope\Core\Evidence\EntryReader;
 use Orthoscope\Core\Evidence\EntryShape;
-use TypeError;
+use Throwable;
 
 /** Appends entries to a job's record, all or none. The only way into the ledger. */
 final readonly class RecordEntries
@@ -67,7 +66,9 @@ final readonly class RecordEntries
     {
         try {
             $reader->read($number, $row);
-        } catch (TypeError|ErrorException) {
+        } catch (CaseMistake $mistake) {
+            throw $mistake;
+        } catch (Throwable) {
             EntryShape::check($row);
             throw CaseMistake::at('/kind', 'This entry could not be read. Reload the page and write it again.');
         }
