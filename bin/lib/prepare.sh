@@ -110,8 +110,9 @@ make_key() {
 
 # prepare demo|tests
 prepare() {
-    mkdir -p bootstrap/cache storage/framework/{cache/data,sessions,views} storage/logs storage/demo
     install_packages "$1"
+    [ -w "$ROOT" ] && [ -w "$ROOT/storage" ] || stop 'You may not write in the folder of Orthoscope.' "sudo chown -R $(id -un) '$ROOT'"
+    mkdir -p bootstrap/cache storage/framework/{cache/data,sessions,views} storage/logs storage/demo
     check_php
     install_libraries
     build_assets
