@@ -36,16 +36,31 @@ final class Grounds
         return $grounds;
     }
 
-    /** @return list<Because> */
-    public function of(string $part): array
+    /**
+     * Entries that speak about a part: about the new one since it was fitted, or about the machine's own until then.
+     *
+     * @return list<Because>
+     */
+    public function of(string $part, bool $new = false): array
     {
-        return $this->of[$part] ?? [];
+        $fittedAt = $this->fittedAt[$part] ?? PHP_INT_MAX;
+
+        return array_values(array_filter($this->of[$part] ?? [], fn (Because $b): bool => $new ? $b->entry > $fittedAt : $b->entry < $fittedAt));
     }
 
     /** @return list<Because> those of some kinds */
     public function ofKind(string $part, Ground ...$grounds): array
     {
-        return array_values(array_filter($this->of($part), fn (Because $because): bool => in_array($because->ground, $grounds, true)));
+        return self::only($this->of($part), ...$grounds);
+    }
+
+    /**
+     * @param  list<Because>  $because
+     * @return list<Because>
+     */
+    public static function only(array $because, Ground ...$grounds): array
+    {
+        return array_values(array_filter($because, fn (Because $b): bool => in_array($b->ground, $grounds, true)));
     }
 
     public function has(string $part, Ground ...$grounds): bool
@@ -261,13 +276,8 @@ final class Grounds
         return $all > 0.0 ? $seen / $all : 0.0;
     }
 
-    /** What was said of the old part does not speak for a new one fitted since. */
     private function add(string $part, Start|Finding $entry, Ground $ground): void
     {
-        $fittedAt = $this->fittedAt[$part] ?? 0;
-        if ($ground === Ground::Passed && $fittedAt > 0) {
-            $this->of[$part] = array_values(array_filter($this->of($part), fn (Because $b): bool => $b->ground !== Ground::Passed || $b->entry > $fittedAt));
-        }
         $this->of[$part][] = new Because($entry->number, $ground);
     }
 }

@@ -10,6 +10,9 @@ use Orthoscope\Core\Evidence\Record;
 /** Turns belief and grounds into a standing for every part. Low probability alone never clears an untested part. */
 final readonly class Standings
 {
+    /** A part this likely to have been at fault and cured since is not simply called proved. Origin: judgement. */
+    private const CURED_TOO_LIKELY = 0.1;
+
     public function __construct(private Replay $replay, private Grounds $grounds, private ?StopEstimate $stop, private Record $record)
     {
     }
@@ -32,10 +35,11 @@ final readonly class Standings
     {
         $had = $this->replay->belief->hadAny($modes);
         $now = $this->replay->belief->hasAny($modes);
-        $standing = $this->standing($part->id, $had, $now, $fitted !== null);
+        $because = $this->grounds->of($part->id, new: $fitted !== null);
+        $standing = $this->standing($part->id, $had, $now, $because);
 
         return new PartStanding(
-            $part, $standing, $had, $now, $this->because($part->id, $standing), $this->replay->setUp->stateOf($part->id), $fitted, $replaced,
+            $part, $standing, $had, $now, $this->thatMadeIt($standing, $because), $this->replay->setUp->stateOf($part->id), $fitted, $replaced,
         );
     }
 
@@ -47,19 +51,20 @@ final readonly class Standings
         return $mode === null ? [] : [$mode => true];
     }
 
-    private function standing(string $part, float $had, float $now, bool $fitted): Standing
+    /** @param  list<Because>  $because entries that speak about the part */
+    private function standing(string $part, float $had, float $now, array $because): Standing
     {
         $catalogue = $this->replay->model->catalogue;
-        $grounds = $this->grounds;
         if ($part === 'outside') {
             return $had >= $catalogue->number('suspect_from') ? Standing::Suspect : Standing::NotTested;
         }
+        $has = fn (Ground ...$grounds): bool => Grounds::only($because, ...$grounds) !== [];
 
         return match (true) {
-            ! $fitted && $had >= $catalogue->number('condemned_from') && $grounds->has($part, Ground::CameBack, Ground::Seen) => Standing::Condemned,
-            ! $fitted && $had >= $catalogue->number('provisional_from') && $grounds->has($part, Ground::Improved, Ground::CameBack) => Standing::Provisional,
-            $now <= $catalogue->number('proved_below') && $grounds->has($part, Ground::Passed, Ground::LookedGood) && ($had <= 0.1 || $fitted) => Standing::Proved,
-            $had < $catalogue->number('alone_below') && $grounds->has($part, Ground::NoChange) => Standing::NotAlone,
+            $had >= $catalogue->number('condemned_from') && $has(Ground::CameBack, Ground::Seen) => Standing::Condemned,
+            $had >= $catalogue->number('provisional_from') && $has(Ground::Improved, Ground::CameBack) => Standing::Provisional,
+            $now <= $catalogue->number('proved_below') && $had <= self::CURED_TOO_LIKELY && $has(Ground::Passed, Ground::LookedGood) => Standing::Proved,
+            $had < $catalogue->number('alone_below') && $has(Ground::NoChange) => Standing::NotAlone,
             $had >= $catalogue->number('suspect_from') => Standing::Suspect,
             $this->isHidden($part) => Standing::Hidden,
             default => Standing::NotTested,
@@ -76,17 +81,22 @@ final readonly class Standings
         return $this->stop->tried($model->catalogue->stageIndex($model->machine->part($part)->kind->stage)) < 0.1;
     }
 
-    /** @return list<Because> */
-    private function because(string $part, Standing $standing): array
+    /**
+     * Of the entries that speak about a part, those that made it stand where it stands.
+     *
+     * @param  list<Because>  $because
+     * @return list<Because>
+     */
+    private function thatMadeIt(Standing $standing, array $because): array
     {
-        return match ($standing) {
-            Standing::Condemned => $this->grounds->ofKind($part, Ground::Improved, Ground::CameBack, Ground::Seen),
-            Standing::Provisional => $this->grounds->ofKind($part, Ground::Improved, Ground::CameBack),
-            Standing::Proved => $this->grounds->ofKind($part, Ground::Passed, Ground::LookedGood),
-            Standing::NotAlone => $this->grounds->ofKind($part, Ground::NoChange, Ground::LookedGood),
-            Standing::Suspect => $this->grounds->ofKind($part, Ground::NoChange, Ground::Improved, Ground::Seen, Ground::LookedGood),
+        return Grounds::only($because, ...match ($standing) {
+            Standing::Condemned => [Ground::Improved, Ground::CameBack, Ground::Seen],
+            Standing::Provisional => [Ground::Improved, Ground::CameBack],
+            Standing::Proved => [Ground::Passed, Ground::LookedGood],
+            Standing::NotAlone => [Ground::NoChange, Ground::LookedGood],
+            Standing::Suspect => [Ground::NoChange, Ground::Improved, Ground::CameBack, Ground::Seen, Ground::LookedGood],
+            Standing::NotTested => [Ground::LookedGood],
             Standing::Hidden => [],
-            Standing::NotTested => $this->grounds->ofKind($part, Ground::LookedGood),
-        };
+        });
     }
 }

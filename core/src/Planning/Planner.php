@@ -24,6 +24,9 @@ final class Planner
 
     private const EXPLAINED_STEPS = 8;
 
+    /** Share of belief under which a step that touches a part is no test of it. Origin: judgement. */
+    private const SUSPECT_FROM = 0.005;
+
     private readonly Belief $belief;
 
     /** @var array<int, Repair> */
@@ -72,8 +75,8 @@ final class Planner
         foreach ($candidates as $candidate) {
             $lockedBy = $this->locks->inTheWayOf($candidate, $cheapLoan);
             [$after, $prospects, $bits] = $this->lookAhead($candidate);
-            if ($candidate->spare !== null && $this->suspicionOf($candidate->target) < 0.005) {
-                // To swap what is not suspected tells no more than a plain start does.
+            if ($this->touchesNoSuspect($candidate)) {
+                // It tells no more than a plain start does.
                 $after = max($after, $remaining);
             }
             $risk = $this->moneyAtRisk($candidate);
@@ -111,18 +114,32 @@ final class Planner
         ];
     }
 
-    /** How likely the part, or what only it uses, is at fault now. */
-    private function suspicionOf(?Part $part): float
+    /** Whether a step swaps, or acts on, only what is not suspected. */
+    private function touchesNoSuspect(Candidate $candidate): bool
+    {
+        if ($candidate->step->record === 'act') {
+            $modes = $this->replay->model->cures((string) $candidate->step->act, array_fill_keys($candidate->on, true));
+        } elseif ($candidate->spare !== null && $candidate->target !== null) {
+            $modes = $this->modesOf($candidate->target);
+        } else {
+            return false;
+        }
+
+        return $this->belief->hasAny($modes) < self::SUSPECT_FROM;
+    }
+
+    /** @return array<int, true> modes of a part, and of what only it uses */
+    private function modesOf(Part $part): array
     {
         $modes = [];
-        foreach ($part === null ? [] : $this->replay->model->modes->all as $i => $mode) {
+        foreach ($this->replay->model->modes->all as $i => $mode) {
             $kind = $this->replay->model->machine->part($mode->part)->kind;
             if ($mode->spare === null && ($mode->part === $part->id || ($kind->ownOnly && $kind->serves === $part->kind->id))) {
                 $modes[$i] = true;
             }
         }
 
-        return $this->belief->hasAny($modes);
+        return $modes;
     }
 
     private function unlocks(Candidate $candidate): bool
