@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Entry;
 use App\Models\Role;
+use App\Models\Spare;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Orthoscope\Core\Evidence\CaseFile;
 use Orthoscope\Core\Tests\Support\Bench;
@@ -27,16 +28,39 @@ final class BenchTest extends TestCase
         $this->assertSame(['act', 'start'], $job->entries()->where('number', '>', 2)->pluck('kind')->all());
     }
 
-    public function test_every_button_on_the_page_can_be_pressed(): void
+    /** @return iterable<string, array{array<string, mixed>, list<array<string, mixed>>, int}> */
+    public static function states(): iterable
     {
-        $this->spare('S-12', 'supply');
-        $job = $this->job(['text' => 'dead', 'reached' => 'nothing'], [['kind' => 'start', 'reached' => 'nothing']]);
+        $nothing = ['kind' => 'start', 'reached' => 'nothing'];
+        $lent = ['kind' => 'start', 'reached' => 'stays', 'setup' => ['lent' => ['supply' => ['tag' => 'S-12', 'trust' => 0.97]]]];
+        $replaced = ['kind' => 'act', 'act' => 'replace', 'on' => ['supply']];
+        $bench = ['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench']];
+        yield 'before the first start' => [['reached' => 'nothing'], [], 3];
+        yield 'find' => [['reached' => 'nothing'], [$nothing], 8];
+        yield 'locked' => [['marks' => ['liquid']], [], 3];
+        yield 'confirm' => [[], [$nothing, $lent], 3];
+        yield 'decide' => [[], [$nothing, $lent, $nothing], 1];
+        yield 'prove out of the case' => [[], [$nothing, $lent, $nothing, $replaced], 1];
+        yield 'prove in the case' => [[], [$nothing, $lent, $nothing, $replaced, $bench], 1];
+    }
+
+    /**
+     * @param  array<string, mixed>  $report
+     * @param  list<array<string, mixed>>  $entries
+     */
+    #[DataProvider('states')]
+    public function test_every_button_on_the_page_can_be_pressed(array $report, array $entries, int $least): void
+    {
+        Spare::query()->where('tag', 'S-12')->exists() || $this->spare('S-12', 'supply');
+        $job = $this->job(['text' => 'dead', ...$report], $entries);
         $this->actingAs($this->person(Role::Technician));
         $page = (string) $this->get("/jobs/{$job->tag}")->getContent();
         preg_match_all('/name="written" value="([^"]+)"/', $page, $found);
-        $this->assertGreaterThan(8, count($found[1]));
-        foreach ($found[1] as $i => $value) {
+        $this->assertGreaterThanOrEqual($least, count($found[1]));
+        foreach (array_slice($found[1], 0, 9) as $i => $value) {
+            $before = $job->entries()->count();
             $this->post("/jobs/{$job->tag}/entries", ['written' => html_entity_decode($value), 'once' => "b{$i}"])->assertSessionHasNoErrors();
+            $this->assertGreaterThan($before, $job->entries()->count());
         }
     }
 

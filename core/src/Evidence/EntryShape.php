@@ -19,10 +19,26 @@ final class EntryShape
      */
     public static function check(array $written): void
     {
-        $mistakes = self::against(self::ID.'#/$defs/entry', json_decode(json_encode($written ?: (object) [], JSON_THROW_ON_ERROR)), 1);
+        $mistakes = self::against(self::ID.'#/$defs/entry', self::asObject($written), 1);
         if ($mistakes !== []) {
             throw $mistakes[0];
         }
+    }
+
+    /**
+     * Fields that are empty are left out: whether an empty array is a list or an object can no longer be told, and it
+     * says nothing.
+     *
+     * @param  array<string, mixed>  $written
+     */
+    private static function asObject(array $written): object
+    {
+        $filled = array_filter($written, fn (mixed $value): bool => $value !== []);
+        if (is_array($filled['setup'] ?? null)) {
+            $filled['setup'] = (object) array_filter($filled['setup'], fn (mixed $value): bool => $value !== []);
+        }
+
+        return (object) json_decode(json_encode($filled, JSON_THROW_ON_ERROR));
     }
 
     /** @return list<CaseMistake> */
