@@ -9,6 +9,7 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\CatalogueCheck;
 use Orthoscope\Core\Catalogue\CatalogueMistake;
 use Orthoscope\Core\Catalogue\UnknownWord;
+use Orthoscope\Core\Chain\MachineMistake;
 use Orthoscope\Core\Evidence\CaseFile;
 use Orthoscope\Core\Evidence\CaseMistake;
 
@@ -16,7 +17,9 @@ use Orthoscope\Core\Evidence\CaseMistake;
 final class CommandLine
 {
     private const USAGE = <<<'TEXT'
-        orthoscope diagnose FILE [--text]   what a case file supports: standings, faults, surprise, next steps
+        orthoscope diagnose FILE [--upto N] [--text]
+                                            what a case file supports: standings, faults, surprise, next steps
+        orthoscope explain FILE --part P    why a part stands where it stands, and how each entry moved it
         orthoscope validate FILE            every mistake in a case file
         orthoscope vocabulary               all words a case file can use, as JSON
         orthoscope check-catalogue          whether the catalogue holds together
@@ -35,34 +38,55 @@ final class CommandLine
     public function run(array $words): int
     {
         $command = array_shift($words) ?? '';
-        $text = in_array('--text', $words, true);
-        $file = array_values(array_filter($words, fn (string $word): bool => ! str_starts_with($word, '--')))[0] ?? null;
-        $unknown = array_values(array_filter($words, fn (string $word): bool => str_starts_with($word, '--') && $word !== '--text'));
-        if ($unknown !== []) {
-            return $this->misuse("{$unknown[0]} is not known.");
+        $options = ['upto' => null, 'part' => null, 'text' => null];
+        $file = null;
+        while ($words !== []) {
+            $word = array_shift($words);
+            if (! str_starts_with($word, '--')) {
+                $file ??= $word;
+            } elseif ($word === '--text') {
+                $options['text'] = 'yes';
+            } elseif (array_key_exists(substr($word, 2), $options)) {
+                $options[substr($word, 2)] = array_shift($words) ?? '';
+            } else {
+                return $this->misuse("{$word} is not known.");
+            }
+        }
+        if ($options['upto'] !== null && ! ctype_digit($options['upto'])) {
+            return $this->misuse('--upto takes the number of an entry.');
         }
         try {
             return match ($command) {
-                'diagnose' => $file === null ? $this->misuse('Name the case file.') : $this->diagnose($file, $text),
+                'diagnose' => $file === null ? $this->misuse('Name the case file.') : $this->diagnose($file, $options['upto'], $options['text'] !== null),
+                'explain' => $file === null || $options['part'] === null ? $this->misuse('Name the case file and the part.') : $this->explain($file, $options['part']),
                 'validate' => $file === null ? $this->misuse('Name the case file.') : $this->validate($file),
                 'vocabulary' => $this->say($this->json(Vocabulary::of(Catalogue::shipped()))),
                 'check-catalogue' => $this->checkCatalogue(),
-                default => $this->misuse($command === '' ? '' : UnknownWord::sentence('command', $command, ['diagnose', 'validate', 'vocabulary', 'check-catalogue'])),
+                default => $this->misuse($command === '' ? '' : UnknownWord::sentence('command', $command, ['diagnose', 'explain', 'validate', 'vocabulary', 'check-catalogue'])),
             };
-        } catch (CaseMistake|CatalogueMistake $mistake) {
+        } catch (CaseMistake|CatalogueMistake|MachineMistake $mistake) {
             fwrite($this->err, $mistake->getMessage()."\n");
 
             return 1;
         }
     }
 
-    private function diagnose(string $file, bool $text): int
+    private function diagnose(string $file, ?string $upTo, bool $text): int
     {
         $catalogue = Catalogue::shipped();
         $case = CaseFile::parse($this->read($file), $catalogue);
-        $assessment = Assessment::of($case->machine, $case->record, $case->shelf, $catalogue);
+        $record = $upTo === null ? $case->record : $case->record->upTo((int) $upTo);
+        $assessment = Assessment::of($case->machine, $record, $case->shelf, $catalogue);
 
         return $this->say($text ? AssessmentText::of($assessment, $catalogue) : $this->json(AssessmentJson::of($assessment, $catalogue)));
+    }
+
+    private function explain(string $file, string $part): int
+    {
+        $catalogue = Catalogue::shipped();
+        $case = CaseFile::parse($this->read($file), $catalogue);
+
+        return $this->say(Explanation::of($case, $case->machine->part($part), $catalogue));
     }
 
     private function validate(string $file): int

@@ -263,12 +263,6 @@ final class Belief
         return $states;
     }
 
-    /** Uncertainty about the fault sets, in bits. */
-    public function entropy(): float
-    {
-        return Information::bits(array_column($this->sets(), 1));
-    }
-
     public function stateCount(): int
     {
         return count($this->weight);

@@ -29,20 +29,7 @@ final class Planner
 
     private readonly Belief $belief;
 
-    /** @var array<int, Repair> */
-    private array $repairs = [];
-
-    /** @var array<string, int> repair id => its number */
-    private array $repairNumbers = [];
-
-    /** @var array<int, int> mode => the bit of its usual repair; 0 if it needs none */
-    private array $repairBit = [];
-
-    /** @var array<int, list<int>> bits of repairs => the repairs */
-    private array $needSets = [];
-
-    /** @var array<int, float> */
-    private array $costs = [];
+    private readonly RepairNeeds $needs;
 
     private function __construct(
         private readonly Catalogue $catalogue,
@@ -53,11 +40,7 @@ final class Planner
         private readonly Shelf $shelf,
     ) {
         $this->belief = $replay->belief->mostOf($catalogue->number('plan_mass'), (int) $catalogue->number('plan_states'));
-        foreach ($replay->model->modes->all as $i => $mode) {
-            $number = $this->numberOfRepair($i);
-            assert($number === null || $number < 62, 'repairs are held as bits of one number');
-            $this->repairBit[$i] = $number === null ? 0 : 1 << $number;
-        }
+        $this->needs = new RepairNeeds($catalogue, $replay);
     }
 
     public static function advise(Catalogue $catalogue, Replay $replay, Record $record, Grounds $grounds, Interlocks $locks, Shelf $shelf): Advice
@@ -67,8 +50,8 @@ final class Planner
 
     private function advice(): Advice
     {
-        $states = $this->needs($this->belief);
-        [$order, $remaining] = RepairOrder::best($states, $this->costs);
+        $states = $this->needs->under($this->belief);
+        [$order, $remaining] = RepairOrder::best($states, $this->needs->costs);
         $candidates = (new Candidates($this->catalogue, $this->replay->model->machine, $this->record, $this->shelf, $this->grounds, $this->locks))->all();
         $cheapLoan = (int) ($this->catalogue->steps['supply-tester']->minutes * $this->catalogue->number('money_per_minute'));
         $weighed = [];
@@ -163,7 +146,7 @@ final class Planner
         foreach ($states as [$needs, $weight]) {
             $probability += $first !== null && in_array($first, $needs, true) ? $weight : 0.0;
         }
-        $repair = $first === null ? null : $this->repairs[$first];
+        $repair = $first === null ? null : $this->needs->repairs[$first];
         $open = array_values(array_filter($steps, fn (NextStep $step): bool => $step->isOpen()));
         $best = $open[0] ?? null;
         $last = $this->record->lastStart();
@@ -220,7 +203,7 @@ final class Planner
         $forecast = $this->forecast($candidate);
         $probability = $byNeeds = $members = $told = [];
         foreach ($belief->states() as $i => [$faults, $weight, $was]) {
-            $needs = $this->needsOf($faults);
+            $needs = $this->needs->of($faults);
             $shares = $forecast->given($faults);
             $told[] = [$weight, $shares];
             foreach ($shares as $outcome => $share) {
@@ -233,11 +216,7 @@ final class Planner
         $after = 0.0;
         $prospects = [];
         foreach ($probability as $outcome => $p) {
-            $weighed = [];
-            foreach ($byNeeds[$outcome] as $needs => $w) {
-                $weighed[] = [$this->needSets[$needs], $w];
-            }
-            $after += RepairOrder::best($weighed, $this->costs)[1];
+            $after += RepairOrder::best($this->needs->weighed($byNeeds[$outcome]), $this->needs->costs)[1];
             $prospects[] = new Prospect($forecast->outcomes()[$outcome], $p, $members[$outcome], $belief);
         }
 
@@ -352,69 +331,5 @@ final class Planner
         }
 
         return (int) round(min(1.0, $harmful) * $candidate->spare->value);
-    }
-
-    /** @return list<array{list<int>, float}> repairs still needed, and how likely just these are */
-    private function needs(Belief $belief): array
-    {
-        $weights = [];
-        foreach ($belief->states() as [$faults, $weight]) {
-            $needs = $this->needsOf($faults);
-            $weights[$needs] = ($weights[$needs] ?? 0.0) + $weight;
-        }
-        $states = [];
-        foreach ($weights as $needs => $weight) {
-            $states[] = [$this->needSets[$needs], $weight];
-        }
-
-        return $states;
-    }
-
-    /**
-     * Number of the set of repairs that some faults need.
-     *
-     * @param  list<int>  $faults
-     */
-    private function needsOf(array $faults): int
-    {
-        $repairs = 0;
-        foreach ($faults as $fault) {
-            $repairs |= $this->repairBit[$fault];
-        }
-        if (! isset($this->needSets[$repairs])) {
-            $set = [];
-            foreach ($this->costs as $number => $cost) {
-                if ($repairs & (1 << $number)) {
-                    $set[] = $number;
-                }
-            }
-            $this->needSets[$repairs] = $set;
-        }
-
-        return $repairs;
-    }
-
-    /** A lent part that is bad needs no repair; one fitted for good does. */
-    private function numberOfRepair(int $mode): ?int
-    {
-        $how = $this->replay->model->modes->all[$mode];
-        if ($how->spare !== null && ($this->replay->fitted[$how->part] ?? null) !== $how->spare) {
-            return null;
-        }
-        $machine = $this->replay->model->machine;
-        $part = $machine->part($how->part);
-        $act = $this->catalogue->act($how->fault->usualRepair());
-        if ($act->buysPart && $part->kind->carrier !== null) {
-            $part = $machine->ofKind($part->kind->carrier)[0];
-        }
-        $repair = Repair::of($act, $part, $this->catalogue->number('money_per_minute'), $this->catalogue->number('start_minutes'), $this->catalogue->number('specialist_minutes'));
-        if (! isset($this->repairNumbers[$repair->id()])) {
-            $number = count($this->repairs);
-            $this->repairNumbers[$repair->id()] = $number;
-            $this->repairs[$number] = $repair;
-            $this->costs[$number] = $repair->cost;
-        }
-
-        return $this->repairNumbers[$repair->id()];
     }
 }

@@ -35,6 +35,33 @@ final class CommandLineTest extends TestCase
         $this->assertStringContainsString('Next:', $out);
     }
 
+    public function test_diagnose_as_it_stood_after_an_entry(): void
+    {
+        $file = $this->file(Bench::json([['kind' => 'start', 'reached' => 'nothing'], ['kind' => 'finding', 'check' => 'supply-test', 'result' => 'fail']]));
+        $standing = function (string ...$more) use ($file): string {
+            $data = json_decode($this->call('diagnose', $file, ...$more)[1], true, 32, JSON_THROW_ON_ERROR);
+
+            return array_column($data['parts'], 'standing', 'part')['supply'];
+        };
+        $this->assertSame('suspect', $standing('--upto', '1'));
+        $this->assertSame('condemned', $standing());
+    }
+
+    public function test_explain_tells_how_each_entry_moved_a_part(): void
+    {
+        $file = $this->file(Bench::json([['kind' => 'start', 'reached' => 'nothing'], ['kind' => 'finding', 'check' => 'supply-test', 'result' => 'fail']]));
+        [$status, $out] = $this->call('explain', $file, '--part', 'supply');
+        $this->assertSame(0, $status);
+        $this->assertMatchesRegularExpression('/^Supply: condemned, 9\d\.\d %\n  entry 2: the fault was seen or measured/', $out);
+        preg_match_all('/^ +([\d.]+) %  (?:before|\d)/m', $out, $moves);
+        $this->assertCount(3, $moves[1]);
+        $this->assertLessThan($moves[1][1], $moves[1][0]);
+        $this->assertLessThan($moves[1][2], $moves[1][1]);
+        [$status, , $err] = $this->call('explain', $file, '--part', 'suply');
+        $this->assertSame(1, $status);
+        $this->assertStringContainsString('Did you mean "supply"?', $err);
+    }
+
     public function test_vocabulary_holds_every_word(): void
     {
         [$status, $out] = $this->call('vocabulary');

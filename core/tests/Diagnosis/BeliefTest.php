@@ -94,12 +94,6 @@ final class BeliefTest extends TestCase
         $this->assertSame(1, $belief->stateCount());
     }
 
-    public function test_uncertainty_in_bits(): void
-    {
-        $this->assertEqualsWithDelta(2.0, Belief::over([[[1], 1.0], [[2], 1.0], [[3], 1.0], [[4], 1.0]])->entropy(), 1e-12);
-        $this->assertEqualsWithDelta(0.0, Belief::over([[[1], 1.0]])->entropy(), 1e-12);
-    }
-
     public function test_independent_faults_give_every_set(): void
     {
         $belief = Belief::independent([1 => 0.1, 2 => 0.2, 3 => 0.3]);

@@ -30,6 +30,12 @@ final class InformationTest extends TestCase
         $this->assertGreaterThan(0.0, $gain);
     }
 
+    public function test_uncertainty_in_bits(): void
+    {
+        $this->assertEqualsWithDelta(2.0, Information::bits([0.25, 0.25, 0.25, 0.25]), 1e-12);
+        $this->assertSame(0.0, Information::bits([1.0, 0.0]));
+    }
+
     public function test_a_question_with_one_answer_tells_nothing(): void
     {
         $this->assertSame(0.0, Information::gain([[0.5, [0 => 1.0]], [0.5, [0 => 1.0]]]));
