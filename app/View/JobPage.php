@@ -74,10 +74,13 @@ final class JobPage
         return in_array($this->assessment->advice->stop, ['prove', 'decide'], true) || $this->assessment->proof->isComplete();
     }
 
-    /** @return list<NextStep> steps that would be worth most if they were not locked, and those without a spare */
+    /** @return list<NextStep> steps that would be worth their minutes if they were not locked, or if a spare were there */
     public function lockedSteps(): array
     {
-        $locked = array_filter($this->assessment->advice->steps, fn (NextStep $step): bool => ! $step->isOpen());
+        if ($this->decides()) {
+            return [];
+        }
+        $locked = array_filter($this->assessment->advice->steps, fn (NextStep $step): bool => ! $step->isOpen() && $step->saves > 1.0);
         usort($locked, fn (NextStep $a, NextStep $b): int => $b->saves <=> $a->saves);
 
         return array_slice($locked, 0, 3);

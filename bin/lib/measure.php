@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+/** Run by bin/measure. Everything happens in one process and on a database of its own; only ratios are worth comparing. */
+
+use App\Models\Job;
+use App\Models\User;
+use Database\Seeders\DatabaseSeeder;
+use Illuminate\Contracts\Console\Kernel as Console;
+use Illuminate\Contracts\Http\Kernel as Http;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Auth;
+use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Evidence\CaseFile;
+
+require dirname(__DIR__, 2).'/vendor/autoload.php';
+$app = require dirname(__DIR__, 2).'/bootstrap/app.php';
+$app->make(Console::class)->bootstrap();
+config(['database.connections.sqlite.database' => ':memory:', 'session.driver' => 'array']);
+Artisan::call('migrate', ['--force' => true]);
+Artisan::call('db:seed', ['--class' => DatabaseSeeder::class, '--force' => true]);
+
+/** Median milliseconds of several runs. */
+function median(callable $run, int $times = 15): float
+{
+    $run();
+    $taken = [];
+    for ($i = 0; $i < $times; $i++) {
+        $from = hrtime(true);
+        $run();
+        $taken[] = (hrtime(true) - $from) / 1e6;
+    }
+    sort($taken);
+
+    return $taken[intdiv($times, 2)];
+}
+
+$http = $app->make(Http::class);
+$visit = function (string $path) use ($http): void {
+    Auth::setUser(User::query()->where('email', 'maud')->firstOrFail());
+    $status = $http->handle(Request::create($path))->getStatusCode();
+    $status === 200 || exit("{$path} answered {$status}\n");
+};
+$empty = median(fn () => $visit('/find?q='));
+printf("%-34s %8.1f ms\n", 'an empty page', $empty);
+foreach (['/' => 'floor', '/shelf' => 'shelf'] as $path => $name) {
+    $taken = median(fn () => $visit($path));
+    printf("%-34s %8.1f ms   %.1f times the empty page\n", $name, $taken, $taken / $empty);
+}
+foreach (Job::query()->orderBy('id')->pluck('tag') as $tag) {
+    $taken = median(fn () => $visit("/jobs/{$tag}"), 5);
+    printf("%-34s %8.1f ms   %.1f times the empty page\n", "job {$tag}", $taken, $taken / $empty);
+}
+
+$catalogue = Catalogue::shipped();
+$cycle = [
+    ['kind' => 'start', 'reached' => 'dark', 'waited' => 120, 'signs' => ['lamp' => 'memory']],
+    ['kind' => 'finding', 'check' => 'look-board', 'result' => 'clear'],
+    ['kind' => 'start', 'reached' => 'dark', 'waited' => 120, 'setup' => ['out' => ['stick-2']], 'signs' => ['lamp' => 'memory']],
+    ['kind' => 'act', 'act' => 'clear-settings', 'on' => ['settings']],
+    ['kind' => 'start', 'reached' => 'dark', 'waited' => 120, 'setup' => ['place' => 'bench'], 'signs' => ['lamp' => 'memory']],
+];
+$base = null;
+foreach ([5, 15, 30, 60] as $count) {
+    $entries = [];
+    for ($i = 0; $i < $count; $i++) {
+        $entries[] = $cycle[$i % 5];
+    }
+    $case = CaseFile::parse(json_encode(['format' => CaseFile::FORMAT, 'machine' => ['facts' => ['status_lamps' => true]], 'entries' => $entries], JSON_THROW_ON_ERROR), $catalogue);
+    $taken = median(fn () => Assessment::of($case->machine, $case->record, $case->shelf, $catalogue), 5);
+    $base ??= $taken;
+    printf("%-34s %8.1f ms   %.1f times five entries\n", "all advice at {$count} entries", $taken, $taken / $base);
+}
