@@ -8,6 +8,7 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Diagnosis\FaultBelief;
 use Orthoscope\Core\Diagnosis\Grounds;
+use Orthoscope\Core\Diagnosis\Mode;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Diagnosis\Retrace;
@@ -137,18 +138,15 @@ final readonly class Assessment
     /** @return list<FaultBelief> */
     private static function faults(Replay $replay): array
     {
-        $groups = [];
-        foreach ($replay->model->modes->all as $i => $mode) {
-            $groups["{$mode->fault->id} {$mode->part} {$mode->spare}"][$i] = $mode;
-        }
+        $groupOf = array_map(fn (Mode $mode): string => "{$mode->fault->id} {$mode->part} {$mode->spare}", $replay->model->modes->all);
+        [$had, $now] = $replay->belief->byGroup($groupOf);
         $faults = [];
-        foreach ($groups as $modes) {
-            $had = $replay->belief->hadAny($modes);
-            if ($had < 0.0005) {
+        foreach (array_unique($groupOf) as $i => $group) {
+            if (($had[$group] ?? 0.0) < 0.0005) {
                 continue;
             }
-            $mode = reset($modes);
-            $faults[] = new FaultBelief($mode->fault, $replay->model->machine->part($mode->part), $had, $replay->belief->hasAny($modes), $mode->spare);
+            $mode = $replay->model->modes->all[$i];
+            $faults[] = new FaultBelief($mode->fault, $replay->model->machine->part($mode->part), $had[$group], $now[$group] ?? 0.0, $mode->spare);
         }
         usort($faults, fn (FaultBelief $a, FaultBelief $b): int => $b->probability <=> $a->probability);
 

@@ -205,6 +205,32 @@ final class Belief
         return $this->sum(fn (int $i): bool => $this->anyIn($this->faultsAt($i), $faults));
     }
 
+    /**
+     * Probability for each group of faults that any of it was there at the start, and that any is there now; for all
+     * groups in one pass.
+     *
+     * @param  array<int, string>  $groupOf fault => its group; a fault left out belongs to none
+     * @return array{array<string, float>, array<string, float>} group => was, group => is
+     */
+    public function byGroup(array $groupOf): array
+    {
+        $sums = [[], []];
+        foreach ($this->weight as $i => $w) {
+            foreach ([$this->sets[$this->of[$i]], $this->faultsAt($i)] as $when => $faults) {
+                $seen = [];
+                foreach ($faults as $fault) {
+                    $group = $groupOf[$fault] ?? null;
+                    if ($group !== null && ! isset($seen[$group])) {
+                        $seen[$group] = true;
+                        $sums[$when][$group] = ($sums[$when][$group] ?? 0.0) + $w;
+                    }
+                }
+            }
+        }
+
+        return $sums;
+    }
+
     /** Probability that nothing is wrong now. */
     public function sound(): float
     {

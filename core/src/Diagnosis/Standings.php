@@ -20,21 +20,26 @@ final readonly class Standings
     /** @return array<string, PartStanding> by part, in the order of the chain */
     public function all(): array
     {
+        $model = $this->replay->model;
+        $shares = $this->replay->belief->byGroup(array_map(fn (Mode $mode): string => self::group($mode->part, $mode->spare), $model->modes->all));
         $all = [];
-        foreach ($this->replay->model->machine->parts as $part) {
+        foreach ($model->machine->parts as $part) {
             $fitted = $this->replay->fitted[$part->id] ?? null;
-            $own = $this->of($part, $this->replay->model->modes->ofPart($part->id), null, null);
-            $all[$part->id] = $fitted === null ? $own : $this->of($part, $this->modesOfNew($fitted, $part), $fitted, $own);
+            $own = $this->of($part, $shares, null, null);
+            $all[$part->id] = $fitted === null ? $own : $this->of($part, $shares, $fitted, $own);
         }
 
         return $all;
     }
 
-    /** @param  array<int, mixed>  $modes what can be wrong with it, keyed by mode */
-    private function of(Part $part, array $modes, ?string $fitted, ?PartStanding $replaced): PartStanding
+    /**
+     * @param  array{array<string, float>, array<string, float>}  $shares group => was, group => is
+     * @param  ?string  $fitted tag of the new part it is about, instead of the machine's own
+     */
+    private function of(Part $part, array $shares, ?string $fitted, ?PartStanding $replaced): PartStanding
     {
-        $had = $this->replay->belief->hadAny($modes);
-        $now = $this->replay->belief->hasAny($modes);
+        $group = self::group($part->id, $fitted);
+        [$had, $now] = [$shares[0][$group] ?? 0.0, $shares[1][$group] ?? 0.0];
         $because = $this->grounds->of($part->id, new: $fitted !== null);
         $standing = $this->standing($part->id, $had, $now, $because);
 
@@ -43,12 +48,9 @@ final readonly class Standings
         );
     }
 
-    /** @return array<int, true> */
-    private function modesOfNew(string $tag, Part $part): array
+    private static function group(string $part, ?string $spare): string
     {
-        $mode = $this->replay->model->modes->ofSpare($tag, $part->id);
-
-        return $mode === null ? [] : [$mode => true];
+        return "{$part} {$spare}";
     }
 
     /** @param  list<Because>  $because entries that speak about the part */

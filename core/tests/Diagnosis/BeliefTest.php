@@ -51,6 +51,14 @@ final class BeliefTest extends TestCase
         $this->assertEqualsWithDelta(0.4, $belief->sound(), 1e-12);
     }
 
+    public function test_groups_are_counted_once_each(): void
+    {
+        $belief = Belief::over([[[1, 2], 0.5], [[1, 3], 0.3], [[4], 0.2]])->after([1 => 1.0]);
+        [$was, $is] = $belief->byGroup([1 => 'a', 2 => 'a', 3 => 'b']);
+        $this->assertEqualsWithDelta(['a' => 0.8, 'b' => 0.3], $was, 1e-12);
+        $this->assertEqualsWithDelta(['a' => 0.5, 'b' => 0.3], $is, 1e-12);
+    }
+
     public function test_what_is_cured_stays_cured(): void
     {
         $belief = Belief::over([[[1], 1.0]])->after([1 => 0.5])->after([1 => 0.5]);
