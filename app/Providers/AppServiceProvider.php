@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Models\Role;
 use App\Models\User;
+use App\UseCases\CoreVersion;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
@@ -20,6 +21,7 @@ class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->singleton(CoreVersion::class);
         $this->app->singleton(Catalogue::class, fn (): Catalogue => new Catalogue($this->catalogueFiles()));
         $this->app->bind(LetterWriter::class, fn (): LetterWriter => new LetterWriter($this->app->make(Catalogue::class), (string) config('shop.currency')));
     }
@@ -41,9 +43,8 @@ class AppServiceProvider extends ServiceProvider
      */
     private function catalogueFiles(): array
     {
-        $folder = base_path('core/catalogue');
-        $version = md5(implode('|', array_map(fn (string $file): string => $file.filemtime($file), glob("{$folder}/*.yaml") ?: [])));
+        $version = $this->app->make(CoreVersion::class)->word();
 
-        return Cache::rememberForever("catalogue.{$version}", fn (): array => Catalogue::read($folder));
+        return Cache::rememberForever("catalogue.{$version}", fn (): array => Catalogue::read(base_path('core/catalogue')));
     }
 }

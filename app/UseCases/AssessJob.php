@@ -7,6 +7,7 @@ namespace App\UseCases;
 use App\Models\Entry;
 use App\Models\Job;
 use App\Models\Summary;
+use Illuminate\Contracts\Cache\Repository as Cache;
 use Orthoscope\Core\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
@@ -16,13 +17,24 @@ use Orthoscope\Core\Evidence\Record;
 /** Works out what a job's record supports, and refreshes what lists show of it. */
 final readonly class AssessJob
 {
-    public function __construct(private Catalogue $catalogue, private FreeShelf $shelf)
+    public function __construct(private Catalogue $catalogue, private FreeShelf $shelf, private CoreVersion $version, private Cache $kept)
     {
     }
 
+    /** The assessment is a function of record, machine, shelf and core; while none of them changes it is kept. */
     public function assess(Job $job): Assessment
     {
-        return Assessment::of($this->machine($job), $this->record($job), $this->shelf->for($job), $this->catalogue);
+        $shelf = $this->shelf->for($job);
+        $last = (int) $job->entries()->max('number');
+        $fingerprint = hash('xxh128', serialize([$last, $job->machine->made_of, $shelf, $this->version->word()]));
+        $kept = $this->kept->get("assessment.{$job->id}");
+        if (is_array($kept) && $kept[0] === $fingerprint) {
+            return $kept[1];
+        }
+        $assessment = Assessment::of($this->machine($job), $this->record($job), $shelf, $this->catalogue);
+        $this->kept->put("assessment.{$job->id}", [$fingerprint, $assessment], now()->addWeek());
+
+        return $assessment;
     }
 
     public function machine(Job $job): Machine

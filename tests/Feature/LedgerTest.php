@@ -6,11 +6,13 @@ namespace Tests\Feature;
 
 use App\Models\Entry;
 use App\Models\Role;
+use App\Models\Spare;
 use App\Models\Summary;
 use App\UseCases\AssessJob;
 use App\UseCases\RecordEntries;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Orthoscope\Core\Evidence\CaseMistake;
 use Tests\TestCase;
@@ -48,6 +50,20 @@ final class LedgerTest extends TestCase
         $record->record($job, $by, [['kind' => 'strike-out', 'entry' => 3, 'text' => 'tester was flat']]);
         $this->assertSame(4, $job->entries()->count());
         $this->assertEqualsWithDelta($before, $assess->assess($job)->standings['supply']->probability, 1e-12);
+    }
+
+    public function test_what_is_kept_of_a_job_is_as_if_worked_out_afresh(): void
+    {
+        $this->spare('S-12', 'supply');
+        $job = $this->job(entries: [['kind' => 'start', 'reached' => 'nothing']]);
+        $assess = app(AssessJob::class);
+        $kept = $assess->assess($job);
+        Cache::flush();
+        $this->assertEquals($assess->assess($job)->standings, $kept->standings);
+        $this->assertNotNull($kept->advice->step('lend-supply')?->candidate->spare);
+        // The shelf changes, and with it what can be advised.
+        Spare::query()->delete();
+        $this->assertTrue($assess->assess($job)->advice->step('lend-supply')?->candidate->lacksSpare);
     }
 
     public function test_the_same_form_sent_twice_is_one_entry(): void
