@@ -14,7 +14,7 @@ return [
             // A ledger must survive a power cut: write ahead, and wait until it is on the disk.
             'journal_mode' => 'WAL',
             'synchronous' => 'FULL',
-            // Two writers queue up instead of failing half-way.
+            // Two writers queue up: honoured from PHP 8.4; before that the ledger writes first (Job::holdForWriting).
             'transaction_mode' => 'IMMEDIATE',
         ],
     ],

@@ -33,6 +33,15 @@ class Job extends Model
         return self::query()->where('letter_token_hash', hash('sha256', $token))->first();
     }
 
+    /**
+     * Makes other writers of this job wait until the transaction ends. It must come first in the transaction: a write at
+     * once takes the lock, where a read that later wants to write would be turned away.
+     */
+    public function holdForWriting(): void
+    {
+        self::query()->whereKey($this->getKey())->update(['updated_at' => now()]);
+    }
+
     public function getRouteKeyName(): string
     {
         return 'tag';

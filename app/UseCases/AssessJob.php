@@ -8,6 +8,7 @@ use App\Models\Entry;
 use App\Models\Job;
 use App\Models\Summary;
 use Illuminate\Contracts\Cache\Repository as Cache;
+use Illuminate\Support\Facades\DB;
 use Orthoscope\Core\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
@@ -58,10 +59,13 @@ final readonly class AssessJob
     {
         $assessment = $this->assess($job);
         $summary = JobSummary::of($assessment, $this->catalogue);
-        // Someone else may have recorded and refreshed in the meantime: the one that has seen more stays.
-        if (! Summary::query()->whereKey($job->id)->where('entries', '>', $summary['entries'])->exists()) {
-            Summary::query()->updateOrCreate(['job_id' => $job->id], $summary);
-        }
+        DB::transaction(function () use ($job, $summary): void {
+            $job->holdForWriting();
+            // Someone else may have recorded and refreshed in the meantime: the one that has seen more stays.
+            if (! Summary::query()->whereKey($job->id)->where('entries', '>', $summary['entries'])->exists()) {
+                Summary::query()->updateOrCreate(['job_id' => $job->id], $summary);
+            }
+        });
 
         return $assessment;
     }

@@ -32,6 +32,7 @@ final readonly class RecordEntries
         $machine = $this->assessJob->machine($job);
         $reader = new EntryReader($this->catalogue, $machine);
         DB::transaction(function () use ($job, $by, $written, $once, $reader): void {
+            $job->holdForWriting();
             if ($once !== null && Entry::query()->where('job_id', $job->id)->where('sent_once', "{$once}.0")->exists()) {
                 return;
             }

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use PDO;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
+
+/** Two technicians write on one job at the same moment, from two processes: nothing is lost and no number is used twice. */
+final class TwoWritersTest extends TestCase
+{
+    private const EACH = 6;
+
+    public function test_nothing_is_lost(): void
+    {
+        $database = (string) tempnam(sys_get_temp_dir(), 'two-writers');
+        $root = dirname(__DIR__, 2);
+        $env = ['DB_DATABASE' => $database, 'CACHE_STORE' => 'array', 'APP_KEY' => 'base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8=', 'APP_ENV' => 'testing'];
+        (new Process([PHP_BINARY, 'artisan', 'migrate', '--force'], $root, $env))->mustRun();
+        (new Process([PHP_BINARY, '-r', $this->script('(new Database\Seeders\PeopleSeeder)->run(); app(App\UseCases\TakeInMachine::class)->takeIn(App\Models\User::query()->firstOrFail(), ["name" => "Mira", "phone" => "1", "email" => ""], ["model" => "Heron"], ["text" => "dead"], "K2-222");')], $root, $env))->mustRun();
+
+        $writers = [];
+        foreach (['piet', 'rhea'] as $who) {
+            $writers[$who] = new Process([PHP_BINARY, '-r', $this->script(
+                '$job = App\Models\Job::query()->where("tag", "K2-222")->firstOrFail(); $by = App\Models\User::query()->where("email", "'.$who.'")->firstOrFail();'
+                .'for ($i = 0; $i < '.self::EACH.'; $i++) { app(App\UseCases\RecordEntries::class)->record($job, $by, [["kind" => "note", "text" => "'.$who.' {$i}"], ["kind" => "note", "text" => "'.$who.' {$i} again"]]); }',
+            )], $root, $env, null, 120);
+            $writers[$who]->start();
+        }
+        foreach ($writers as $who => $writer) {
+            $this->assertSame(0, $writer->wait(), $who.$writer->getErrorOutput().$writer->getOutput());
+        }
+
+        $pdo = new PDO("sqlite:{$database}");
+        $rows = $this->rows($pdo, 'select number, user_id, body from entries order by number');
+        $this->assertSame(range(1, 1 + 4 * self::EACH), array_map(intval(...), array_column($rows, 'number')));
+        // The two entries of one writing stand together: all or none, and nobody between them.
+        foreach (array_chunk(array_slice($rows, 1), 2) as [$first, $second]) {
+            $this->assertSame($first['user_id'], $second['user_id']);
+            $this->assertSame(str_replace('"}', ' again"}', $first['body']), $second['body']);
+        }
+        $this->assertSame(1 + 4 * self::EACH, (int) $this->rows($pdo, 'select entries from summaries')[0]['entries']);
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function rows(PDO $pdo, string $query): array
+    {
+        $statement = $pdo->query($query);
+        assert($statement !== false);
+
+        return $statement->fetchAll(PDO::FETCH_ASSOC);
+    }
+
+    private function script(string $code): string
+    {
+        return 'require "vendor/autoload.php"; $app = require "bootstrap/app.php"; $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap(); '.$code;
+    }
+}
