@@ -201,28 +201,19 @@ final class Planner
     {
         $belief = $this->beliefAfterMoving($candidate);
         $forecast = $this->forecast($candidate);
-        $cures = $this->curesByTheWay($candidate);
         $probability = $byNeeds = $members = $told = [];
-        $unseenCure = 0.0;
-        foreach ($belief->states() as $i => [$faults, $weight]) {
+        foreach ($belief->states() as $i => [$faults, $weight, $was]) {
+            $needs = $this->needs->of($faults);
             $shares = $forecast->given($faults);
             $told[] = [$weight, $shares];
-            $left = $this->left($faults, $cures);
-            foreach ($left as [$still, $chance]) {
-                $unseenCure += $still === [] && $faults !== [] ? $weight * $chance : 0.0;
-            }
             foreach ($shares as $outcome => $share) {
                 $w = $weight * $share;
                 $probability[$outcome] = ($probability[$outcome] ?? 0.0) + $w;
+                $byNeeds[$outcome][$needs] = ($byNeeds[$outcome][$needs] ?? 0.0) + $w;
                 $members[$outcome][$i] = $w;
-                foreach ($left as [$still, $chance]) {
-                    $needs = $this->needs->of($still);
-                    $byNeeds[$outcome][$needs] = ($byNeeds[$outcome][$needs] ?? 0.0) + $w * $chance;
-                }
             }
         }
-        // What was cured by the way is not known until the machine is started.
-        $after = $unseenCure * $this->catalogue->steps['start']->minutes;
+        $after = 0.0;
         $prospects = [];
         foreach ($probability as $outcome => $p) {
             $after += RepairOrder::best($this->needs->weighed($byNeeds[$outcome]), $this->needs->costs)[1];
@@ -230,38 +221,6 @@ final class Planner
         }
 
         return [$after, $prospects, Information::gain($told)];
-    }
-
-    /** @return array<int, float> mode => probability that what is moved for a look cures it, once it was looked at */
-    private function curesByTheWay(Candidate $candidate): array
-    {
-        return $candidate->step->record === 'check'
-            ? $this->replay->checkCures($this->catalogue->check((string) $candidate->step->check), $candidate->target?->id) : [];
-    }
-
-    /**
-     * What is left of some faults after cures, and how likely each remainder is.
-     *
-     * @param  list<int>  $faults
-     * @param  array<int, float>  $cures
-     * @return list<array{list<int>, float}>
-     */
-    private function left(array $faults, array $cures): array
-    {
-        $left = [[[], 1.0]];
-        foreach ($faults as $fault) {
-            $cure = $cures[$fault] ?? 0.0;
-            $next = [];
-            foreach ($left as [$still, $chance]) {
-                $next[] = [[...$still, $fault], $chance * (1.0 - $cure)];
-                if ($cure > 0.0) {
-                    $next[] = [$still, $chance * $cure];
-                }
-            }
-            $left = $next;
-        }
-
-        return $left;
     }
 
     private function beliefAfterMoving(Candidate $candidate): Belief
