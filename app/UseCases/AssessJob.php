@@ -27,13 +27,15 @@ final readonly class AssessJob
     {
         $shelf = $this->shelf->for($job);
         $last = (int) $job->entries()->max('number');
-        $fingerprint = hash('xxh128', serialize([$last, $job->machine->made_of, $shelf, $this->version->word()]));
-        $kept = $this->kept->get("assessment.{$job->id}");
+        $fingerprint = hash('xxh128', serialize([$job->letter_token_hash, $last, $job->machine->made_of, $shelf]));
+        // The version is in the key, so that what an older program kept is never even read.
+        $slot = "assessment.{$this->version->word()}.{$job->id}";
+        $kept = $this->kept->get($slot);
         if (is_array($kept) && $kept[0] === $fingerprint) {
             return $kept[1];
         }
         $assessment = Assessment::of($this->machine($job), $this->record($job), $shelf, $this->catalogue);
-        $this->kept->put("assessment.{$job->id}", [$fingerprint, $assessment], now()->addWeek());
+        $this->kept->put($slot, [$fingerprint, $assessment], now()->addWeek());
 
         return $assessment;
     }

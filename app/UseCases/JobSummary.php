@@ -7,6 +7,7 @@ namespace App\UseCases;
 use Orthoscope\Core\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Lent;
+use Orthoscope\Core\Planning\ActiveLock;
 use Orthoscope\Core\Words\EntryWords;
 
 /** What a list shows of a job: what it waits for, how far it gets, who is suspected, what comes next. */
@@ -45,7 +46,7 @@ final class JobSummary
                 'minutes' => (int) round($assessment->advice->remaining),
                 'sound' => (int) floor(100 * $assessment->sound),
                 'lent' => $closing !== null || $last === null ? [] : array_values(array_map(fn (Lent $lent): string => $lent->tag, $last->setUp->lent)),
-                'locks' => $assessment->locks->powerIsLocked() ? array_map(fn ($active): string => $active->lock->name, array_values(array_filter($assessment->locks->active, fn ($active): bool => $active->lock->blocks === 'power'))) : [],
+                'locks' => array_map(fn (ActiveLock $active): string => $active->lock->name, $assessment->locks->onPower()),
             ],
         ];
     }

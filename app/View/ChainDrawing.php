@@ -10,6 +10,7 @@ use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\Because;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Standing;
+use Orthoscope\Core\Planning\ActiveLock;
 
 /** Where everything of the full-size chain goes: pads, the copper trace, the cut with its flag, the parts below. */
 final readonly class ChainDrawing
@@ -70,7 +71,7 @@ final readonly class ChainDrawing
             }];
         }
         $parts = self::parts($assessment, $catalogue);
-        $locks = array_map(fn ($active): string => $active->lock->name, array_filter($assessment->locks->active, fn ($active): bool => $active->lock->blocks === 'power'));
+        $locks = array_map(fn (ActiveLock $active): string => $active->lock->name, $assessment->locks->onPower());
         $lowest = max([0, ...array_map(fn (ChainPart $part): int => $part->y, $parts)]);
 
         return new self(

@@ -93,7 +93,7 @@ final class JobPage
      */
     public function locks(): array
     {
-        return array_values(array_filter($this->assessment->locks->active, fn ($active): bool => $active->lock->blocks === 'power'));
+        return $this->assessment->locks->onPower();
     }
 
     /** @return list<PartStanding> the list at the right: suspects, then what was changed without effect */

@@ -13,6 +13,8 @@ use Illuminate\Validation\Validator;
 /** Closing a job. What is not proved can only be signed off by a lead, with a reason the owner will read. */
 final class CloseRequest extends FormRequest
 {
+    use SentOnce;
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {
@@ -57,13 +59,6 @@ final class CloseRequest extends FormRequest
                 };
             }
         }];
-    }
-
-    public function once(): ?string
-    {
-        $once = $this->input('once');
-
-        return is_string($once) && $once !== '' ? $once : null;
     }
 
     /** @return array<string, mixed> */

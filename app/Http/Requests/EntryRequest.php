@@ -18,6 +18,8 @@ use Orthoscope\Core\Electrical\Quantity;
  */
 final class EntryRequest extends FormRequest
 {
+    use SentOnce;
+
     /** Kinds that have a page of their own, or come from the counter. */
     private const NOT_HERE = ['closing'];
 
@@ -45,13 +47,6 @@ final class EntryRequest extends FormRequest
     public function messages(): array
     {
         return ['entry.text.max' => 'Keep the remark under 2000 letters; make a second note for the rest.'];
-    }
-
-    public function once(): ?string
-    {
-        $once = $this->input('once');
-
-        return is_string($once) && $once !== '' ? $once : null;
     }
 
     /** The form field in which a mistake of the core belongs. */

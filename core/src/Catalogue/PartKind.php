@@ -26,7 +26,6 @@ final readonly class PartKind
         public string $stage,
         public bool $link,
         public bool $many,
-        public bool $optional,
         public bool $lendable,
         public ?string $stops,
         public ?string $carrier,
@@ -45,7 +44,7 @@ final readonly class PartKind
     {
         return new self(
             $row['id'], $row['name'], $row['plain'], $row['stage'],
-            $row['link'] ?? false, $row['many'] ?? false, $row['optional'] ?? false, $row['lendable'] ?? false,
+            $row['link'] ?? false, $row['many'] ?? false, $row['lendable'] ?? false,
             $row['stops'] ?? null, $row['carrier'] ?? null, $row['serves'] ?? null, $row['own_only'] ?? false,
             $row['price'], $row['disturbs'],
             $row['at'] ?? $row['stage'], $row['short'] ?? $row['name'], $row['exposed'] ?? true,

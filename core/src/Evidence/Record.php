@@ -64,15 +64,4 @@ final readonly class Record
     {
         return $this->all(Closing::class)[0] ?? null;
     }
-
-    public function entry(int $number): ?Entry
-    {
-        foreach ($this->entries as $entry) {
-            if ($entry->number === $number) {
-                return $entry;
-            }
-        }
-
-        return null;
-    }
 }

@@ -48,20 +48,24 @@ final readonly class Interlocks
     /** No step may put power on the machine. */
     public function powerIsLocked(): bool
     {
-        foreach ($this->active as $active) {
-            if ($active->lock->blocks === 'power') {
-                return true;
-            }
-        }
+        return $this->onPower() !== [];
+    }
 
-        return false;
+    /**
+     * The locks that keep power off.
+     *
+     * @return list<ActiveLock>
+     */
+    public function onPower(): array
+    {
+        return array_values(array_filter($this->active, fn (ActiveLock $active): bool => $active->lock->blocks === 'power'));
     }
 
     /** Whether a lock that keeps power off is cleared by something that begins with these words. */
     public function waitFor(string $words): bool
     {
-        foreach ($this->active as $active) {
-            foreach ($active->lock->blocks === 'power' ? $active->lock->cleared : [] as $word) {
+        foreach ($this->onPower() as $active) {
+            foreach ($active->lock->cleared as $word) {
                 if (str_starts_with($word, $words)) {
                     return true;
                 }
