@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\Models\Summary;
 use Illuminate\Contracts\Cache\Repository as Cache;
 use Illuminate\Support\Facades\DB;
+use Orthoscope\Core\Adviser;
 use Orthoscope\Core\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
@@ -22,7 +23,10 @@ final readonly class AssessJob
     {
     }
 
-    /** The assessment is a function of record, machine, shelf and core; while none of them changes it is kept. */
+    /**
+     * The assessment is a function of record, machine, shelf and core; while none of them changes it is kept. What was worked
+     * out of the entries so far is kept too, so that one more entry costs one more entry. A timer that runs out ends both.
+     */
     public function assess(Job $job): Assessment
     {
         $shelf = $this->shelf->for($job);
@@ -31,13 +35,21 @@ final readonly class AssessJob
         // The version is in the key, so that what an older program kept is never even read.
         $slot = "assessment.{$this->version->word()}.{$job->id}";
         $kept = $this->kept->get($slot);
-        if (is_array($kept) && $kept[0] === $fingerprint) {
+        if (is_array($kept) && $kept[0] === $fingerprint && ! $this->timerRanOut($kept[1])) {
             return $kept[1];
         }
-        $assessment = Assessment::of($this->machine($job), $this->record($job), $shelf, $this->catalogue);
-        $this->kept->put($slot, [$fingerprint, $assessment], now()->addWeek());
+        $adviser = new Adviser($this->catalogue, $this->machine($job), $shelf, is_array($kept) ? $kept[2] : null);
+        $assessment = $adviser->assess($this->record($job), now()->toIso8601String());
+        $this->kept->put($slot, [$fingerprint, $assessment, $adviser->kept()], now()->addWeek());
 
         return $assessment;
+    }
+
+    private function timerRanOut(Assessment $assessment): bool
+    {
+        $end = $assessment->locks->nextEnd();
+
+        return $end !== null && $end <= now();
     }
 
     public function machine(Job $job): Machine

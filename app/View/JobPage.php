@@ -7,6 +7,8 @@ namespace App\View;
 use App\Models\Entry as StoredEntry;
 use App\Models\Job;
 use App\UseCases\JobSummary;
+use DateTimeImmutable;
+use DateTimeZone;
 use Illuminate\Support\Str;
 use Orthoscope\Core\Assessment;
 use Orthoscope\Core\Catalogue\Act;
@@ -96,6 +98,12 @@ final class JobPage
         return $this->assessment->locks->onPower();
     }
 
+    /** When a timer ends, by the clock of the shop. */
+    public function clock(DateTimeImmutable $until): string
+    {
+        return $until->setTimezone(new DateTimeZone((string) config('app.timezone')))->format('l H:i');
+    }
+
     /** @return list<PartStanding> the list at the right: suspects, then what was changed without effect */
     public function ranked(): array
     {
@@ -173,7 +181,12 @@ final class JobPage
     /** @return list<Part> parts that can be taken out, lent or moved for a start */
     public function changeable(): array
     {
-        return array_values(array_filter($this->assessment->machine->parts, fn (Part $part): bool => $part->kind->lendable || $part->kind->stops !== null && $part->kind->id !== 'board' && $part->kind->id !== 'cooler'));
+        return array_values(array_filter($this->assessment->machine->parts, fn (Part $part): bool => $part->kind->lendable || $this->canBeOut($part)));
+    }
+
+    private function canBeOut(Part $part): bool
+    {
+        return in_array($part->kind->id, ['devices', 'add-in'], true) || ($part->kind->stops !== null && ! in_array($part->kind->id, ['board', 'cooler'], true));
     }
 
     /** @return list<array{value: string, words: string}> ways a part can stand in a start */
@@ -187,7 +200,10 @@ final class JobPage
                 }
             }
         }
-        if ($part->kind->stops !== null) {
+        if ($part->kind->id === 'card') {
+            $states[] = ['value' => 'slot:second', 'words' => 'in another slot'];
+        }
+        if ($this->canBeOut($part)) {
             $states[] = ['value' => 'out', 'words' => 'out'];
         }
         foreach ($this->shelf->spares as $spare) {

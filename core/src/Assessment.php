@@ -22,6 +22,7 @@ use Orthoscope\Core\Planning\Interlocks;
 use Orthoscope\Core\Planning\Planner;
 use Orthoscope\Core\Proving\Proof;
 use Orthoscope\Core\Spares\Shelf;
+use Orthoscope\Core\Words\EntryWords;
 
 /** Everything worked out from one record: a pure function of catalogue, machine, shelf and entries in force. */
 final readonly class Assessment
@@ -30,6 +31,7 @@ final readonly class Assessment
      * @param  array<string, PartStanding>  $standings by part, in the order of the chain
      * @param  list<FaultBelief>  $faults    likeliest first
      * @param  list<array{list<string>, float}>  $sets      names of faults held together, and probability, likeliest first
+     * @param  array<string, float>  $carriers probability that a part or anything that belongs to it is or was at fault, for parts that carry others
      * @param  ?StopEstimate  $stop      where the last start stopped; null before the first
      * @param  float  $sound     probability that nothing is wrong now
      * @param  list<string>  $retrace
@@ -40,6 +42,7 @@ final readonly class Assessment
         public array $standings,
         public array $faults,
         public array $sets,
+        public array $carriers,
         public ?StopEstimate $stop,
         public Surprise $surprise,
         public Interlocks $locks,
@@ -50,25 +53,32 @@ final readonly class Assessment
     ) {
     }
 
-    public static function of(Machine $machine, Record $record, Shelf $shelf, Catalogue $catalogue): self
+    /** @param  ?string  $now when it is, for interlocks that end by themselves */
+    public static function of(Machine $machine, Record $record, Shelf $shelf, Catalogue $catalogue, ?string $now = null): self
     {
-        $replay = self::replay($machine, $record, $shelf, $catalogue);
+        return (new Adviser($catalogue, $machine, $shelf))->assess($record, $now);
+    }
+
+    /** Everything that follows from a record that was gone through. */
+    public static function from(Replay $replay, Surprise $surprise, Record $record, Shelf $shelf, Catalogue $catalogue, ?string $now): self
+    {
+        $machine = $replay->model->machine;
         $grounds = Grounds::read($record, $replay->model);
         $stop = self::stop($replay, $record, $catalogue);
         $standings = (new Standings($replay, $grounds, $stop, $record))->all();
-        $locks = Interlocks::of($record, $machine, $catalogue);
-        $sound = $replay->belief->sound();
+        $locks = Interlocks::of($record, $machine, $catalogue, $now);
+        $sound = $replay->sound();
 
         return new self(
             $machine, $record, $standings,
-            self::faults($replay), self::sets($replay),
+            self::faults($replay), self::sets($replay), self::carriers($replay),
             $stop,
-            Surprise::in($replay, $machine, $record, $catalogue),
+            $surprise,
             $locks,
             Planner::advise($catalogue, $replay, $record, $grounds, $locks, $shelf),
             Proof::of($record, $catalogue, $sound),
             $sound,
-            Retrace::sentences($standings),
+            Retrace::sentences($standings, $record, new EntryWords($machine, $catalogue)),
         );
     }
 
@@ -101,30 +111,6 @@ final readonly class Assessment
         return array_values(array_filter($this->faults, fn (FaultBelief $fault): bool => $fault->part->id === $part && $fault->spare === null));
     }
 
-    /** A record that surprises is gone through again with nothing dropped, for a set that was dropped may matter again. */
-    private static function replay(Machine $machine, Record $record, Shelf $shelf, Catalogue $catalogue): Replay
-    {
-        $candidates = self::candidates($shelf, $machine);
-        $replay = Replay::of($machine, $record, $catalogue, $candidates);
-
-        return Surprise::oddity($replay, $record, $catalogue) >= $catalogue->number('surprise_below')
-            ? $replay : Replay::of($machine, $record, $catalogue, $candidates, pruneBelow: 0.0);
-    }
-
-    /** @return list<array{string, string}> */
-    private static function candidates(Shelf $shelf, Machine $machine): array
-    {
-        $candidates = [];
-        foreach ($machine->parts as $part) {
-            $spare = $part->kind->lendable ? $shelf->best($part->kind->id, $machine) : null;
-            if ($spare !== null) {
-                $candidates[] = [$spare->tag, $part->id];
-            }
-        }
-
-        return $candidates;
-    }
-
     private static function stop(Replay $replay, Record $record, Catalogue $catalogue): ?StopEstimate
     {
         $last = $record->lastStart();
@@ -153,6 +139,30 @@ final readonly class Assessment
         return $faults;
     }
 
+    /** @return array<string, float> */
+    private static function carriers(Replay $replay): array
+    {
+        $machine = $replay->model->machine;
+        $carrierOf = [];
+        foreach ($machine->parts as $part) {
+            if ($part->kind->carrier !== null) {
+                $carrierOf[$part->id] = $machine->ofKind($part->kind->carrier)[0]->id;
+            }
+        }
+        $carriers = array_values(array_unique($carrierOf));
+        $groupOf = [];
+        foreach ($replay->model->modes->all as $i => $mode) {
+            $part = $carrierOf[$mode->part] ?? $mode->part;
+            if ($mode->spare === null && in_array($part, $carriers, true)) {
+                $groupOf[$i] = $part;
+            }
+        }
+        $had = $replay->belief->byGroup($groupOf)[0];
+        arsort($had);
+
+        return $had;
+    }
+
     /** @return list<array{list<string>, float}> */
     private static function sets(Replay $replay): array
     {
@@ -171,6 +181,6 @@ final readonly class Assessment
     {
         $mode = $replay->model->modes->all[$m];
 
-        return $mode->spare === null ? $replay->model->machine->part($mode->part)->name.': '.$mode->fault->name : "spare {$mode->spare} bad";
+        return $mode->spare === null ? $replay->model->machine->part($mode->part)->name.': '.$mode->fault->name : Mode::outsider($mode->spare).' bad';
     }
 }

@@ -27,6 +27,8 @@
                 <div class="field"><label for="u-place">Where</label><select id="u-place" name="entry[setup][place]"><option value="case">in its case</option><option value="bench" @selected(old('entry.setup.place') === 'bench')>out, on the mat</option></select></div>
                 <div class="field"><label for="u-by">Started by</label><select id="u-by" name="entry[setup][start_by]"><option value="button">button</option><option value="pins" @selected(old('entry.setup.start_by') === 'pins')>the pins</option></select></div>
                 <div class="field"><label for="u-temp">Temperature</label><select id="u-temp" name="entry[setup][temperature]"><option value="">as it was</option><option value="cold" @selected(old('entry.setup.temperature') === 'cold')>cold, stood</option><option value="warm" @selected(old('entry.setup.temperature') === 'warm')>warm, at work</option></select></div>
+                <div class="field"><label for="u-goal">How long</label><select id="u-goal" name="entry[setup][goal]"><option value="system">to log-in</option>@foreach (['picture' => 'to a picture', 'load' => 'a long run at work', 'hours' => 'for hours'] as $goal => $words)<option value="{{ $goal }}" @selected(old('entry.setup.goal') === $goal)>{{ $words }}</option>@endforeach</select></div>
+                @if ($page->assessment->machine->has('output'))<div class="field"><label for="u-output">Screen on</label><select id="u-output" name="entry[setup][output]"><option value="own">its own output</option><option value="other" @selected(old('entry.setup.output') === 'other')>another output</option></select></div>@endif
                 @foreach ($page->changeable() as $part)
                     <div class="field"><label for="u-{{ $part->id }}">{{ $part->name }}</label><select id="u-{{ $part->id }}" name="entry[setup][parts][{{ $part->id }}]" data-part-state="{{ $part->id }}">@foreach ($page->states($part) as $state)<option value="{{ $state['value'] }}" @selected(old('entry.setup.parts.'.$part->id) === $state['value'])>{{ $state['words'] }}</option>@endforeach</select></div>
                 @endforeach
@@ -77,6 +79,7 @@
         </div>
         <p class="caution" x-ref="caution" hidden></p>
         <div class="field"><label for="a-text">Remark</label><input id="a-text" name="entry[text]" value="{{ $was('act', 'entry.text') }}"></div>
+        <label class="tick"><input type="checkbox" name="entry[begun]" value="1" @checked(old('entry.begun'))> The firmware is being written: nothing may be touched until it is done</label>
         <footer><button type="button" class="quiet" data-close>Not now</button><button class="main">On the record</button></footer>
     </form>
 </dialog>
@@ -86,6 +89,7 @@
         <input type="hidden" name="entry[kind]" value="note"><input type="hidden" name="once" value="{{ $page->once }}-f4">
         <header><h2 id="t-note">Note</h2></header>
         <x-field name="entry[text]" label="Note for the record" area within="n" :kept="$kind === 'note'"/>
+        <label class="tick"><input type="checkbox" name="entry[consent]" value="1" @checked(old('entry.consent'))> The owner agrees to work beyond the log-in screen</label>
         <footer><button type="button" class="quiet" data-close>Not now</button><button class="main">On the record</button></footer>
     </form>
 </dialog>

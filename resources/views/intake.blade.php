@@ -42,8 +42,11 @@
                     @foreach ($catalogue->events as $event)<label><input type="checkbox" name="events[]" value="{{ $event->id }}" {{ $ticked('events', $event->id) }}> {{ $event->name }}</label>@endforeach
                 </fieldset>
                 <fieldset class="choices stack look"><legend class="h2">Look at it now</legend>
-                    @foreach ($catalogue->marks as $mark)<label><input type="checkbox" name="marks[]" value="{{ $mark->id }}" {{ $ticked('marks', $mark->id) }}> {{ $mark->name }}</label>@endforeach
+                    @foreach ($catalogue->marks as $mark)@continue($mark->factors === [])<label><input type="checkbox" name="marks[]" value="{{ $mark->id }}" {{ $ticked('marks', $mark->id) }}> {{ $mark->name }}</label>@endforeach
                     <p class="caution">Liquid, a burnt smell or a doubtful socket: do not switch it on. The job is locked until the bench has looked.</p>
+                </fieldset>
+                <fieldset class="choices stack look"><legend class="h2">Agreed</legend>
+                    @foreach ($catalogue->marks as $mark)@continue($mark->factors !== [])<label><input type="checkbox" name="marks[]" value="{{ $mark->id }}" {{ $ticked('marks', $mark->id) }}> {{ $mark->name }}</label>@endforeach
                 </fieldset>
             </section>
         </div>

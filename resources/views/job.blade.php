@@ -12,7 +12,7 @@
 
     @if ($a->surprise->level !== 'none')<p class="notice" role="note"><b>It does not fit.</b> {{ $a->surprise->why }}</p>@endif
     @foreach ($page->locks() as $active)
-        <div class="lock" role="note"><b>{{ $active->lock->name }}.</b> {{ $active->lock->sentence }} <span><b>Unlock:</b> {{ $active->lock->unlock }}</span>
+        <div class="lock" role="note"><b>{{ $active->lock->name }}.</b> {{ $active->lock->sentence }} <span><b>Unlock:</b> {{ $active->lock->unlock }}@if ($active->until !== null) They end {{ $page->clock($active->until) }}.@endif</span>
             @can('lead')<button class="quiet" type="button" data-dialog="override" data-fill='@json(['entry[lock]' => $active->lock->id])' x-on:click="open">Set aside</button>@endcan</div>
     @endforeach
 

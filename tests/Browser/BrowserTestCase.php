@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -99,13 +100,27 @@ abstract class BrowserTestCase extends TestCase
         $quoted = json_encode($text, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
         foreach ($this->browser->findElements(WebDriverBy::xpath("//*[self::a or self::button or self::label or self::summary][contains(normalize-space(.), {$quoted})]")) as $element) {
             if ($element->isDisplayed()) {
-                $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
-                $element->click();
+                $this->clickOn($element);
 
                 return;
             }
         }
         $this->fail("There is no \"{$text}\" to click on ".$this->browser->getCurrentURL());
+    }
+
+    /** Brings it to the middle of the window and clicks it; once more where the page still moved as its fonts and scripts came in. */
+    protected function clickOn(RemoteWebElement $element): void
+    {
+        (new WebDriverWait($this->browser, 20, 100))->until(function () use ($element): bool {
+            try {
+                $this->browser->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$element]);
+                $element->click();
+
+                return true;
+            } catch (ElementClickInterceptedException) {
+                return false;
+            }
+        }, 'something lies over what is to be clicked');
     }
 
     /** Presses keys one after the other, wherever the focus is. */

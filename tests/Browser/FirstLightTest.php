@@ -105,7 +105,7 @@ final class FirstLightTest extends BrowserTestCase
         $this->waitForEntries(3);
         $entries = 3;
         // A note, and a strike-out of it.
-        $this->keys('n', 'by keyboard', $tab, $tab, $enter);
+        $this->keys('n', 'by keyboard', $tab, $tab, $tab, $enter);
         $this->waitForEntries($entries + 1);
         $this->keys('x', $tab, 'not needed', $enter);
         $this->waitForEntries($entries + 2);
@@ -141,11 +141,10 @@ final class FirstLightTest extends BrowserTestCase
     {
         $details = $this->browser->findElement(WebDriverBy::xpath("//details[contains(@class, 'step')][.//h3[contains(., '{$step}')]]"));
         if ($details->getAttribute('open') === null) {
-            $details->findElement(WebDriverBy::tagName('summary'))->click();
+            $summary = $details->findElement(WebDriverBy::tagName('summary'));
+            $this->clickOn($summary);
         }
-        $button = $details->findElement(WebDriverBy::xpath(".//button[contains(., '{$outcome}')]"));
-        $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$button]);
-        $button->click();
+        $this->clickOn($details->findElement(WebDriverBy::xpath(".//button[contains(., '{$outcome}')]")));
     }
 
     private function takeInByMouse(): string

@@ -7,7 +7,10 @@ namespace Tests\Feature;
 use App\Models\Entry;
 use App\Models\Role;
 use App\Models\Spare;
+use App\UseCases\AssessJob;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Cache;
+use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Evidence\CaseFile;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -61,6 +64,72 @@ final class BenchTest extends TestCase
             $before = $job->entries()->count();
             $this->post("/jobs/{$job->tag}/entries", ['written' => html_entity_decode($value), 'once' => "b{$i}"])->assertSessionHasNoErrors();
             $this->assertGreaterThan($before, $job->entries()->count());
+        }
+    }
+
+    public function test_consent_given_later_unlocks_what_goes_beyond_the_log_in_screen(): void
+    {
+        $job = $this->job([], [['kind' => 'start', 'reached' => 'drops']]);
+        $this->actingAs($this->person(Role::Technician));
+        $locked = fn (): bool => app(AssessJob::class)->assess($job->fresh() ?? $job)->advice->step('load-run')?->lockedBy !== [];
+        $this->assertTrue($locked());
+        $this->post("/jobs/{$job->tag}/entries", ['entry' => ['kind' => 'note', 'text' => 'rang, she agrees', 'consent' => '1']])->assertSessionHasNoErrors();
+        $this->assertFalse($locked());
+        $entry = $job->entries()->reorder('number', 'desc')->firstOrFail();
+        $this->assertSame(['report', ['consent-system']], [$entry->kind, $entry->written()['marks']]);
+    }
+
+    public function test_a_write_begun_locks_everything_until_it_is_recorded_as_done(): void
+    {
+        $job = $this->job([], [['kind' => 'start', 'reached' => 'dark']]);
+        $this->actingAs($this->person(Role::Technician));
+        $write = ['kind' => 'act', 'act' => 'write-firmware', 'on' => 'firmware'];
+        $this->post("/jobs/{$job->tag}/entries", ['entry' => [...$write, 'begun' => '1']])->assertSessionHasNoErrors();
+        $this->get("/jobs/{$job->tag}")->assertSee('Firmware being written')->assertSee('Wait for the write to end');
+        $this->post("/jobs/{$job->tag}/entries", ['entry' => $write])->assertSessionHasNoErrors();
+        $this->get("/jobs/{$job->tag}")->assertDontSee('Firmware being written');
+    }
+
+    public function test_a_machine_that_dries_says_until_when_and_is_free_after(): void
+    {
+        $this->travelTo('2026-11-02 09:00:00');
+        $job = $this->job(['marks' => ['liquid']], [['kind' => 'act', 'act' => 'dry', 'on' => ['board']], ['kind' => 'finding', 'check' => 'look-inside', 'result' => 'clear']]);
+        $this->actingAs($this->person(Role::Technician));
+        $this->get("/jobs/{$job->tag}")->assertSee('until it has dried for 24 hours')->assertSee('They end Tuesday 09:00.');
+        $this->travelTo('2026-11-03 08:59:00');
+        $this->get("/jobs/{$job->tag}")->assertSee('until it has dried');
+        $this->travelTo('2026-11-03 09:01:00');
+        $this->get("/jobs/{$job->tag}")->assertDontSee('until it has dried');
+    }
+
+    public function test_a_note_without_consent_stays_a_note(): void
+    {
+        $job = $this->job();
+        $this->actingAs($this->person(Role::Technician))->post("/jobs/{$job->tag}/entries", ['entry' => ['kind' => 'note', 'text' => 'dusty']])->assertSessionHasNoErrors();
+        $this->assertSame('note', $job->entries()->reorder('number', 'desc')->value('kind'));
+    }
+
+    public function test_the_form_can_say_how_long_on_which_output_and_what_was_unplugged(): void
+    {
+        $job = $this->job();
+        $this->actingAs($this->person(Role::Technician))->post("/jobs/{$job->tag}/entries", ['entry' => [
+            'kind' => 'start', 'reached' => 'stays', 'times' => '1',
+            'setup' => ['place' => 'case', 'start_by' => 'button', 'goal' => 'load', 'output' => 'other', 'parts' => ['devices' => 'out', 'card' => 'slot:second']],
+        ]])->assertSessionHasNoErrors();
+        $setUp = SetUp::fromArray($job->entries()->where('kind', 'start')->firstOrFail()->written()['setup']);
+        $this->assertSame([['devices'], ['card' => 'second'], 'load', true], [$setUp->out, $setUp->moved, $setUp->goal->value, $setUp->otherOutput]);
+    }
+
+    public function test_one_more_entry_gives_what_going_through_all_gives(): void
+    {
+        $job = $this->job([], [['kind' => 'start', 'reached' => 'dark', 'waited' => 120]]);
+        app(AssessJob::class)->assess($job);
+        $this->actingAs($this->person(Role::Technician))->post("/jobs/{$job->tag}/entries", ['entry' => ['kind' => 'finding', 'check' => 'look-board', 'result' => 'clear']])->assertSessionHasNoErrors();
+        $taken = app(AssessJob::class)->assess($job->fresh() ?? $job);
+        Cache::flush();
+        $whole = app(AssessJob::class)->assess($job->fresh() ?? $job);
+        foreach ($whole->standings as $part => $standing) {
+            $this->assertEqualsWithDelta($standing->probability, $taken->standings[$part]->probability, 1e-9, $part);
         }
     }
 

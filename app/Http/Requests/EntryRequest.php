@@ -72,6 +72,13 @@ final class EntryRequest extends FormRequest
         if ($written['kind'] === 'start') {
             $written['setup'] = $this->setUp((array) ($entry['setup'] ?? []));
         }
+        if ($written['kind'] === 'note' && isset($written['consent'])) {
+            $written = [...$written, 'kind' => 'report', 'marks' => ['consent-system']];
+        }
+        unset($written['consent']);
+        if (isset($written['begun'])) {
+            $written['begun'] = (bool) $written['begun'];
+        }
         foreach (['waited', 'times', 'entry'] as $number) {
             if (isset($written[$number]) && filter_var($written[$number], FILTER_VALIDATE_INT) !== false) {
                 $written[$number] = (int) $written[$number];
@@ -123,7 +130,7 @@ final class EntryRequest extends FormRequest
      */
     private function setUp(array $form): array
     {
-        $setUp = array_filter(array_intersect_key($form, ['place' => 1, 'start_by' => 1, 'temperature' => 1]), fn (mixed $v): bool => is_string($v) && $v !== '');
+        $setUp = array_filter(array_intersect_key($form, ['place' => 1, 'start_by' => 1, 'temperature' => 1, 'goal' => 1, 'output' => 1]), fn (mixed $v): bool => is_string($v) && $v !== '');
         foreach ((array) ($form['parts'] ?? []) as $part => $state) {
             [$word, $tag, $trust] = [...explode(':', (string) $state, 3), '', ''];
             match ($word) {

@@ -15,7 +15,7 @@ use Symfony\Component\Yaml\Yaml;
  */
 final class Catalogue
 {
-    private const FILES = ['stages', 'numbers', 'parts', 'faults', 'signs', 'checks', 'limits', 'acts', 'steps', 'locks'];
+    private const FILES = ['stages', 'numbers', 'parts', 'faults', 'signs', 'checks', 'limits', 'acts', 'steps', 'locks', 'schools'];
 
     /** @var list<string> stage ids in order */
     public readonly array $stageIds;
@@ -41,7 +41,7 @@ final class Catalogue
     /** @var array<string, Event> */
     public readonly array $marks;
 
-    /** @var list<array{first: string, second: string, factor: float}> */
+    /** @var list<array{first: string, second: string, given: float}> */
     public readonly array $couplings;
 
     /** @var array<string, SignChannel> */
@@ -61,6 +61,9 @@ final class Catalogue
 
     /** @var array<string, Lock> */
     public readonly array $locks;
+
+    /** @var array<string, School> */
+    public readonly array $schools;
 
     /** @var list<string> kinds of part moved when the machine is taken out of its case */
     public readonly array $benchDisturbs;
@@ -88,6 +91,7 @@ final class Catalogue
         $this->acts = self::each($files['acts']['acts'], Act::fromArray(...));
         $this->steps = self::each($files['steps']['steps'], Step::fromArray(...));
         $this->locks = self::each($files['locks']['locks'], Lock::fromArray(...));
+        $this->schools = self::each($files['schools']['schools'], School::fromArray(...));
     }
 
     /** The catalogue that ships with the program. */
@@ -167,12 +171,36 @@ final class Catalogue
         return $this->reaches[$id] ?? throw CatalogueMistake::unknown('outcome of a start', $id, array_keys($this->reaches));
     }
 
-    /** Place of a stage in the chain, from 0. */
+    /** Place of a stage in the chain, from 0; "none" is one past the last. */
     public function stageIndex(string $id): int
     {
+        if ($id === 'none') {
+            return count($this->stageIds);
+        }
         $index = array_search($id, $this->stageIds, true);
 
         return $index === false ? throw CatalogueMistake::unknown('stage', $id, $this->stageIds) : $index;
+    }
+
+    /**
+     * Outcomes that no other one splits more finely.
+     *
+     * @return non-empty-list<Reach>
+     */
+    public function closedReaches(): array
+    {
+        return array_values(array_filter($this->reaches, fn (Reach $reach): bool => ! $reach->isOpenEnded()));
+    }
+
+    /** What is seen of a start that stops at a stage. */
+    public function reachAt(int $stop): Reach
+    {
+        foreach ($this->closedReaches() as $reach) {
+            if ($reach->covers($stop)) {
+                return $reach;
+            }
+        }
+        throw CatalogueMistake::unknown('stage', (string) $stop, $this->stageIds);
     }
 
     /** The stage at a stop, or "none" where nothing stops the start. */

@@ -24,6 +24,7 @@ final class CatalogueCheck
         $check->checks();
         $check->steps();
         $check->locks();
+        $check->schools();
 
         return $check->mistakes;
     }
@@ -50,7 +51,7 @@ final class CatalogueCheck
                 $this->share($share, $where);
             }
             foreach ($fault->ways as $way) {
-                $this->known($way['stops'], $this->catalogue->stageIds, $where, 'stage');
+                $this->known($way['stops'], [...$this->catalogue->stageIds, 'none'], $where, 'stage');
             }
             if (abs(array_sum(array_column($fault->ways, 'share')) - 1.0) > 1e-9) {
                 $this->mistakes[] = "The shares of the ways of {$where} do not add up to one.";
@@ -64,6 +65,7 @@ final class CatalogueCheck
         foreach ($this->catalogue->couplings as $coupling) {
             $this->known($coupling['first'], $faults, 'a coupling', 'fault');
             $this->known($coupling['second'], $faults, 'a coupling', 'fault');
+            $this->share((float) $coupling['given'], 'a coupling');
         }
     }
 
@@ -125,10 +127,19 @@ final class CatalogueCheck
                 match ($what) {
                     'always' => null,
                     'mark' => $this->known($rest, array_keys($this->catalogue->marks), "lock {$lock->id}", 'mark'),
-                    'act' => $this->known(explode(':', $rest)[0], array_keys($this->catalogue->acts), "lock {$lock->id}", 'act'),
+                    'act', 'begun' => $this->known(explode(':', $rest)[0], array_keys($this->catalogue->acts), "lock {$lock->id}", 'act'),
                     'start' => $this->known($rest, $this->catalogue->stageIds, "lock {$lock->id}", 'stage'),
                     default => $this->known($what, array_keys($this->catalogue->checks), "lock {$lock->id}", 'check'),
                 };
+            }
+        }
+    }
+
+    private function schools(): void
+    {
+        foreach ($this->catalogue->schools as $school) {
+            foreach ($school->order as $step) {
+                $this->known($step, array_keys($this->catalogue->steps), "school {$school->id}", 'step');
             }
         }
     }

@@ -13,7 +13,9 @@ final readonly class Fault
      * @param  array<string, float>  $cures  act => share of times it cures; the first is the usual repair
      * @param  array<string, array<string, float>>  $signs  sign channel => value => share, in place of the sign tables
      * @param  float  $harms  chance that it harms a good part lent to the machine
-     * @param  list<array{stops: string, share: float}>  $ways stages it may stop, one drawn for good
+     * @param  list<array{stops: string, share: float}>  $ways stages it may stop, one drawn for good; "none" = no start shows it
+     * @param  float  $arises chance that moving the part brings it about
+     * @param  bool  $eachChannel one such fault for every memory channel of the board
      */
     public function __construct(
         public string $id,
@@ -26,6 +28,8 @@ final readonly class Fault
         public array $signs,
         public array $ways,
         public float $harms = 0.0,
+        public float $arises = 0.0,
+        public bool $eachChannel = false,
     ) {
     }
 
@@ -36,6 +40,7 @@ final readonly class Fault
             $row['id'], $row['part'], $row['name'], $row['plain'], $row['shows'], (float) $row['prior'],
             array_map(floatval(...), $row['cures']), $row['signs'] ?? [],
             $row['ways'] ?? [['stops' => $row['stops'], 'share' => 1.0]], (float) ($row['harms'] ?? 0.0),
+            (float) ($row['arises'] ?? 0.0), ($row['each'] ?? null) === 'channel',
         );
     }
 

@@ -8,9 +8,10 @@ namespace Orthoscope\Core\Catalogue;
 final readonly class Lock
 {
     /**
-     * @param  string  $blocks  "power", "lend" (a spare dearer than a supply test) or "pins" (a processor into the socket)
-     * @param  list<string>  $raised  "always", "mark:ID", "CHECK:RESULT", "act:ACT" or "act:ACT:KIND"
+     * @param  string  $blocks  "power", "lend" (a spare dearer than a supply test), "pins" (a processor into the socket), "login" (beyond the log-in screen) or "all"
+     * @param  list<string>  $raised  "always", "mark:ID", "CHECK:RESULT", "act:ACT", "act:ACT:KIND" or "begun:ACT"
      * @param  list<string>  $cleared the same words, or "start:STAGE" for a start that passed that stage
+     * @param  ?int  $hours   it ends by itself this long after it was raised
      */
     public function __construct(
         public string $id,
@@ -21,12 +22,13 @@ final readonly class Lock
         public array $raised,
         public array $cleared,
         public ?string $notWhenLent,
+        public ?int $hours,
     ) {
     }
 
     /** @param  array<string, mixed>  $row */
     public static function fromArray(array $row): self
     {
-        return new self($row['id'], $row['blocks'], $row['name'], $row['sentence'], $row['unlock'], $row['raised'], $row['cleared'], $row['not_when_lent'] ?? null);
+        return new self($row['id'], $row['blocks'], $row['name'], $row['sentence'], $row['unlock'], $row['raised'], $row['cleared'], $row['not_when_lent'] ?? null, $row['hours'] ?? null);
     }
 }

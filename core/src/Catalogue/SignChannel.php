@@ -28,6 +28,12 @@ final readonly class SignChannel
         return new self($row['id'], $row['name'], $row['plain'], $row['needs'] ?? null, $row['values'], $row['rows']);
     }
 
+    /** Whether a value says no more than that nothing was seen or heard. */
+    public function isSilence(string $value): bool
+    {
+        return in_array($value, ['none', 'blank'], true);
+    }
+
     /**
      * How often the channel shows a value.
      *

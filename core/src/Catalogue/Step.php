@@ -8,14 +8,16 @@ namespace Orthoscope\Core\Catalogue;
 final readonly class Step
 {
     /**
-     * @param  string  $record  "start", "act" or "check"
-     * @param  array<string, string>  $setup  set-up words: lend, out, only, swap-slot, restore, place, start_by, temperature
+     * @param  string  $record  "start", "act", "check" or "deed"
+     * @param  array<string, string>  $setup  set-up words: lend, out, only, swap-slot, restore, place, start_by, temperature, goal, output
      * @param  list<string>  $on      kinds of part an act is made on
      * @param  ?string  $each    kind of part that makes one step each ("swapped" = every part swapped with a change)
      * @param  bool  $once    only for the first part of the kind
      * @param  bool  $several only when there are several of the kind
      * @param  list<string>  $needs   tools
      * @param  bool  $pins    puts a processor into the socket
+     * @param  ?string  $from    stage the last start must have passed for the step to be possible
+     * @param  bool  $login   goes beyond the log-in screen
      */
     public function __construct(
         public string $id,
@@ -35,6 +37,8 @@ final readonly class Step
         public bool $pins,
         public array $needs,
         public ?string $caution,
+        public ?string $from,
+        public bool $login,
     ) {
     }
 
@@ -45,7 +49,7 @@ final readonly class Step
             $row['id'], $row['name'], $row['record'], $row['minutes'], $row['why'], $row['setup'] ?? [],
             $row['act'] ?? null, (array) ($row['on'] ?? []), $row['check'] ?? null, $row['each'] ?? null,
             $row['once'] ?? false, $row['several'] ?? false, $row['power'] ?? true, $row['opens'] ?? true,
-            $row['pins'] ?? false, $row['needs'] ?? [], $row['caution'] ?? null,
+            $row['pins'] ?? false, $row['needs'] ?? [], $row['caution'] ?? null, $row['from'] ?? null, $row['login'] ?? false,
         );
     }
 }

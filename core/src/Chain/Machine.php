@@ -10,6 +10,9 @@ use Orthoscope\Core\Catalogue\UnknownWord;
 /** A desktop as it came in: which parts it has, where the sticks sit, and the facts that decide what its signs mean. */
 final readonly class Machine
 {
+    /** @var array<string, list<Part>> */
+    private array $byKind;
+
     public const FACTS = ['own_graphics', 'status_lamps', 'speaker', 'code_display'];
 
     /**
@@ -17,9 +20,15 @@ final readonly class Machine
      * @param  array<string, string>  $slots stick id => slot id
      * @param  array<string, bool>  $facts see FACTS
      * @param  array<string, string>  $platform what spares must match, such as "memory" => "DDR4" or "socket"
+     * @param  array<string, array<string, array<string, float>>>  $boardSigns sign channel => stage not reached => value => share, where this board differs from others
      */
-    private function __construct(public string $model, public array $parts, public array $slots, public array $facts, public array $platform)
+    private function __construct(public string $model, public array $parts, public array $slots, public array $facts, public array $platform, public array $boardSigns)
     {
+        $byKind = [];
+        foreach ($parts as $part) {
+            $byKind[$part->kind->id][] = $part;
+        }
+        $this->byKind = $byKind;
     }
 
     /**
@@ -45,7 +54,8 @@ final readonly class Machine
         $count = [
             'stick' => count($sticks), 'slot' => count($slots), 'drive' => $driveCount,
             'card' => (int) $hasCard, 'card-slot' => (int) $hasCard, 'card-plug' => (int) ($hasCard && ($given['card_plug'] ?? true)),
-            'drive-lead' => min(1, $driveCount), 'system' => min(1, $driveCount),
+            'output' => (int) $hasCard, 'drive-lead' => min(1, $driveCount), 'drive-port' => min(1, $driveCount), 'system' => min(1, $driveCount),
+            'kit' => (int) (count($sticks) > 1), 'add-in' => (int) ($given['add_in'] ?? false),
         ];
         $names = $given['names'] ?? [];
         $parts = [];
@@ -61,7 +71,7 @@ final readonly class Machine
             }
         }
 
-        return new self((string) ($given['model'] ?? ''), $parts, $placed, $facts, array_filter($given['platform'] ?? []));
+        return new self((string) ($given['model'] ?? ''), $parts, $placed, $facts, array_filter($given['platform'] ?? []), self::boardSigns($given['board_signs'] ?? [], $catalogue));
     }
 
     public function part(string $id): Part
@@ -77,7 +87,7 @@ final readonly class Machine
     /** @return list<Part> */
     public function ofKind(string $kind): array
     {
-        return array_values(array_filter($this->parts, fn (Part $part): bool => $part->kind->id === $kind));
+        return $this->byKind[$kind] ?? [];
     }
 
     /**
@@ -88,6 +98,45 @@ final readonly class Machine
     public function meant(string $word): array
     {
         return isset($this->parts[$word]) ? [$word] : array_column($this->ofKind($word), 'id');
+    }
+
+    /** The memory channel of a slot: the letter its label begins with. */
+    public static function channelOf(string $slot): string
+    {
+        return substr($slot, strlen('slot-'), 1);
+    }
+
+    /** @return list<string> the letters of the memory channels of the board */
+    public function channels(): array
+    {
+        return array_values(array_unique(array_map(fn (Part $slot): string => self::channelOf($slot->id), $this->ofKind('slot'))));
+    }
+
+    /**
+     * @param  array<string, mixed>  $given
+     *
+     * @return array<string, array<string, array<string, float>>>
+     */
+    private static function boardSigns(array $given, Catalogue $catalogue): array
+    {
+        foreach ($given as $channel => $rows) {
+            $values = array_map(strval(...), array_keys($catalogue->sign((string) $channel)->values));
+            foreach ($rows as $stop => $row) {
+                if (! in_array($stop, [...$catalogue->stageIds, 'none'], true)) {
+                    throw MachineMistake::because(UnknownWord::sentence('stage', (string) $stop, $catalogue->stageIds));
+                }
+                foreach ($row as $value => $share) {
+                    if (! in_array((string) $value, $values, true)) {
+                        throw MachineMistake::because(UnknownWord::sentence($catalogue->sign((string) $channel)->name, (string) $value, $values));
+                    }
+                }
+                if (array_sum($row) > 1.0 + 1e-9) {
+                    throw MachineMistake::because("The shares of {$channel} at {$stop} add up to more than one.");
+                }
+            }
+        }
+
+        return $given;
     }
 
     /**

@@ -9,4 +9,6 @@ enum Place: string
 {
     case InCase = 'case';
     case Bench = 'bench';
+    /** At the owner's place, as told: with the owner's own mains. Never a start of the shop's. */
+    case Owner = 'owner';
 }

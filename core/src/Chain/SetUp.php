@@ -7,10 +7,14 @@ namespace Orthoscope\Core\Chain;
 /** How a machine is put together for a start, as differences from how it came in. */
 final readonly class SetUp
 {
+    /** Where a card was moved to: a slot that is not its own. Boards name these slots in too many ways. */
+    public const OTHER_SLOT = 'second';
+
     /**
      * @param  list<string>  $out   parts taken out
      * @param  array<string, Lent>  $lent  part => the spare in its place
-     * @param  array<string, string>  $moved stick => the slot it was moved to
+     * @param  array<string, string>  $moved stick => the slot it was moved to; card => OTHER_SLOT
+     * @param  bool  $otherOutput the screen is on another output than it came with
      */
     public function __construct(
         public array $out = [],
@@ -19,6 +23,8 @@ final readonly class SetUp
         public Place $place = Place::InCase,
         public StartBy $startBy = StartBy::Button,
         public ?Temperature $temperature = null,
+        public Goal $goal = Goal::System,
+        public bool $otherOutput = false,
     ) {
     }
 
@@ -40,6 +46,8 @@ final readonly class SetUp
             Place::from($given['place'] ?? 'case'),
             StartBy::from($given['start_by'] ?? 'button'),
             isset($given['temperature']) ? Temperature::from($given['temperature']) : null,
+            Goal::from($given['goal'] ?? 'system'),
+            ($given['output'] ?? '') === 'other',
         );
     }
 
@@ -53,6 +61,8 @@ final readonly class SetUp
             'place' => $this->place === Place::InCase ? null : $this->place->value,
             'start_by' => $this->startBy === StartBy::Button ? null : $this->startBy->value,
             'temperature' => $this->temperature?->value,
+            'goal' => $this->goal === Goal::System ? null : $this->goal->value,
+            'output' => $this->otherOutput ? 'other' : null,
         ]);
     }
 
@@ -118,7 +128,7 @@ final readonly class SetUp
         unset($lent[$part], $moved[$part]);
 
         return new self(
-            array_values(array_diff($this->out, [$part])), $lent, $moved, $this->place, $this->startBy, $this->temperature,
+            array_values(array_diff($this->out, [$part])), $lent, $moved, $this->place, $this->startBy, $this->temperature, $this->goal, $this->otherOutput,
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\CommandLine;
 
+use InvalidArgumentException;
 use Orthoscope\Core\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\CatalogueCheck;
@@ -12,6 +13,13 @@ use Orthoscope\Core\Catalogue\UnknownWord;
 use Orthoscope\Core\Chain\MachineMistake;
 use Orthoscope\Core\Evidence\CaseFile;
 use Orthoscope\Core\Evidence\CaseMistake;
+use Orthoscope\Core\Evidence\JsonLines;
+use Orthoscope\Core\Simulation\Simulation;
+use Symfony\Component\Console\Exception\ExceptionInterface as OptionMistake;
+use Symfony\Component\Console\Input\ArgvInput;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputDefinition;
+use Symfony\Component\Console\Input\InputOption;
 
 /** The core's own command line. Exit status: 0 well, 1 the input is at fault, 2 called wrongly. */
 final class CommandLine
@@ -20,11 +28,18 @@ final class CommandLine
         orthoscope diagnose FILE [--upto N] [--text]
                                             what a case file supports: standings, faults, surprise, next steps
         orthoscope explain FILE --part P    why a part stands where it stands, and how each entry moved it
-        orthoscope validate FILE            every mistake in a case file
+        orthoscope validate FILE            every mistake in a case file, by line
         orthoscope vocabulary               all words a case file can use, as JSON
         orthoscope check-catalogue          whether the catalogue holds together
+        orthoscope simulate --jobs N --seed S --policy all|planner|script|power-first|strip-first|screen-first|cheapest-first
+                 [--perturb F] [--doubles SHARE] [--world friendly|hard] [--workers N] [--json]
+                                            plays machines with hidden faults by each policy, and adds up what came of it
+        orthoscope bench [--records N] --json
+                                            how long belief and planning take, by number of entries
 
         TEXT;
+
+    private const COMMANDS = ['diagnose', 'explain', 'validate', 'vocabulary', 'check-catalogue', 'simulate', 'bench'];
 
     /**
      * @param  resource  $out
@@ -37,69 +52,86 @@ final class CommandLine
     /** @param  list<string>  $words */
     public function run(array $words): int
     {
-        $command = array_shift($words) ?? '';
-        $options = ['upto' => null, 'part' => null, 'text' => null];
-        $file = null;
-        while ($words !== []) {
-            $word = array_shift($words);
-            if (! str_starts_with($word, '--')) {
-                $file ??= $word;
-            } elseif ($word === '--text') {
-                $options['text'] = 'yes';
-            } elseif (array_key_exists(substr($word, 2), $options)) {
-                $options[substr($word, 2)] = array_shift($words) ?? '';
-            } else {
-                return $this->misuse("{$word} is not known.");
-            }
+        $command = $words[0] ?? '';
+        if (! in_array($command, self::COMMANDS, true)) {
+            return $this->misuse($command === '' ? '' : UnknownWord::sentence('command', $command, self::COMMANDS));
         }
-        if ($options['upto'] !== null && ! ctype_digit($options['upto'])) {
-            return $this->misuse('--upto takes the number of an entry.');
+        try {
+            $input = new ArgvInput(['orthoscope', ...array_slice($words, 1)], self::definition($command));
+            $input->validate();
+        } catch (OptionMistake $mistake) {
+            return $this->misuse($mistake->getMessage());
         }
         try {
             return match ($command) {
-                'diagnose' => $file === null ? $this->misuse('Name the case file.') : $this->diagnose($file, $options['upto'], $options['text'] !== null),
-                'explain' => $file === null || $options['part'] === null ? $this->misuse('Name the case file and the part.') : $this->explain($file, $options['part']),
-                'validate' => $file === null ? $this->misuse('Name the case file.') : $this->validate($file),
+                'diagnose' => $this->diagnose($input),
+                'explain' => $this->explain($input),
+                'validate' => $this->validate($this->read($input)),
                 'vocabulary' => $this->say($this->json(Vocabulary::of(Catalogue::shipped()))),
                 'check-catalogue' => $this->checkCatalogue(),
-                default => $this->misuse($command === '' ? '' : UnknownWord::sentence('command', $command, ['diagnose', 'explain', 'validate', 'vocabulary', 'check-catalogue'])),
+                'simulate' => $this->simulate($input),
+                default => $this->say($this->json((new BenchCommand(Catalogue::shipped(), self::whole($input, 'records', 1, 1000)))->figures())),
             };
         } catch (CaseMistake|CatalogueMistake|MachineMistake $mistake) {
             fwrite($this->err, $mistake->getMessage()."\n");
 
             return 1;
+        } catch (InvalidArgumentException $mistake) {
+            return $this->misuse($mistake->getMessage());
         }
     }
 
-    private function diagnose(string $file, ?string $upTo, bool $text): int
+    private static function definition(string $command): InputDefinition
     {
+        $file = new InputArgument('file', InputArgument::REQUIRED);
+        $value = fn (string $name, ?string $default = null): InputOption => new InputOption($name, null, InputOption::VALUE_REQUIRED, '', $default);
+        $flag = fn (string $name): InputOption => new InputOption($name, null, InputOption::VALUE_NONE);
+
+        return new InputDefinition(match ($command) {
+            'diagnose' => [$file, $value('upto'), $flag('text')],
+            'explain' => [$file, $value('part')],
+            'validate' => [$file],
+            'simulate' => [$value('jobs', '100'), $value('seed', '1'), $value('policy', 'all'), $value('perturb', '1'), $value('doubles'), $value('world', Simulation::FRIENDLY), $value('workers', '1'), $value('slice'), $flag('json')],
+            'bench' => [$value('records', '20'), $flag('json')],
+            default => [],
+        });
+    }
+
+    private function diagnose(ArgvInput $input): int
+    {
+        $upTo = $input->getOption('upto');
+        if ($upTo !== null && ! ctype_digit($upTo)) {
+            return $this->misuse('--upto takes the number of an entry.');
+        }
         $catalogue = Catalogue::shipped();
-        $case = CaseFile::parse($this->read($file), $catalogue);
+        $case = CaseFile::parse($this->read($input), $catalogue);
         $record = $upTo === null ? $case->record : $case->record->upTo((int) $upTo);
         $assessment = Assessment::of($case->machine, $record, $case->shelf, $catalogue);
 
-        return $this->say($text ? AssessmentText::of($assessment, $catalogue) : $this->json(AssessmentJson::of($assessment, $catalogue)));
+        return $this->say($input->getOption('text') ? AssessmentText::of($assessment, $catalogue) : $this->json(AssessmentJson::of($assessment, $catalogue)));
     }
 
-    private function explain(string $file, string $part): int
+    private function explain(ArgvInput $input): int
     {
+        if ($input->getOption('part') === null) {
+            return $this->misuse('Name the part with --part.');
+        }
         $catalogue = Catalogue::shipped();
-        $case = CaseFile::parse($this->read($file), $catalogue);
+        $case = CaseFile::parse($this->read($input), $catalogue);
 
-        return $this->say(Explanation::of($case, $case->machine->part($part), $catalogue));
+        return $this->say(Explanation::of($case, $case->machine->part($input->getOption('part')), $catalogue));
     }
 
-    private function validate(string $file): int
+    private function validate(string $json): int
     {
-        $mistakes = CaseFile::mistakes($this->read($file), Catalogue::shipped());
+        $lines = JsonLines::of($json);
+        $mistakes = CaseFile::mistakes($json, Catalogue::shipped());
         foreach ($mistakes as $mistake) {
-            fwrite($this->out, $mistake->getMessage()."\n");
-        }
-        if ($mistakes === []) {
-            fwrite($this->out, "No mistake found.\n");
+            $line = $lines->brokenLine() ?? $lines->line($mistake->path);
+            fwrite($this->out, "line {$line}: {$mistake->getMessage()}\n");
         }
 
-        return $mistakes === [] ? 0 : 1;
+        return $mistakes === [] ? $this->say("No mistake found.\n") : 1;
     }
 
     private function checkCatalogue(): int
@@ -110,8 +142,46 @@ final class CommandLine
         return $mistakes === [] ? 0 : 1;
     }
 
-    private function read(string $file): string
+    private function simulate(ArgvInput $input): int
     {
+        $catalogue = Catalogue::shipped();
+        $policies = $input->getOption('policy') === 'all' ? Simulation::policyNames($catalogue) : explode(',', $input->getOption('policy'));
+        foreach ($policies as $policy) {
+            if (! in_array($policy, Simulation::policyNames($catalogue), true)) {
+                return $this->misuse(UnknownWord::sentence('policy', $policy, ['all', ...Simulation::policyNames($catalogue)]));
+            }
+        }
+        $command = new SimulateCommand(
+            $catalogue, self::whole($input, 'jobs', 1, 100000), $input->getOption('seed'), $policies, self::number($input, 'perturb'),
+            $input->getOption('doubles') === null ? null : self::number($input, 'doubles'), $input->getOption('world'), self::whole($input, 'workers', 1, 64),
+        );
+        if ($input->getOption('slice') !== null) {
+            [$worker, $workers] = [...explode('/', $input->getOption('slice')), '1'];
+
+            return $this->say(base64_encode(serialize($command->slice((int) $worker, (int) $workers))));
+        }
+        $figures = $command->figures();
+
+        return $this->say($input->getOption('json') ? $this->json($figures) : FiguresText::of($figures));
+    }
+
+    private static function whole(ArgvInput $input, string $option, int $least, int $most): int
+    {
+        $value = filter_var($input->getOption($option), FILTER_VALIDATE_INT, ['options' => ['min_range' => $least, 'max_range' => $most]]);
+
+        return $value === false ? throw new InvalidArgumentException("--{$option} takes a whole number from {$least} to {$most}.") : $value;
+    }
+
+    private static function number(ArgvInput $input, string $option): float
+    {
+        $value = filter_var($input->getOption($option), FILTER_VALIDATE_FLOAT);
+
+        return $value === false ? throw new InvalidArgumentException("--{$option} takes a number.") : $value;
+    }
+
+    private function read(ArgvInput $input): string
+    {
+        $file = $input->getArgument('file');
         if (! is_file($file) || ! is_readable($file)) {
             throw CaseMistake::at('', "There is no readable file \"{$file}\".");
         }

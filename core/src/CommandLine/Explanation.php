@@ -10,6 +10,8 @@ use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\CaseFile;
 use Orthoscope\Core\Evidence\Entry;
+use Orthoscope\Core\Planning\NextStep;
+use Orthoscope\Core\Planning\Outcome;
 use Orthoscope\Core\Words\EntryWords;
 
 /** Why a part stands where it stands: the entries that made it so, what may be wrong with it, and how each entry moved belief. */
@@ -28,20 +30,42 @@ final class Explanation
             $lines[] = sprintf('  %5.1f %%  %s', 100 * $fault->probability, $fault->fault->name);
         }
         $lines[] = 'How it moved:';
-        $before = self::suspicion($case, $part, 0, $catalogue);
-        $lines[] = sprintf('  %5.1f %%  before anything was written down', 100 * $before);
+        $replay = Replay::of($case->machine, $case->record->upTo(0), $catalogue);
+        $lines[] = sprintf('  %5.1f %%  before anything was written down', 100 * self::suspicion($replay, $part));
         foreach ($case->record->entries as $entry) {
-            $after = self::suspicion($case, $part, $entry->number, $catalogue);
-            $lines[] = sprintf('  %5.1f %%  %s', 100 * $after, self::named($entry, $words));
+            $record = $case->record->upTo($entry->number);
+            $replay = $replay->and($record) ?? Replay::of($case->machine, $record, $catalogue);
+            $lines[] = sprintf('  %5.1f %%  %s', 100 * self::suspicion($replay, $part), self::named($entry, $words));
         }
+        array_push($lines, ...self::movers($assessment->advice->steps, $part, $standing->probability));
 
         return implode("\n", $lines)."\n";
     }
 
-    private static function suspicion(CaseFile $case, Part $part, int $upTo, Catalogue $catalogue): float
+    /**
+     * What would move it most: steps of those ranked first, with what each outcome would make of it.
+     *
+     * @param  list<NextStep>  $steps
+     *
+     * @return list<string>
+     */
+    private static function movers(array $steps, Part $part, float $now): array
     {
-        $replay = Replay::of($case->machine, $case->record->upTo($upTo), $catalogue);
+        $moves = $lines = [];
+        foreach ($steps as $i => $step) {
+            $moves[$i] = array_sum(array_map(fn (Outcome $o): float => $o->probability * abs(($o->parts[$part->id] ?? 0.0) - $now), $step->outcomes));
+        }
+        arsort($moves);
+        foreach (array_keys(array_slice(array_filter($moves, fn (float $move): bool => $move > 0.01), 0, 3, true)) as $i) {
+            $outcomes = array_map(fn (Outcome $o): string => sprintf('%s: %.0f %%', $o->words, 100 * ($o->parts[$part->id] ?? 0.0)), $steps[$i]->outcomes);
+            $lines[] = "  {$steps[$i]->candidate->name()} ({$steps[$i]->minutes} min): ".implode(', ', $outcomes);
+        }
 
+        return $lines === [] ? [] : ['What would move it:', ...$lines];
+    }
+
+    private static function suspicion(Replay $replay, Part $part): float
+    {
         return $replay->belief->hadAny($replay->model->modes->ofPart($part->id));
     }
 

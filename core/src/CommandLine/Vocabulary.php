@@ -13,6 +13,7 @@ use Orthoscope\Core\Catalogue\Fault;
 use Orthoscope\Core\Catalogue\Lock;
 use Orthoscope\Core\Catalogue\PartKind;
 use Orthoscope\Core\Catalogue\Reach;
+use Orthoscope\Core\Catalogue\School;
 use Orthoscope\Core\Catalogue\SignChannel;
 use Orthoscope\Core\Catalogue\Step;
 
@@ -33,6 +34,7 @@ final class Vocabulary
             'actions' => array_map(fn (Step $s): array => ['id' => $s->id, 'name' => $s->name, 'minutes' => $s->minutes, 'why' => $s->why, 'puts_power_on' => $s->power], array_values($catalogue->steps)),
             'events' => array_map(fn (Event $e): array => ['id' => $e->id, 'name' => $e->name], array_values($catalogue->events)),
             'marks' => array_map(fn (Event $e): array => ['id' => $e->id, 'name' => $e->name], array_values($catalogue->marks)),
+            'schools' => array_map(fn (School $s): array => ['id' => $s->id, 'name' => $s->name], array_values($catalogue->schools)),
             'locks' => array_map(fn (Lock $l): array => ['id' => $l->id, 'name' => $l->name, 'sentence' => $l->sentence, 'unlock' => $l->unlock], array_values($catalogue->locks)),
         ];
     }

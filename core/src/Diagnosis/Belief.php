@@ -14,11 +14,23 @@ use InvalidArgumentException;
  */
 final class Belief
 {
+    /** Share of belief under which a fault brought about on the way is not followed, even where nothing else is dropped. */
+    private const ARISING_LEAST = 1e-5;
+
+    /** Sets no state is about are cleared away once they are more than twice the states and this many. */
+    private const SPARE_SETS = 200;
+
     /** @var array<int, array<int, list<int>>> set => mask => faults still there; filled as needed */
     private array $alive = [];
 
+    /** @var ?array<string, int> the faults of a set, joined => the set; filled as needed */
+    private ?array $index = null;
+
+    /** @var array<int, array<int, int>> set => fault => the set with that fault; filled as needed */
+    private array $extended = [];
+
     /**
-     * @param  list<list<int>>  $sets    fault sets
+     * @param  list<list<int>>  $sets    fault sets, each in rising order
      * @param  list<int>  $of      state => its set
      * @param  list<int>  $mask    state => bit i tells that fault i of the set is still there
      * @param  list<float>  $weight  state => probability; they sum to one
@@ -46,6 +58,9 @@ final class Belief
         }
         $sets = $of = $mask = $weight = [];
         foreach ($hypotheses as $i => [$faults, $prior]) {
+            if (count($faults) > 1) {
+                sort($faults);
+            }
             $sets[] = $faults;
             $of[] = $i;
             $mask[] = (1 << count($faults)) - 1;
@@ -86,7 +101,7 @@ final class Belief
             $total += $w;
         }
 
-        return $total > 0.0 ? $this->kept($weights, $total) : $this;
+        return $total > 0.0 ? $this->reweighed($weights, $total) : $this;
     }
 
     /** How likely an observation is now. */
@@ -114,25 +129,15 @@ final class Belief
         $states = [];
         foreach ($this->weight as $i => $w) {
             $set = $this->of[$i];
-            $split = [$this->mask[$i] => $w];
+            $mask = $this->mask[$i];
+            $split = null;
             foreach ($this->sets[$set] as $bit => $fault) {
-                if (! isset($cures[$fault])) {
-                    continue;
+                if (isset($cures[$fault]) && $mask & (1 << $bit)) {
+                    $split = $this->cured($split ?? [$mask => $w], 1 << $bit, $cures[$fault]);
                 }
-                $after = [];
-                foreach ($split as $mask => $share) {
-                    $there = $mask & (1 << $bit);
-                    if ($there) {
-                        $cured = $mask ^ (1 << $bit);
-                        $after[$cured] = ($after[$cured] ?? 0.0) + $share * $cures[$fault];
-                        $share *= 1.0 - $cures[$fault];
-                    }
-                    $after[$mask] = ($after[$mask] ?? 0.0) + $share;
-                }
-                $split = $after;
             }
-            foreach ($split as $mask => $share) {
-                $key = $set << 16 | $mask;
+            foreach ($split ?? [$mask => $w] as $left => $share) {
+                $key = $left << 32 | $set;
                 $states[$key] = ($states[$key] ?? 0.0) + $share;
             }
         }
@@ -140,25 +145,49 @@ final class Belief
         return $this->fromStates($states);
     }
 
+    /**
+     * Belief after something was done that may bring faults about, each with a given probability; at most one of them.
+     *
+     * @param  array<int, float>  $arising fault => probability
+     */
+    public function arising(array $arising): self
+    {
+        if ($arising === []) {
+            return $this;
+        }
+        $belief = clone $this;
+        $states = [];
+        foreach ($this->weight as $i => $w) {
+            $key = $this->mask[$i] << 32 | $this->of[$i];
+            $states[$key] = ($states[$key] ?? 0.0) + $w;
+            foreach ($arising as $fault => $p) {
+                $share = $w * $p;
+                if ($share > self::ARISING_LEAST) {
+                    $with = $belief->with($this->of[$i], $this->mask[$i], $fault);
+                    if ($with !== $key) {
+                        $states[$with] = ($states[$with] ?? 0.0) + $share;
+                        $states[$key] -= $share;
+                    }
+                }
+            }
+        }
+
+        return $belief->fromStates($states);
+    }
+
     /** A further fault comes into question, independent of the rest: a lent part that may itself be bad. */
     public function introduce(int $fault, float $probability): self
     {
-        $sets = $of = $mask = $weight = [];
-        $with = [];
+        $belief = clone $this;
+        $states = [];
         foreach ($this->weight as $i => $w) {
-            $set = $this->of[$i];
-            if (! isset($with[$set])) {
-                $with[$set] = [count($sets), count($sets) + 1];
-                $sets[] = $this->sets[$set];
-                $sets[] = [...$this->sets[$set], $fault];
-            }
-            $bit = 1 << count($this->sets[$set]);
-            array_push($of, ...$with[$set]);
-            array_push($mask, $this->mask[$i], $this->mask[$i] | $bit);
-            array_push($weight, $w * (1.0 - $probability), $w * $probability);
+            $key = $this->mask[$i] << 32 | $this->of[$i];
+            $with = $belief->with($this->of[$i], $this->mask[$i], $fault);
+            $states[$key] = ($states[$key] ?? 0.0) + $w * (1.0 - $probability);
+            $states[$with] = ($states[$with] ?? 0.0) + $w * $probability;
         }
 
-        return (new self($sets, $of, $mask, $weight, $this->logEvidence, $this->pruneBelow))->pruned();
+        return $belief->fromStates($states);
     }
 
     /** The likeliest states that together hold a share of belief, but no more than so many; a smaller belief for planning. */
@@ -176,7 +205,7 @@ final class Belief
             }
         }
 
-        return $this->kept($weights, $sum, keepEvidence: true);
+        return $this->reweighed($weights, $sum, keepEvidence: true);
     }
 
     /** Probability that the machine has or had this fault. */
@@ -231,10 +260,14 @@ final class Belief
         return $sums;
     }
 
-    /** Probability that nothing is wrong now. */
-    public function sound(): float
+    /**
+     * Probability that nothing is wrong now.
+     *
+     * @param  array<int, mixed>  $but keyed by faults that do not count
+     */
+    public function sound(array $but = []): float
     {
-        return $this->sum(fn (int $i): bool => $this->mask[$i] === 0);
+        return $this->sum(fn (int $i): bool => $this->mask[$i] === 0 || ($but !== [] && array_diff_key(array_flip($this->faultsAt($i)), $but) === []));
     }
 
     /**
@@ -289,6 +322,43 @@ final class Belief
         return $states;
     }
 
+    /**
+     * The probability of each set, by its faults.
+     *
+     * @return array<array-key, float> faults joined by blanks => probability
+     */
+    public function bySet(): array
+    {
+        $sums = [];
+        foreach ($this->weight as $i => $w) {
+            $sums[$this->of[$i]] = ($sums[$this->of[$i]] ?? 0.0) + $w;
+        }
+        $bySet = [];
+        foreach ($sums as $set => $w) {
+            $bySet[implode(' ', $this->sets[$set])] = $w;
+        }
+
+        return $bySet;
+    }
+
+    /**
+     * Belief as plain data, to be kept.
+     *
+     * @return array{list<list<int>>, list<int>, list<int>, list<float>, float, float}
+     */
+    public function kept(): array
+    {
+        $compact = self::compact($this->sets, $this->of, $this->mask, $this->weight, $this->logEvidence, $this->pruneBelow);
+
+        return [$compact->sets, $compact->of, $compact->mask, $compact->weight, $compact->logEvidence, $compact->pruneBelow];
+    }
+
+    /** @param  array{list<list<int>>, list<int>, list<int>, list<float>, float, float}  $kept */
+    public static function fromKept(array $kept): self
+    {
+        return new self(...$kept);
+    }
+
     public function stateCount(): int
     {
         return count($this->weight);
@@ -327,6 +397,47 @@ final class Belief
         return false;
     }
 
+    /**
+     * @param  array<int, float>  $split mask => share
+     *
+     * @return array<int, float> the same, once an act that cures the fault at a bit was done
+     */
+    private function cured(array $split, int $bit, float $cure): array
+    {
+        $after = [];
+        foreach ($split as $mask => $share) {
+            $after[$mask] = $share * (1.0 - $cure);
+            $after[$mask ^ $bit] = $share * $cure;
+        }
+
+        return $after;
+    }
+
+    /** The state that a state becomes once a fault has come about, as mask << 32 | set; a new set if there is none yet. */
+    private function with(int $set, int $mask, int $fault): int
+    {
+        $at = array_search($fault, $this->sets[$set], true);
+        if ($at !== false) {
+            return ($mask | (1 << $at)) << 32 | $set;
+        }
+        if (! isset($this->extended[$set][$fault])) {
+            $this->index ??= array_flip(array_map(fn (array $faults): string => implode(' ', $faults), $this->sets));
+            $faults = [...$this->sets[$set], $fault];
+            sort($faults);
+            $key = implode(' ', $faults);
+            if (! isset($this->index[$key])) {
+                $this->index[$key] = count($this->sets);
+                $this->sets[] = $faults;
+            }
+            $this->extended[$set][$fault] = $this->index[$key];
+        }
+        $into = $this->extended[$set][$fault];
+        $at = (int) array_search($fault, $this->sets[$into], true);
+        $below = (1 << $at) - 1;
+
+        return (($mask & $below) | (1 << $at) | (($mask & ~$below) << 1)) << 32 | $into;
+    }
+
     /** @param  callable(int): bool  $where */
     private function sum(callable $where): float
     {
@@ -341,7 +452,7 @@ final class Belief
     }
 
     /** @param  array<int, float>  $weights state => unnormalised weight */
-    private function kept(array $weights, float $total, bool $keepEvidence = false): self
+    private function reweighed(array $weights, float $total, bool $keepEvidence = false): self
     {
         $least = $this->pruneBelow * $total;
         $of = $mask = $weight = [];
@@ -357,29 +468,55 @@ final class Belief
         foreach ($weight as $i => $w) {
             $weight[$i] = $w / $kept;
         }
-        $belief = new self($this->sets, $of, $mask, $weight, $this->logEvidence + ($keepEvidence ? 0.0 : log($total)), $this->pruneBelow);
-        $belief->alive = $this->alive;
+        $logEvidence = $this->logEvidence + ($keepEvidence ? 0.0 : log($total));
+        if (count($this->sets) > self::SPARE_SETS + 2 * count($weight)) {
+            return self::compact($this->sets, $of, $mask, $weight, $logEvidence, $this->pruneBelow);
+        }
+        $belief = new self($this->sets, $of, $mask, $weight, $logEvidence, $this->pruneBelow);
+        [$belief->alive, $belief->index, $belief->extended] = [$this->alive, $this->index, $this->extended];
 
         return $belief;
     }
 
-    /** @param  array<int, float>  $states set << 16 | mask => weight */
+    /**
+     * Without the sets that no state is about any more.
+     *
+     * @param  array<int, list<int>>  $sets
+     * @param  list<int>  $of
+     * @param  list<int>  $mask
+     * @param  list<float>  $weight
+     */
+    private static function compact(array $sets, array $of, array $mask, array $weight, float $logEvidence, float $pruneBelow): self
+    {
+        $at = $kept = [];
+        foreach ($of as $i => $set) {
+            if (! isset($at[$set])) {
+                $at[$set] = count($kept);
+                $kept[] = $sets[$set];
+            }
+            $of[$i] = $at[$set];
+        }
+
+        return new self($kept, $of, $mask, $weight, $logEvidence, $pruneBelow);
+    }
+
+    /** @param  array<int, float>  $states mask << 32 | set => weight */
     private function fromStates(array $states): self
     {
         $of = $mask = $weight = [];
         foreach ($states as $key => $w) {
-            $of[] = $key >> 16;
-            $mask[] = $key & 0xFFFF;
+            $of[] = $key & 0xFFFFFFFF;
+            $mask[] = $key >> 32;
             $weight[] = $w;
         }
         $belief = new self($this->sets, $of, $mask, $weight, $this->logEvidence, $this->pruneBelow);
-        $belief->alive = $this->alive;
+        [$belief->alive, $belief->index, $belief->extended] = [$this->alive, $this->index, $this->extended];
 
         return $belief->pruned();
     }
 
     private function pruned(): self
     {
-        return $this->pruneBelow > 0.0 ? $this->kept($this->weight, array_sum($this->weight), keepEvidence: true) : $this;
+        return $this->pruneBelow > 0.0 ? $this->reweighed($this->weight, array_sum($this->weight), keepEvidence: true) : $this;
     }
 }

@@ -22,6 +22,6 @@ final readonly class FaultBelief
 
     public function name(): string
     {
-        return $this->spare === null ? "{$this->part->name}: {$this->fault->name}" : "spare {$this->spare} bad";
+        return $this->spare === null ? "{$this->part->name}: {$this->fault->name}" : Mode::outsider($this->spare).' bad';
     }
 }

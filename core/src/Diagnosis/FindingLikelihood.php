@@ -17,8 +17,14 @@ final readonly class FindingLikelihood implements Likelihood
     {
     }
 
-    /** @param  ?string  $target the part it was made on, if on one */
-    public static function of(Modes $modes, Check $check, ?string $target, string $result, float $noise): self
+    /** How often a part fails in a host that is itself bad. Origin: judgement. */
+    public const BAD_HOST_FAILS = 0.97;
+
+    /**
+     * @param  ?string  $target the part it was made on, if on one
+     * @param  ?int  $badHost mode of the host machine being bad, if made in one
+     */
+    public static function of(Modes $modes, Check $check, ?string $target, string $result, float $noise, ?int $badHost = null): self
     {
         $shows = [];
         foreach ($check->results as $candidate) {
@@ -30,6 +36,9 @@ final readonly class FindingLikelihood implements Likelihood
                 if ($mode->spare === null && isset($candidate->shows[$mode->fault->id]) && ($target === null || $target === $mode->part)) {
                     $row[$i] = $candidate->shows[$mode->fault->id];
                 }
+            }
+            if ($badHost !== null) {
+                $row[$badHost] = self::BAD_HOST_FAILS;
             }
             $shows[] = $row;
             if ($candidate->id === $result) {

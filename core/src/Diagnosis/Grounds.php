@@ -7,6 +7,7 @@ namespace Orthoscope\Core\Diagnosis;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Fault;
 use Orthoscope\Core\Catalogue\Reach;
+use Orthoscope\Core\Chain\Goal;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Evidence\Deed;
@@ -90,7 +91,7 @@ final class Grounds
         $earlier = [];
         $deeds = [];
         foreach ($record->inForce as $entry) {
-            if ($entry instanceof Deed) {
+            if ($entry instanceof Deed && ! $entry->begun) {
                 $deeds[] = $entry;
                 foreach ($entry->with === null ? [] : $entry->on as $part) {
                     $this->fittedAt[$part] = $entry->number;
@@ -99,8 +100,7 @@ final class Grounds
             if (! $entry instanceof Start) {
                 continue;
             }
-            $reach = $this->catalogue->reach($entry->reached);
-            $this->readPassed($entry, $reach);
+            $this->readPassed($entry, $this->catalogue->reach($entry->best()));
             $previous = $earlier === [] ? null : $earlier[count($earlier) - 1];
             if ($previous !== null) {
                 $this->readDeeds($deeds, $previous, $entry);
@@ -110,10 +110,14 @@ final class Grounds
         }
     }
 
-    /** A start got past the stage of every part it used. */
+    /** A start got past the stage of every part it used. Staying up for a moment is no proof of what must hold for hours. */
     private function readPassed(Start $start, Reach $reach): void
     {
+        $short = ! in_array($start->setUp->goal, [Goal::Load, Goal::Hours], true);
         foreach ($this->model->machine->parts as $part) {
+            if ($short && $part->kind->stage === 'stays') {
+                continue;
+            }
             if ($reach->firstStop > $this->catalogue->stageIndex($part->kind->stage) && $this->model->uses($part->id, $start->setUp)) {
                 $this->add($part->id, $start, Ground::Passed);
             }
@@ -179,7 +183,7 @@ final class Grounds
         }
         foreach ($this->model->usedOnlyIn($setUp, $other) as $new) {
             $kind = $this->model->machine->part($new)->kind;
-            if ($new !== $part->id && ! ($kind->ownOnly && $kind->serves === $part->kind->id)) {
+            if ($new !== $part->id && $kind->carrier !== $part->kind->id && ! ($kind->ownOnly && $kind->serves === $part->kind->id)) {
                 return false;
             }
         }
@@ -198,12 +202,12 @@ final class Grounds
     /** How the second start compares with the first. */
     private function compare(Start $first, Start $second): ?Ground
     {
-        $a = $this->catalogue->reach($first->reached);
-        $b = $this->catalogue->reach($second->reached);
+        $best = $this->catalogue->reach($first->best());
+        $worst = $this->catalogue->reach($second->reached);
 
         return match (true) {
-            $b->firstStop > $a->lastStop => Ground::Improved,
-            $a->id === $b->id && $a->lastStop < $this->catalogue->stageCount() => Ground::NoChange,
+            $worst->firstStop > $best->lastStop => Ground::Improved,
+            array_keys($first->outcomes) === array_keys($second->outcomes) && $best->lastStop < $this->catalogue->stageCount() => Ground::NoChange,
             default => null,
         };
     }

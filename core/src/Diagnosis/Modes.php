@@ -6,9 +6,10 @@ namespace Orthoscope\Core\Diagnosis;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Fault;
+use Orthoscope\Core\Catalogue\PartKind;
 use Orthoscope\Core\Chain\Machine;
 
-/** Every mode in question for one machine, numbered. Spares that were lent or fitted bring a mode of their own. */
+/** Every mode in question for one machine, numbered. Spares that were lent or fitted, and hosts, bring modes of their own. */
 final readonly class Modes
 {
     /** @var list<int> mode => index of the stage it stops */
@@ -25,21 +26,24 @@ final readonly class Modes
     }
 
     /**
-     * @param  list<array{string, string}>  $spares spares in question: tag and the part each stands in for
+     * @param  list<array{string, string}>  $spares spares and hosts in question: tag and the part each stands in for or takes
      * @param  list<string>  $idle parts that have taken part in nothing so far and so explain nothing
      */
     public static function of(Machine $machine, Catalogue $catalogue, array $spares, array $idle = []): self
     {
         $all = $priors = $bySpare = [];
-        foreach ($catalogue->faults as $fault) {
+        foreach ([...$catalogue->faults, ...self::unknown($catalogue)] as $fault) {
             foreach ($machine->ofKind($fault->part) as $part) {
                 if (in_array($part->id, $idle, true)) {
                     continue;
                 }
-                foreach ($fault->ways as $way) {
-                    foreach ($catalogue->shows[$fault->shows] as $manner) {
-                        $all[] = new Mode($fault, $part->id, $catalogue->stageIndex($way['stops']), self::hazard($manner, $catalogue));
-                        $priors[] = $fault->prior * $way['share'] * $manner['share'];
+                foreach ($fault->eachChannel ? $machine->channels() : [null] as $channel) {
+                    foreach ($fault->ways as $way) {
+                        foreach ($catalogue->shows[$fault->shows] as $manner) {
+                            $share = $way['share'] * $manner['share'];
+                            $all[] = new Mode($fault, $part->id, $catalogue->stageIndex($way['stops']), self::hazard($manner, $catalogue), $share, $channel);
+                            $priors[] = $fault->prior * $share;
+                        }
                     }
                 }
             }
@@ -97,24 +101,39 @@ final readonly class Modes
         return $faults;
     }
 
+    /**
+     * What no named fault of a kind of part covers: one fault for each kind that is bought or worked on as a whole.
+     *
+     * @return list<Fault>
+     */
+    private static function unknown(Catalogue $catalogue): array
+    {
+        $prior = [];
+        foreach ($catalogue->faults as $fault) {
+            $prior[$fault->part] = ($prior[$fault->part] ?? 0.0) + $fault->prior * $catalogue->number('unknown_share');
+        }
+        $whole = array_filter($catalogue->parts, fn (PartKind $kind): bool => ! $kind->link && $kind->carrier === null && $kind->price > 0 && isset($prior[$kind->id]));
+
+        return array_values(array_map(fn (PartKind $kind): Fault => new Fault(
+            "unknown-{$kind->id}", $kind->id, 'a fault we cannot name', "{$kind->plain} had a fault we could not name",
+            'sometimes', $prior[$kind->id], ['replace' => 0.9], [], [['stops' => $kind->stage, 'share' => 1.0]],
+        ), $whole));
+    }
+
     private static function badSpare(string $tag, string $part, Machine $machine, Catalogue $catalogue): Mode
     {
         $kind = $machine->part($part)->kind;
         $fault = new Fault("bad-{$kind->id}", $kind->id, 'spare bad', 'a test part that was itself bad', 'always', 0.0, ['replace' => 1.0], [], []);
         $stop = $catalogue->stageIndex($kind->stops ?? $kind->stage);
 
-        return new Mode($fault, $part, $stop, ['hazard' => $catalogue->number('hard_hazard')], $tag);
+        return new Mode($fault, $part, $stop, new Hazard(['hazard' => $catalogue->number('hard_hazard')]), spare: $tag);
     }
 
-    /**
-     * @param  array<string, mixed>  $manner
-     *
-     * @return array<string, float>
-     */
-    private static function hazard(array $manner, Catalogue $catalogue): array
+    /** @param  array<string, mixed>  $manner */
+    private static function hazard(array $manner, Catalogue $catalogue): Hazard
     {
         unset($manner['share']);
 
-        return array_map(fn (mixed $h): float => $h === 'hard' ? $catalogue->number('hard_hazard') : (float) $h, $manner);
+        return new Hazard(array_map(fn (mixed $h): float => $h === 'hard' ? $catalogue->number('hard_hazard') : (float) $h, $manner));
     }
 }

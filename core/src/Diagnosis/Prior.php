@@ -8,36 +8,191 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Event;
 
 /**
- * What is likely before the bench has seen anything: sets of one and of two faults. Independent priors alone would
- * make pairs far too common, so pairs get a stated share of all jobs, with couplings where one fault brings another.
+ * What is likely before the bench has seen anything: sets of one and of two faults, and of three where asked. Independent
+ * priors alone would make pairs far too common, so pairs get a stated share of all jobs: first those where one fault
+ * brought the other about, then chance pairs.
  */
-final class Prior
+final readonly class Prior
 {
-    /**
-     * @param  list<Event>  $events what happened just before, and marks made at arrival
-     * @param  float  $pruneBelow share of belief under which a state is dropped
-     */
-    public static function belief(Modes $modes, Catalogue $catalogue, array $events, float $pruneBelow): Belief
+    /** Share of belief under which a state is dropped when few sets are looked at. Origin: judgement. */
+    private const KEEP_NEARLY_ALL = 1e-8;
+
+    /** @var array<int, float> mode => share of jobs in which it is the only fault, or one of a chance pair, relative to the rest */
+    private array $known;
+
+    /** @var array<int, float> the same for causes outside the catalogue */
+    private array $outside;
+
+    /** @var array<int, array<int, float>> lower mode => higher mode => share of jobs in which one brought the other about */
+    private array $brought;
+
+    private float $chance;
+
+    /** @param  list<Event>  $events what happened just before, and marks made at arrival */
+    public function __construct(private Modes $modes, private Catalogue $catalogue, array $events)
     {
         $priors = self::shifted($modes, $events);
         $outside = array_filter($priors, fn (int $m): bool => $modes->all[$m]->fault->part === 'outside', ARRAY_FILTER_USE_KEY);
-        $known = array_diff_key($priors, $outside);
-        $single = 1.0 - $catalogue->number('double_share') - $catalogue->number('sound_share') - $catalogue->number('outside_share');
+        $this->outside = self::shares($outside);
+        $this->known = self::shares(array_diff_key($priors, $outside));
+        $this->brought = $this->brought();
+        $this->chance = $this->chance();
+    }
 
-        $hypotheses = [[[], $catalogue->number('sound_share')]];
-        foreach ([[$known, $single], [$outside, $catalogue->number('outside_share')]] as [$group, $share]) {
-            $sum = array_sum($group);
-            foreach ($group as $mode => $p) {
-                $hypotheses[] = [[$mode], $share * $p / $sum];
+    /**
+     * Belief over nothing, each fault alone, and all pairs.
+     *
+     * @param  float  $pruneBelow share of belief under which a state is dropped
+     */
+    public function belief(float $pruneBelow): Belief
+    {
+        $hypotheses = $this->upToOne();
+        $modes = array_keys($this->known);
+        $partOf = array_map(fn (Mode $mode): string => $mode->part, $this->modes->all);
+        foreach ($modes as $i => $a) {
+            for ($j = $i + 1, $n = count($modes); $j < $n; $j++) {
+                $b = $modes[$j];
+                if ($partOf[$a] !== $partOf[$b]) {
+                    $hypotheses[] = [[$a, $b], $this->known[$a] * $this->known[$b] * $this->chance + ($this->brought[$a][$b] ?? 0.0)];
+                }
             }
-        }
-        $pairs = self::pairs($modes, $known, $catalogue);
-        $scale = $catalogue->number('double_share') / array_sum(array_column($pairs, 1));
-        foreach ($pairs as [$pair, $weight]) {
-            $hypotheses[] = [$pair, $weight * $scale];
         }
 
         return Belief::over($hypotheses, $pruneBelow);
+    }
+
+    /**
+     * Belief over a few sets only: nothing, each fault alone, and those given, of two or three faults.
+     *
+     * @param  list<list<int>>  $sets each in rising order
+     */
+    public function among(array $sets): Belief
+    {
+        $hypotheses = $this->upToOne();
+        foreach ($sets as $set) {
+            $weight = $this->of($set);
+            if (isset($set[1]) && $weight > 0.0) {
+                $hypotheses[] = [$set, $weight];
+            }
+        }
+
+        return Belief::over($hypotheses, self::KEEP_NEARLY_ALL);
+    }
+
+    /**
+     * Share of jobs in which just these faults are there.
+     *
+     * @param  list<int>  $set two or three faults, in rising order
+     */
+    public function of(array $set): float
+    {
+        $product = 1.0;
+        $parts = [];
+        foreach ($set as $mode) {
+            $product *= $this->known[$mode] ?? 0.0;
+            $parts[$this->modes->all[$mode]->part] = true;
+        }
+
+        return match (true) {
+            count($parts) < count($set) => 0.0,
+            count($set) === 2 => $product * $this->chance + ($this->brought[$set[0]][$set[1]] ?? 0.0),
+            count($set) === 3 => $product * $this->catalogue->number('triple_share') / $this->allTriples(),
+            default => 0.0,
+        };
+    }
+
+    /** @return array<int, float> mode => how likely it is to be the one fault of a machine that has one */
+    public function alone(): array
+    {
+        return $this->known;
+    }
+
+    /** @return list<array{list<int>, float}> */
+    private function upToOne(): array
+    {
+        $hypotheses = [[[], $this->catalogue->number('sound_share')]];
+        foreach ([[$this->known, $this->single()], [$this->outside, $this->catalogue->number('outside_share')]] as [$group, $share]) {
+            foreach ($group as $mode => $p) {
+                $hypotheses[] = [[$mode], $share * $p];
+            }
+        }
+
+        return $hypotheses;
+    }
+
+    /** Share of jobs with one fault of the catalogue. */
+    private function single(): float
+    {
+        return 1.0 - $this->catalogue->number('double_share') - $this->catalogue->number('sound_share') - $this->catalogue->number('outside_share');
+    }
+
+    /** What the product of two shares is multiplied by, so that chance pairs and those brought about make up the share of doubles. */
+    private function chance(): float
+    {
+        $ofPart = [];
+        foreach ($this->known as $mode => $p) {
+            $part = $this->modes->all[$mode]->part;
+            $ofPart[$part] = ($ofPart[$part] ?? 0.0) + $p;
+        }
+        $all = (1.0 - array_sum(array_map(fn (float $p): float => $p ** 2, $ofPart))) / 2.0;
+        $left = $this->catalogue->number('double_share') - array_sum(array_map(array_sum(...), $this->brought));
+
+        return $all > 1e-12 ? max(0.0, $left) / $all : 0.0;
+    }
+
+    /** The sum over all triples from the sums of powers: e3 = (s1^3 - 3 s1 s2 + 2 s3) / 6, with s1 = 1. */
+    private function allTriples(): float
+    {
+        $squares = array_sum(array_map(fn (float $p): float => $p ** 2, $this->known));
+        $cubes = array_sum(array_map(fn (float $p): float => $p ** 3, $this->known));
+
+        return (1.0 - 3.0 * $squares + 2.0 * $cubes) / 6.0;
+    }
+
+    /**
+     * Pairs of which one fault brought the other about. No more than the whole share of doubles.
+     *
+     * @return array<int, array<int, float>> lower mode => higher mode => share of jobs
+     */
+    private function brought(): array
+    {
+        $single = $this->single();
+        $ofFault = [];
+        foreach ($this->known as $mode => $p) {
+            $ofFault[$this->modes->all[$mode]->fault->id][$mode] = $p;
+        }
+        $brought = [];
+        $sum = 0.0;
+        foreach ($this->catalogue->couplings as ['first' => $first, 'second' => $second, 'given' => $given]) {
+            $seconds = $ofFault[$second] ?? [];
+            foreach ($ofFault[$first] ?? [] as $a => $p) {
+                foreach ($seconds as $b => $q) {
+                    if ($this->modes->all[$a]->part !== $this->modes->all[$b]->part) {
+                        $share = $single * $p * $given * $q / array_sum($seconds);
+                        $brought[min($a, $b)][max($a, $b)] = ($brought[min($a, $b)][max($a, $b)] ?? 0.0) + $share;
+                        $sum += $share;
+                    }
+                }
+            }
+        }
+        $most = $this->catalogue->number('double_share');
+        if ($sum > $most) {
+            $brought = array_map(fn (array $row): array => array_map(fn (float $share): float => $share * $most / $sum, $row), $brought);
+        }
+
+        return $brought;
+    }
+
+    /**
+     * @param  array<int, float>  $priors
+     *
+     * @return array<int, float> the same, summing to one
+     */
+    private static function shares(array $priors): array
+    {
+        $sum = array_sum($priors);
+
+        return array_map(fn (float $p): float => $p / $sum, $priors);
     }
 
     /**
@@ -55,33 +210,5 @@ final class Prior
         }
 
         return $priors;
-    }
-
-    /**
-     * @param  array<int, float>  $priors
-     *
-     * @return list<array{list<int>, float}>
-     */
-    private static function pairs(Modes $modes, array $priors, Catalogue $catalogue): array
-    {
-        $coupled = [];
-        foreach ($catalogue->couplings as $coupling) {
-            $coupled[$coupling['first']][$coupling['second']] = (float) $coupling['factor'];
-            $coupled[$coupling['second']][$coupling['first']] = (float) $coupling['factor'];
-        }
-        $keys = array_keys($priors);
-        $pairs = [];
-        foreach ($keys as $i => $a) {
-            for ($j = $i + 1, $n = count($keys); $j < $n; $j++) {
-                $b = $keys[$j];
-                if ($modes->all[$a]->part === $modes->all[$b]->part) {
-                    continue;
-                }
-                $factor = $coupled[$modes->all[$a]->fault->id][$modes->all[$b]->fault->id] ?? 1.0;
-                $pairs[] = [[$a, $b], $priors[$a] * $priors[$b] * $factor];
-            }
-        }
-
-        return $pairs;
     }
 }

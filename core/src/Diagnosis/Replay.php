@@ -10,6 +10,7 @@ use Orthoscope\Core\Catalogue\Event;
 use Orthoscope\Core\Catalogue\Reach;
 use Orthoscope\Core\Chain\Lent;
 use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Chain\Place;
 use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Entry;
@@ -40,13 +41,12 @@ final class Replay
     private array $introduced = [];
 
     /** @param  list<array{string, string}>  $candidates spares that may be lent next: tag and part */
-    private function __construct(private readonly Catalogue $catalogue, Machine $machine, private readonly Record $record, array $candidates, float $pruneBelow)
+    private function __construct(private readonly Catalogue $catalogue, Machine $machine, private Record $record, array $candidates)
     {
-        $modes = Modes::of($machine, $catalogue, self::spares($record, $candidates), self::emptySlots($machine, $record));
+        $modes = Modes::of($machine, $catalogue, self::spares($record, $candidates, $catalogue), self::emptySlots($machine, $record));
         $this->model = new StartModel($machine, $catalogue, $modes);
         $this->setUp = new SetUp;
-        $this->shown = ShownSigns::none($catalogue);
-        $this->belief = Prior::belief($modes, $catalogue, $this->events(), $pruneBelow);
+        $this->shown = ShownSigns::none($catalogue, $machine);
     }
 
     /**
@@ -55,12 +55,120 @@ final class Replay
      */
     public static function of(Machine $machine, Record $record, Catalogue $catalogue, array $candidates = [], ?float $pruneBelow = null): self
     {
-        $replay = new self($catalogue, $machine, $record, $candidates, $pruneBelow ?? $catalogue->number('prune_below'));
+        $replay = new self($catalogue, $machine, $record, $candidates);
+        $replay->belief = $replay->prior()->belief($pruneBelow ?? $catalogue->number('prune_below'));
+
+        return $replay->through($record->inForce);
+    }
+
+    /**
+     * The same record looked at under a few fault sets only: none, each fault alone, and those given.
+     *
+     * @param  list<list<int>>  $sets
+     * @param  ?int  $changedBefore entry before which something on the machine may have changed by itself
+     * @param  ?callable(Entry, Belief, Belief): void  $watch told of every entry, with belief before and after
+     * @param  list<array{string, string}>  $candidates spares that may be lent next: tag and part
+     */
+    public static function among(array $sets, Machine $machine, Record $record, Catalogue $catalogue, ?int $changedBefore = null, ?callable $watch = null, array $candidates = []): self
+    {
+        $replay = new self($catalogue, $machine, $record, $candidates);
+        $prior = $replay->prior();
+        $replay->belief = $prior->among($sets);
         foreach ($record->inForce as $entry) {
+            if ($entry->number === $changedBefore) {
+                $replay->belief = $replay->belief->arising(array_map(fn (float $p): float => $p * $catalogue->number('changed_share'), $prior->alone()));
+            }
+            $before = $replay->belief;
             $replay->take($entry);
+            if ($watch !== null) {
+                $watch($entry, $before, $replay->belief);
+            }
         }
 
         return $replay;
+    }
+
+    /**
+     * The same as `of`, taking up where an earlier replay left off: only the last entries are gone through. Null where that
+     * would not give the same: an entry was struck out, a spare, a slot or a prior has come into it.
+     *
+     * @param  array<string, mixed>  $kept what `kept` gave earlier
+     * @param  list<array{string, string}>  $candidates
+     */
+    public static function resume(array $kept, Machine $machine, Record $record, Catalogue $catalogue, array $candidates = []): ?self
+    {
+        $replay = new self($catalogue, $machine, $record, $candidates);
+        $count = count($kept['entries']);
+        if ($replay->footing() !== $kept['footing'] || array_column(array_slice($record->inForce, 0, $count), 'number') !== $kept['entries']) {
+            return null;
+        }
+        $replay->belief = Belief::fromKept($kept['belief']);
+        [$replay->setUp, $replay->fitted, $replay->predicted, $replay->introduced] = [SetUp::fromArray($kept['setup']), $kept['fitted'], $kept['predicted'], $kept['introduced']];
+        $replay->shown = ShownSigns::fromKept($kept['shown'], $catalogue, $machine);
+
+        return $replay->through(array_slice($record->inForce, $count));
+    }
+
+    /** The same with the entries a longer record adds; null where it must be gone through from the start. */
+    public function and(Record $record): ?self
+    {
+        $known = array_column($this->record->inForce, 'number');
+        $added = array_slice($record->inForce, count($known));
+        if (array_column(array_slice($record->inForce, 0, count($known)), 'number') !== $known) {
+            return null;
+        }
+        foreach (self::spares(new Record($added), [], $this->catalogue) as [$tag, $part]) {
+            if ($this->model->modes->ofSpare($tag, $part) === null) {
+                return null;
+            }
+        }
+        $sameSlots = self::emptySlots($this->model->machine, $record) === self::emptySlots($this->model->machine, $this->record);
+        if (! $sameSlots || self::events($record, $this->catalogue) != self::events($this->record, $this->catalogue)) {
+            return null;
+        }
+        $next = clone $this;
+        $next->record = $record;
+
+        return $next->through($added);
+    }
+
+    /**
+     * What must be kept to take up again later, as plain data.
+     *
+     * @return array<string, mixed>
+     */
+    public function kept(): array
+    {
+        return [
+            'footing' => $this->footing(), 'entries' => array_column($this->record->inForce, 'number'),
+            'belief' => $this->belief->kept(), 'setup' => $this->setUp->toArray(), 'fitted' => $this->fitted,
+            'predicted' => $this->predicted, 'introduced' => $this->introduced, 'shown' => $this->shown->kept(),
+        ];
+    }
+
+    /** What was likely before any entry. */
+    public function prior(): Prior
+    {
+        return new Prior($this->model->modes, $this->catalogue, self::events($this->record, $this->catalogue));
+    }
+
+    /** @param  list<Entry>  $entries */
+    private function through(array $entries): self
+    {
+        foreach ($entries as $entry) {
+            $this->take($entry);
+        }
+
+        return $this;
+    }
+
+    /** What a replay rests on beside the entries: the modes in question, and what shifted their priors. */
+    private function footing(): string
+    {
+        $modes = $this->model->modes;
+        $events = array_map(fn (Event $event): string => $event->id, self::events($this->record, $this->catalogue));
+
+        return hash('xxh128', json_encode([array_map(fn (Mode $m): string => "{$m->fault->id} {$m->part} {$m->stop} {$m->channel} {$m->spare}", $modes->all), $events], JSON_THROW_ON_ERROR));
     }
 
     /**
@@ -68,7 +176,7 @@ final class Replay
      *
      * @param  array<string, string>  $signs
      */
-    public function startLikelihood(SetUp $setUp, string $reached, array $signs, ?int $waited = null): StartLikelihood
+    private function startLikelihood(SetUp $setUp, string $reached, array $signs, ?int $waited = null): StartLikelihood
     {
         $catalogue = $this->catalogue;
         $short = $reached === 'dark' && $waited !== null && $waited < $catalogue->number('short_wait_s');
@@ -76,12 +184,22 @@ final class Replay
         return StartLikelihood::of($this->model, $this->model->hazards($setUp, $this->fitted), $this->model->cut($setUp), $catalogue->reach($reached), $signs, $this->shown, $short);
     }
 
-    public function findingLikelihood(Check $check, ?string $target, string $result): FindingLikelihood
+    private function findingLikelihood(Check $check, ?string $target, string $result, string $host): FindingLikelihood
     {
-        return FindingLikelihood::of($this->model->modes, $check, $target, $result, $this->catalogue->number('check_noise'));
+        $badHost = $check->host && $target !== null ? $this->model->modes->ofSpare($host, $target) : null;
+
+        return FindingLikelihood::of($this->model->modes, $check, $target, $result, $this->catalogue->number('check_noise'), $badHost);
     }
 
-    /** Whether it is already asked of a spare if it is itself bad in this place. */
+    /** Probability that nothing is wrong with the machine now; a spare on the shelf that is bad is not in it. */
+    public function sound(): float
+    {
+        $elsewhere = array_filter($this->model->modes->all, fn (Mode $mode): bool => $mode->spare !== null && ($this->fitted[$mode->part] ?? null) !== $mode->spare);
+
+        return $this->belief->sound($elsewhere);
+    }
+
+    /** Whether it is already asked of a spare or host if it is itself bad in this place. */
     public function isInQuestion(string $tag, string $part): bool
     {
         return isset($this->introduced["{$tag} {$part}"]);
@@ -100,19 +218,15 @@ final class Replay
     /** @return array<int, float> mode => probability that making the check cures it, by what is moved for it */
     public function checkCures(Check $check, ?string $target): array
     {
-        $kinds = $check->disturbs;
-        if ($target !== null && $check->host) {
-            array_push($kinds, ...$this->model->machine->part($target)->kind->disturbs);
-        }
-
-        return $this->model->cures('reseat', $this->model->partsOfKinds($kinds));
+        return $this->model->cures('reseat', $this->model->movedFor($check, $target));
     }
 
     /**
      * @param  list<array{string, string}>  $candidates
-     * @return list<array{string, string}> tag and part of every spare that was lent, fitted, or may be lent
+     *
+     * @return list<array{string, string}> tag and part of every spare or host that was used, or may be
      */
-    private static function spares(Record $record, array $candidates): array
+    private static function spares(Record $record, array $candidates, Catalogue $catalogue): array
     {
         $spares = [];
         foreach ($record->all(Start::class) as $start) {
@@ -123,6 +237,11 @@ final class Replay
         foreach ($record->all(Deed::class) as $deed) {
             foreach ($deed->with === null ? [] : $deed->on as $part) {
                 $spares["{$deed->with->tag} {$part}"] = [$deed->with->tag, $part];
+            }
+        }
+        foreach ($record->all(Finding::class) as $finding) {
+            if ($finding->target !== null && $catalogue->check($finding->check)->host) {
+                $spares["{$finding->host->tag} {$finding->target}"] = [$finding->host->tag, $finding->target];
             }
         }
         foreach ($candidates as [$tag, $part]) {
@@ -154,17 +273,18 @@ final class Replay
         };
     }
 
+    /** A report tells of a start at the owner's place, perhaps of an earlier state of the machine. */
     private function takeReport(Report $report): void
     {
-        if ($report->reached === null && $report->signs === []) {
+        if (($report->reached === null && $report->signs === []) || $report->source === Report::OPINION) {
             return;
         }
         $anywhere = new Reach('any', 'not told', '', '', 0, $this->catalogue->stageCount());
         $reach = $report->reached === null ? $anywhere : $this->catalogue->reach($report->reached);
-        $hazards = $this->model->hazards($this->setUp, $this->fitted);
-        $likelihood = StartLikelihood::of($this->model, $hazards, $this->catalogue->stageCount(), $reach, $report->signs, $this->shown, trust: $this->catalogue->number('report_trust'));
-        $this->observe($report->number, $likelihood);
-        $this->remember($report->signs, $reach);
+        $hazards = $this->model->hazards(new SetUp(place: Place::Owner), $this->fitted);
+        $likelihood = StartLikelihood::of($this->model, $hazards, $this->catalogue->stageCount(), $reach, $report->signs, $this->shown, trust: $this->catalogue->number("trust_{$report->source}"));
+        $this->observe($report->number, [[$likelihood, 1]]);
+        $this->remember($report->signs, $reach, $hazards, $this->catalogue->stageCount());
     }
 
     private function takeStart(Start $start): void
@@ -172,23 +292,41 @@ final class Replay
         foreach ($start->setUp->lent as $part => $lent) {
             $this->introduce($lent, $part);
         }
-        $this->belief = $this->belief->after($this->movingCures($start->setUp));
+        $moved = $this->model->disturbed($this->setUp, $start->setUp);
+        $this->belief = $this->belief->after($this->movingCures($start->setUp))->arising($this->model->arising($moved, $start->setUp));
         $this->setUp = $start->setUp;
-        $catalogue = $this->catalogue;
-        $likelihood = $this->startLikelihood($start->setUp, $start->reached, $start->signs, $start->waited);
-        $this->observe($start->number, $likelihood, $start->times);
-        $this->remember($start->signs, $catalogue->reach($start->reached));
+        $seen = [];
+        foreach ($start->outcomes as $reached => $times) {
+            // A machine shows the same stop by the same signs: they count once, however many starts in a row showed them.
+            $signs = $reached === $start->reached ? $start->signs : [];
+            if ($signs !== []) {
+                $seen[] = [$this->startLikelihood($start->setUp, $reached, $signs, $start->waited), 1];
+                $times--;
+            }
+            if ($times > 0) {
+                $seen[] = [$this->startLikelihood($start->setUp, $reached, [], $start->waited), $times];
+            }
+        }
+        $this->observe($start->number, $seen);
+        $this->remember($start->signs, $this->catalogue->reach($start->reached), $this->model->hazards($this->setUp, $this->fitted), $this->model->cut($this->setUp));
     }
 
     private function takeFinding(Finding $finding): void
     {
         $check = $this->catalogue->check($finding->check);
-        $this->observe($finding->number, $this->findingLikelihood($check, $finding->target, $finding->result));
-        $this->belief = $this->belief->after($this->checkCures($check, $finding->target));
+        if ($check->host && $finding->target !== null) {
+            $this->introduce($finding->host, $finding->target);
+        }
+        $this->observe($finding->number, [[$this->findingLikelihood($check, $finding->target, $finding->result, $finding->host->tag), 1]]);
+        $moved = $this->model->movedFor($check, $finding->target);
+        $this->belief = $this->belief->after($this->model->cures('reseat', $moved))->arising($this->model->arising($moved, $this->setUp));
     }
 
     private function takeDeed(Deed $deed): void
     {
+        if ($deed->begun) {
+            return;
+        }
         $on = array_fill_keys($deed->on, true);
         if ($deed->with === null) {
             $this->belief = $this->belief->after($this->model->cures($deed->act, $on));
@@ -202,7 +340,7 @@ final class Replay
             }
             $moved += $this->model->partsOfKinds($this->model->machine->part($part)->kind->disturbs);
         }
-        $this->belief = $this->belief->after($gone + $this->model->cures('reseat', $moved));
+        $this->belief = $this->belief->after($gone + $this->model->cures('reseat', $moved))->arising($this->model->arising($moved, $this->setUp));
         foreach ($deed->on as $part) {
             $this->introduce($deed->with, $part);
             $this->fitted[$part] = $deed->with->tag;
@@ -218,29 +356,35 @@ final class Replay
         }
     }
 
-    private function observe(int $entry, Likelihood $likelihood, int $times = 1): void
+    /** @param  list<array{Likelihood, int}>  $seen what was seen, and how many times */
+    private function observe(int $entry, array $seen): void
     {
         $before = $this->belief->logEvidence;
-        $this->belief = $this->belief->given($likelihood, $times);
+        foreach ($seen as [$likelihood, $times]) {
+            $this->belief = $this->belief->given($likelihood, $times);
+        }
         $this->predicted[$entry] = exp($this->belief->logEvidence - $before);
     }
 
-    /** @param  array<string, string>  $signs */
-    private function remember(array $signs, Reach $reach): void
+    /**
+     * @param  array<string, string>  $signs
+     * @param  array<int, float>  $hazards
+     */
+    private function remember(array $signs, Reach $reach, array $hazards, int $cut): void
     {
-        $this->shown = $this->shown->and($signs, $this->model->hazards($this->setUp, $this->fitted), $this->model->modes->stops, $this->model->cut($this->setUp), $reach);
+        $this->shown = $this->shown->and($signs, $hazards, $this->model->modes->stops, $cut, $reach);
     }
 
     /** @return list<Event> */
-    private function events(): array
+    private static function events(Record $record, Catalogue $catalogue): array
     {
         $events = [];
-        foreach ($this->record->all(Report::class) as $report) {
+        foreach ($record->all(Report::class) as $report) {
             foreach ($report->events as $event) {
-                $events[$event] = $this->catalogue->events[$event];
+                $events[$event] = $catalogue->events[$event];
             }
             foreach ($report->marks as $mark) {
-                $events["mark {$mark}"] = $this->catalogue->marks[$mark];
+                $events["mark {$mark}"] = $catalogue->marks[$mark];
             }
         }
 

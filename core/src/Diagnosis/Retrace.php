@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Diagnosis;
 
+use Orthoscope\Core\Chain\SetUp;
+use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\Words\EntryWords;
+
 /** Reads the case back in sentences: what was changed without effect, what is proved, what nobody has tested. */
 final class Retrace
 {
@@ -12,13 +18,9 @@ final class Retrace
      *
      * @return list<string>
      */
-    public static function sentences(array $standings): array
+    public static function sentences(array $standings, Record $record, EntryWords $words): array
     {
-        $sentences = [];
-        $unchanged = self::named($standings, Standing::NotAlone, Ground::NoChange);
-        if ($unchanged !== '') {
-            $sentences[] = "{$unchanged}: no change, so none of these alone is what stops it.";
-        }
+        $sentences = self::withoutEffect($standings, $record, $words);
         $proved = self::named($standings, Standing::Proved);
         if ($proved !== '') {
             $sentences[] = "Proved working: {$proved}.";
@@ -38,6 +40,50 @@ final class Retrace
         }
 
         return $sentences;
+    }
+
+    /**
+     * What was done and changed nothing, by entry, and what follows from it.
+     *
+     * @param  array<string, PartStanding>  $standings
+     *
+     * @return list<string>
+     */
+    private static function withoutEffect(array $standings, Record $record, EntryWords $words): array
+    {
+        $done = $parts = [];
+        foreach ($standings as $standing) {
+            if ($standing->standing !== Standing::NotAlone) {
+                continue;
+            }
+            $parts[] = $standing->part->inSentence();
+            foreach (Grounds::only($standing->because, Ground::NoChange, Ground::LookedGood) as $because) {
+                $done[$because->entry] = self::whatWasDone($because->entry, $record, $words);
+            }
+        }
+        if ($done === []) {
+            return [];
+        }
+        ksort($done);
+        $list = implode(', ', array_map(fn (int $entry, string $what): string => "{$what} ({$entry})", array_keys($done), $done));
+        $last = array_pop($parts);
+        $alone = $parts === [] ? "not {$last} alone" : 'none of '.implode(', ', $parts)." and {$last} alone";
+
+        return [ucfirst($list).": no change in where it stops, so it is {$alone}."];
+    }
+
+    /** What an entry did to the machine: its set-up, or the acts before it where it was started as it was. */
+    private static function whatWasDone(int $number, Record $record, EntryWords $words): string
+    {
+        $acts = [];
+        foreach ($record->inForce as $entry) {
+            if ($entry->number === $number) {
+                return $entry instanceof Start && $acts !== [] && $entry->setUp->partsChangedTo(new SetUp) === [] ? implode(', ', $acts) : $words->deed($entry);
+            }
+            $acts = $entry instanceof Deed ? [...$acts, $words->deed($entry)] : ($entry instanceof Start ? [] : $acts);
+        }
+
+        return '';
     }
 
     /** @param  array<string, PartStanding>  $standings */

@@ -6,6 +6,7 @@ namespace Orthoscope\Core\Diagnosis;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Reach;
+use Orthoscope\Core\Chain\Machine;
 
 /**
  * What this machine's lamps, beeps and codes have shown so far. How a board shows a stop is drawn once: a lamp that lies
@@ -17,13 +18,25 @@ final readonly class ShownSigns
      * @param  array<int, array<string, string>>  $byMode mode => channel => value shown while it was what may have stopped the start
      * @param  array<int, array<string, string>>  $atStop stop => channel => value shown while a part that was out stopped it there
      */
-    private function __construct(private Catalogue $catalogue, private array $byMode, private array $atStop)
+    private function __construct(private Catalogue $catalogue, private Machine $machine, private array $byMode, private array $atStop)
     {
     }
 
-    public static function none(Catalogue $catalogue): self
+    public static function none(Catalogue $catalogue, Machine $machine): self
     {
-        return new self($catalogue, [], []);
+        return new self($catalogue, $machine, [], []);
+    }
+
+    /** @return array{array<int, array<string, string>>, array<int, array<string, string>>} plain data, for `fromKept` */
+    public function kept(): array
+    {
+        return [$this->byMode, $this->atStop];
+    }
+
+    /** @param  array{array<int, array<string, string>>, array<int, array<string, string>>}  $kept */
+    public static function fromKept(array $kept, Catalogue $catalogue, Machine $machine): self
+    {
+        return new self($catalogue, $machine, ...$kept);
     }
 
     /**
@@ -48,7 +61,7 @@ final readonly class ShownSigns
             $atStop[$cut] = $signs + ($atStop[$cut] ?? []);
         }
 
-        return new self($this->catalogue, $byMode, $atStop);
+        return new self($this->catalogue, $this->machine, $byMode, $atStop);
     }
 
     /** @return array<string, string> channel => what it showed before when this mode stopped the start */
@@ -64,7 +77,7 @@ final readonly class ShownSigns
     }
 
     /**
-     * How likely signs are at a stop.
+     * How likely signs are at a stop. Silence says nothing where the machine has nothing to sound or light.
      *
      * @param  array<string, string>  $signs   channel => value
      * @param  array<string, array<string, float>>  $instead rows of a fault that override the tables
@@ -74,7 +87,13 @@ final readonly class ShownSigns
     {
         $likelihood = 1.0;
         foreach ($signs as $channel => $value) {
-            $share = $this->catalogue->sign($channel)->share($value, $this->catalogue->stopId($stop), $instead[$channel] ?? null, $this->catalogue->number('sign_noise'));
+            $sign = $this->catalogue->sign($channel);
+            if ($sign->needs !== null && ! $this->machine->facts[$sign->needs] && $sign->isSilence($value)) {
+                continue;
+            }
+            $stopId = $this->catalogue->stopId($stop);
+            $row = $instead[$channel] ?? $this->machine->boardSigns[$channel][$stopId] ?? null;
+            $share = $sign->share($value, $stopId, $row, $this->catalogue->number('sign_noise'));
             if (isset($before[$channel])) {
                 $again = $this->catalogue->number('sign_persists');
                 $share = $again * ($before[$channel] === $value ? 1.0 : 0.0) + (1.0 - $again) * $share;

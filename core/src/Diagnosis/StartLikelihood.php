@@ -38,7 +38,7 @@ final readonly class StartLikelihood implements Likelihood
     {
         $catalogue = $model->catalogue;
         $dark = $short ? $catalogue->number('short_wait_dark') : 0.0;
-        $flat = 1.0 / (count($catalogue->reaches) - 1);
+        $flat = 1.0 / count($catalogue->closedReaches());
         foreach (array_keys($signs) as $channel) {
             $flat /= count($catalogue->sign($channel)->values);
         }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Diagnosis;
 
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\Check;
 use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Chain\Place;
 use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Chain\StartBy;
@@ -69,9 +71,14 @@ final class StartModel
         if ($kind->id === 'slot') {
             return $this->stickIn($partId, $setUp) !== null;
         }
+        if (($kind->id === 'card-slot' && isset($setUp->moved['card'])) || ($kind->id === 'output' && $setUp->otherOutput)) {
+            return false;
+        }
         if ($kind->serves === null) {
             return match ($kind->id) {
-                'case' => $setUp->place === Place::InCase,
+                'case' => $setUp->place !== Place::Bench,
+                'wall-socket' => $setUp->place === Place::Owner,
+                'kit' => $this->ownSticks($setUp) > 1,
                 'panel' => $setUp->startBy === StartBy::Button,
                 default => true,
             };
@@ -106,6 +113,9 @@ final class StartModel
     public function disturbed(SetUp $from, SetUp $to): array
     {
         $kinds = $from->place === $to->place ? [] : $this->catalogue->benchDisturbs;
+        if ($from->otherOutput !== $to->otherOutput) {
+            $kinds[] = 'video-lead';
+        }
         $parts = [];
         foreach ($from->partsChangedTo($to) as $partId) {
             $parts[$partId] = true;
@@ -123,6 +133,21 @@ final class StartModel
         }
 
         return $parts + $this->partsOfKinds($kinds);
+    }
+
+    /**
+     * Parts moved to make a check.
+     *
+     * @return array<string, true>
+     */
+    public function movedFor(Check $check, ?string $target): array
+    {
+        $kinds = $check->disturbs;
+        if ($target !== null && $check->host) {
+            array_push($kinds, ...$this->machine->part($target)->kind->disturbs);
+        }
+
+        return $this->partsOfKinds($kinds);
     }
 
     /**
@@ -161,6 +186,55 @@ final class StartModel
         return $cures;
     }
 
+    /**
+     * Probability that moving some parts brings each fault about, where the part is in afterwards.
+     *
+     * @param  array<string, mixed>  $moved keyed by part
+     *
+     * @return array<int, float>
+     */
+    public function arising(array $moved, SetUp $setUp): array
+    {
+        $arising = [];
+        foreach ($this->modes->all as $mode => $how) {
+            if ($how->fault->arises > 0.0 && $how->spare === null && isset($moved[$how->part]) && $this->uses($how->part, $setUp)) {
+                $arising[$mode] = $how->fault->arises * $how->share;
+            }
+        }
+
+        return $arising;
+    }
+
+    private function ownSticks(SetUp $setUp): int
+    {
+        return count(array_filter($this->machine->ofKind('stick'), fn (Part $stick): bool => $setUp->hasOwn($stick->id)));
+    }
+
+    /** @return array<string, true> memory channels that hold a stick */
+    private function usedChannels(SetUp $setUp): array
+    {
+        $used = [];
+        foreach ($this->machine->ofKind('stick') as $stick) {
+            $slot = $setUp->slotOf($stick->id, $this->machine);
+            if ($slot !== null) {
+                $used[Machine::channelOf($slot)] = true;
+            }
+        }
+
+        return $used;
+    }
+
+    private function hasCard(SetUp $setUp): bool
+    {
+        foreach ($this->machine->ofKind('card') as $card) {
+            if (! $setUp->isOut($card->id)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     private function carrierIsOwn(string $carrier, SetUp $setUp): bool
     {
         foreach ($this->machine->ofKind($carrier) as $part) {
@@ -194,12 +268,17 @@ final class StartModel
         foreach ($this->machine->parts as $part) {
             $used[$part->id] = $this->uses($part->id, $setUp);
         }
+        $conditions = Hazard::conditions($setUp, $this->ownSticks($setUp), $this->hasCard($setUp));
+        $channels = $this->usedChannels($setUp);
         $hazards = [];
         foreach ($this->modes->all as $i => $mode) {
+            if ($mode->stop >= $this->catalogue->stageCount()) {
+                continue;
+            }
             $in = $mode->spare === null
                 ? $used[$mode->part]
                 : (($setUp->lent[$mode->part]->tag ?? null) === $mode->spare || (($fitted[$mode->part] ?? null) === $mode->spare && $setUp->hasOwn($mode->part)));
-            $hazard = $in ? $mode->hazardUnder($setUp) : 0.0;
+            $hazard = $in ? $mode->hazard->under($mode->channel === null ? $conditions : [isset($channels[$mode->channel]) ? 'used' : 'unused']) : 0.0;
             if ($hazard > 0.0) {
                 $hazards[$i] = $hazard;
             }

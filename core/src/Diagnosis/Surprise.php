@@ -12,63 +12,118 @@ use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
 
-/** Whether the record fits together, and which single entry, if wrong, would settle it. */
+/** Whether the record fits together, and which single entry, if wrong or if the machine changed just then, would settle it. */
 final readonly class Surprise
 {
+    /** Odd entries before which a change of the machine is tried, and fault sets under which it is. Origin: judgement. */
+    private const CHANGES = 2;
+
+    private const CHANGED_SETS = 60;
+
     /**
      * @param  string  $level "none", "some" or "high"
-     * @param  ?int  $entry the entry that, if wrong or if the machine changed just then, settles it
+     * @param  ?int  $entry the entry that, if wrong, settles it
+     * @param  ?int  $changed the entry just before which the machine may have changed by itself, if that settles it too
      */
-    private function __construct(public string $level, public ?int $entry, public string $why)
+    private function __construct(public string $level, public ?int $entry, public ?int $changed, public string $why)
     {
     }
 
-    /** Dear when something is odd (one replay per entry), free when nothing is. */
-    public static function in(Replay $replay, Machine $machine, Record $record, Catalogue $catalogue): self
+    /**
+     * @param  Replay  $replay the record as it was gone through
+     * @param  ?WideLook  $wide   the same, looked at widely, if it surprises
+     */
+    public static function in(Replay $replay, ?WideLook $wide, Machine $machine, Record $record, Catalogue $catalogue): self
     {
-        $odd = self::oddity($replay, $record, $catalogue);
-        $limit = $catalogue->number('surprise_below');
-        if ($odd >= $limit) {
-            return new self('none', null, '');
+        if ($wide === null) {
+            return new self('none', null, null, '');
         }
-        $entry = self::settles($replay, $machine, $record, $catalogue);
-        $level = $odd < $limit / 3 ? 'high' : 'some';
+        $wrong = self::settles($wide, $record, $catalogue);
+        $changed = self::changes($wide, $replay, $machine, $record, $catalogue);
+        $level = self::oddity($replay, $record, $catalogue) < $catalogue->number('surprise_below') / 3 ? 'high' : 'some';
 
-        return new self($level, $entry, $entry === null
-            ? 'The entries fit together badly, and no single one explains it. Look at something outside the catalogue.'
-            : "The entries fit together badly. If entry {$entry} is wrong, or the machine changed just then, the rest fits. Repeat that one.");
+        return new self($level, $wrong, $changed, match (true) {
+            $wrong !== null && $changed !== null => "The entries fit together badly. Either entry {$wrong} is wrong, or the machine changed just before entry {$changed}. Repeat entry {$wrong}: if it comes out the same, it changed.",
+            $wrong !== null => "The entries fit together badly. If entry {$wrong} is wrong, the rest fits. Repeat that one.",
+            $changed !== null => "The entries fit together badly, unless the machine changed just before entry {$changed}. Go back to how it was put together then, and start it again.",
+            default => 'The entries fit together badly, and no single one explains it. Look at something outside the catalogue.',
+        });
+    }
+
+    public static function isThere(Replay $replay, Record $record, Catalogue $catalogue): bool
+    {
+        return self::oddity($replay, $record, $catalogue) < $catalogue->number('surprise_below');
     }
 
     /** How much less likely the oddest entry was than blind chance gives it; 1 if none was. */
     public static function oddity(Replay $replay, Record $record, Catalogue $catalogue): float
     {
-        $odd = 1.0;
+        return min(1.0, ...array_values(self::oddities($replay, $record, $catalogue)), ...[1.0]);
+    }
+
+    /**
+     * What was told may be of an earlier state of the machine; that it differs from the bench is no surprise.
+     *
+     * @return array<int, float> entry => how likely it was against blind chance
+     */
+    private static function oddities(Replay $replay, Record $record, Catalogue $catalogue): array
+    {
+        $odd = [];
         foreach ($record->inForce as $entry) {
-            if (isset($replay->predicted[$entry->number])) {
-                $odd = min($odd, self::ratio($entry, $replay->predicted[$entry->number], $catalogue));
+            if (isset($replay->predicted[$entry->number]) && ! $entry instanceof Report) {
+                $odd[$entry->number] = self::ratio($entry, $replay->predicted[$entry->number], $catalogue);
             }
         }
 
         return $odd;
     }
 
-    /** The entry whose leaving out gains most, less its own rarity. */
-    private static function settles(Replay $replay, Machine $machine, Record $record, Catalogue $catalogue): ?int
+    /** The entry whose leaving out gains most in fit, less its own rarity: what each set made of it is taken out again. */
+    private static function settles(WideLook $wide, Record $record, Catalogue $catalogue): ?int
     {
+        $end = $wide->replay->belief->bySet();
         $best = null;
         $most = log(2.0);
         foreach ($record->inForce as $entry) {
-            if (! isset($replay->predicted[$entry->number])) {
+            if (! isset($wide->fit[$entry->number])) {
                 continue;
             }
-            $without = Replay::of($machine, $record->without($entry->number), $catalogue)->belief->logEvidence;
-            $gain = $without - $replay->belief->logEvidence + log(self::chance($entry, $catalogue));
+            $without = 0.0;
+            foreach ($end as $set => $w) {
+                $without += $w / ($wide->fit[$entry->number][$set] ?? 1.0);
+            }
+            $gain = log($without) + log(self::chance($entry, $catalogue));
             if ($gain > $most) {
                 [$best, $most] = [$entry->number, $gain];
             }
         }
 
         return $best;
+    }
+
+    /** The odd entry that fits best if a fault came about just before it. */
+    private static function changes(WideLook $wide, Replay $replay, Machine $machine, Record $record, Catalogue $catalogue): ?int
+    {
+        $odd = array_filter(self::oddities($replay, $record, $catalogue), fn (float $ratio): bool => $ratio < 1.0);
+        asort($odd);
+        $sets = array_values(array_filter(array_column($wide->replay->belief->sets(self::CHANGED_SETS), 0), fn (array $set): bool => count($set) > 1));
+        $as = Replay::among($sets, $machine, $record, $catalogue)->belief->logEvidence;
+        $best = null;
+        $most = log(2.0);
+        foreach (array_keys(array_slice($odd, 0, self::CHANGES, true)) as $entry) {
+            $gain = Replay::among($sets, $machine, $record, $catalogue, changedBefore: $entry)->belief->logEvidence - $as;
+            if ($gain > $most && ! self::isFirst($entry, $record)) {
+                [$best, $most] = [$entry, $gain];
+            }
+        }
+
+        return $best;
+    }
+
+    /** Before the first entry there is nothing to have changed from. */
+    private static function isFirst(int $entry, Record $record): bool
+    {
+        return ($record->inForce[0]->number ?? $entry) === $entry;
     }
 
     private static function ratio(Entry $entry, float $predicted, Catalogue $catalogue): float
@@ -86,12 +141,13 @@ final readonly class Surprise
         }
         $chance = 1.0;
         if ($entry instanceof Start || $entry instanceof Report) {
-            $chance = $entry->reached === null ? 1.0 : 1 / (count($catalogue->reaches) - 1);
+            $outcomes = count($catalogue->closedReaches());
+            $chance = $entry->reached === null ? 1.0 : $outcomes ** -($entry instanceof Start ? $entry->times : 1);
             foreach (array_keys($entry->signs) as $channel) {
                 $chance /= count($catalogue->sign($channel)->values);
             }
         }
 
-        return $entry instanceof Start ? $chance ** $entry->times : $chance;
+        return $chance;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Evidence;
 
 use InvalidArgumentException;
+use Orthoscope\Core\Catalogue\Act;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\CatalogueMistake;
 use Orthoscope\Core\Catalogue\UnknownWord;
@@ -55,6 +56,7 @@ final readonly class EntryReader
             signs: $this->signs($given['signs'] ?? []),
             events: $this->allOf('event', $given['events'] ?? [], array_keys($this->catalogue->events), '/events'),
             marks: $this->allOf('mark', $given['marks'] ?? [], array_keys($this->catalogue->marks), '/marks'),
+            source: $this->oneOf('source of a report', (string) ($given['source'] ?? Report::SEEN), [Report::SEEN, Report::REMEMBERED, Report::OPINION], '/source'),
         );
     }
 
@@ -64,10 +66,7 @@ final readonly class EntryReader
      */
     private function start(array $head, array $given): Start
     {
-        $times = $this->whole($given, 'times', 1);
-        if ($times < 1 || $times > 1000) {
-            throw CaseMistake::at('/times', 'Say how many starts went like this, from 1 to 1000.');
-        }
+        $outcomes = $this->outcomes($given);
         $waited = isset($given['waited']) ? $this->whole($given, 'waited', 0) : null;
         if ($waited !== null && ($waited < 0 || $waited > 604800)) {
             throw CaseMistake::at('/waited', 'Say the wait in seconds, from 0 to a week (604800).');
@@ -76,12 +75,76 @@ final readonly class EntryReader
         return new Start(
             ...$head,
             setUp: $this->setUp($given['setup'] ?? []),
-            reached: ($given['reached'] ?? '') === '' ? throw CaseMistake::at('/reached', 'Say how far the start got.') : $this->reached($given['reached']),
-            signs: $this->signs($given['signs'] ?? []),
+            reached: (string) array_key_first($outcomes),
+            signs: $this->signs($given['signs'] ?? []) + $this->drop($given),
             waited: $waited,
-            times: $times,
+            outcomes: $outcomes,
             step: isset($given['step']) ? (string) $given['step'] : null,
         );
+    }
+
+    /**
+     * How the starts ended: one outcome some times in a row, or a list such as {"dark": 8, "stays": 2}.
+     *
+     * @param  array<string, mixed>  $given
+     *
+     * @return array<string, int>
+     */
+    private function outcomes(array $given): array
+    {
+        if (! isset($given['outcomes'])) {
+            if (($given['reached'] ?? '') === '') {
+                throw CaseMistake::at('/reached', 'Say how far the start got.');
+            }
+
+            return [$this->reached((string) $given['reached']) => $this->count($given, 'times', '/times')];
+        }
+        if (isset($given['times']) || isset($given['reached'])) {
+            throw CaseMistake::at('/outcomes', 'Give either the outcomes with their counts, or one outcome with its times.');
+        }
+        $outcomes = [];
+        foreach ($given['outcomes'] as $reached => $times) {
+            $this->oneOf('outcome of a start', (string) $reached, array_keys($this->catalogue->reaches), "/outcomes/{$reached}");
+            $outcomes[$reached] = $this->count($given['outcomes'], (string) $reached, "/outcomes/{$reached}");
+        }
+        if ($outcomes === []) {
+            throw CaseMistake::at('/outcomes', 'Say how far the starts got.');
+        }
+        uksort($outcomes, fn (string $a, string $b): int => $this->catalogue->reach($a)->lastStop <=> $this->catalogue->reach($b)->lastStop);
+
+        return $outcomes;
+    }
+
+    /** @param  array<string, mixed>  $given */
+    private function count(array $given, string $key, string $path): int
+    {
+        $times = filter_var($given[$key] ?? 1, FILTER_VALIDATE_INT);
+
+        return $times === false || $times < 1 || $times > 1000 ? throw CaseMistake::at($path, 'Say how many starts went like this, a whole number from 1 to 1000.') : $times;
+    }
+
+    /**
+     * The sign that follows from how long it ran before it dropped.
+     *
+     * @param  array<string, mixed>  $given
+     *
+     * @return array<string, string>
+     */
+    private function drop(array $given): array
+    {
+        if (! isset($given['after'])) {
+            return [];
+        }
+        $seconds = $this->whole($given, 'after', 0);
+        if ($seconds < 0 || $seconds > 2592000) {
+            throw CaseMistake::at('/after', 'Say after how many seconds it dropped, from 0 to thirty days (2592000).');
+        }
+
+        return ['drop' => match (true) {
+            $seconds < 60 => 'seconds',
+            $seconds < 3600 => 'minutes',
+            default => 'hours',
+        }];
     }
 
     /**
@@ -122,7 +185,12 @@ final readonly class EntryReader
         }
         $this->catalogued(fn () => $check->result($result), '/result');
 
-        return new Finding(...$head, check: $check->id, target: $target, result: $result, values: $values);
+        if (isset($given['host']) && ! $check->host) {
+            throw CaseMistake::at('/host', "\"{$check->name}\" is not made in another machine; leave the host out.");
+        }
+        $host = new Lent((string) ($given['host']['tag'] ?? Finding::ANY_HOST), (float) ($given['host']['trust'] ?? $this->catalogue->number('host_trust')));
+
+        return new Finding(...$head, check: $check->id, target: $target, result: $result, values: $values, host: $host);
     }
 
     /**
@@ -146,11 +214,26 @@ final readonly class EntryReader
         $with = isset($given['with'])
             ? new Lent((string) ($given['with']['tag'] ?? 'new'), (float) ($given['with']['trust'] ?? $this->catalogue->number('new_part_trust')))
             : null;
-        if ($act->id === 'replace') {
+        $begun = (bool) ($given['begun'] ?? false);
+        if ($begun && ! $this->locksWhileItLasts($act)) {
+            throw CaseMistake::at('/begun', "\"{$act->name}\" is recorded once it is done, not when it has begun.");
+        }
+        if ($act->id === 'replace' && ! $begun) {
             $with ??= new Lent('new', $this->catalogue->number('new_part_trust'));
         }
 
-        return new Deed(...$head, act: $act->id, on: array_values(array_unique($on)), with: $with);
+        return new Deed(...$head, act: $act->id, on: array_values(array_unique($on)), with: $begun ? null : $with, begun: $begun);
+    }
+
+    private function locksWhileItLasts(Act $act): bool
+    {
+        foreach ($this->catalogue->locks as $lock) {
+            if (in_array("begun:{$act->id}", $lock->raised, true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -197,10 +280,15 @@ final readonly class EntryReader
             }
         }
         foreach ($given['moved'] ?? [] as $stick => $slot) {
+            if ($stick === 'card' && $this->machine->has('card')) {
+                $this->oneOf('slot for the card', (string) $slot, [SetUp::OTHER_SLOT], '/setup/moved/card');
+
+                continue;
+            }
             $this->oneOf('stick of this machine', (string) $stick, array_column($this->machine->ofKind('stick'), 'id'), "/setup/moved/{$stick}");
             $this->oneOf('slot of this machine', (string) $slot, array_column($this->machine->ofKind('slot'), 'id'), "/setup/moved/{$stick}");
         }
-        foreach (['place' => ['case', 'bench'], 'start_by' => ['button', 'pins'], 'temperature' => ['cold', 'warm']] as $word => $known) {
+        foreach (['place' => ['case', 'bench'], 'start_by' => ['button', 'pins'], 'temperature' => ['cold', 'warm'], 'goal' => ['picture', 'system', 'load', 'hours'], 'output' => ['own', 'other']] as $word => $known) {
             if (isset($given[$word])) {
                 $this->oneOf($word, (string) $given[$word], $known, "/setup/{$word}");
             }

@@ -7,15 +7,23 @@ namespace Orthoscope\Core\Evidence;
 /** What somebody said: how the machine behaves, what happened just before, marks seen at arrival. */
 final readonly class Report extends Entry
 {
+    public const SEEN = 'seen';
+
+    public const REMEMBERED = 'remembered';
+
+    /** Someone else's view of the cause: kept, and no evidence. */
+    public const OPINION = 'opinion';
+
     /**
      * @param  ?string  $reached outcome of a start as told
      * @param  array<string, string>  $signs   sign channel => value, as told
      * @param  list<string>  $events  what happened just before
      * @param  list<string>  $marks   marks made at arrival, which raise locks
+     * @param  string  $source  SEEN, REMEMBERED or OPINION: how far it counts
      */
     public function __construct(
         int $number, string $at, string $by, string $text,
-        public ?string $reached, public array $signs, public array $events, public array $marks,
+        public ?string $reached, public array $signs, public array $events, public array $marks, public string $source = self::SEEN,
     ) {
         parent::__construct($number, $at, $by, $text);
     }

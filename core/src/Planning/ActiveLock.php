@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Planning;
 
+use DateTimeImmutable;
 use Orthoscope\Core\Catalogue\Lock;
 
-/** An interlock that is on, and the entry that raised it (null if it is on from the start). */
+/** An interlock that is on, the entry that raised it (null if it is on from the start), and when it ends by itself. */
 final readonly class ActiveLock
 {
-    public function __construct(public Lock $lock, public ?int $raisedBy)
+    public function __construct(public Lock $lock, public ?int $raisedBy, public ?DateTimeImmutable $until = null)
     {
     }
 }

@@ -14,6 +14,7 @@ final readonly class Advice
      * @param  float  $remaining expected bench minutes until repaired, if repaired by likelihood from here
      * @param  ?Repair  $repair    the repair that would come first
      * @param  float  $repairProbability that this repair is needed
+     * @param  list<array{Repair, float}>  $repairs what may need doing, and how likely, likeliest first
      */
     public function __construct(
         public array $steps,
@@ -22,6 +23,7 @@ final readonly class Advice
         public float $remaining,
         public ?Repair $repair,
         public float $repairProbability,
+        public array $repairs,
     ) {
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Planning;
 
 use Orthoscope\Core\Catalogue\Step;
+use Orthoscope\Core\Chain\Goal;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Spares\Spare;
@@ -18,6 +19,7 @@ final readonly class Candidate
      * @param  list<string>  $on     parts an act is done to
      * @param  ?Spare  $spare  the spare it lends
      * @param  bool  $lacksSpare it needs a spare and none fits
+     * @param  int  $longer minutes on top of the step's own, for a start that must run for a while to show anything
      */
     public function __construct(
         public Step $step,
@@ -26,7 +28,20 @@ final readonly class Candidate
         public array $on,
         public ?Spare $spare,
         public bool $lacksSpare = false,
+        public int $longer = 0,
     ) {
+    }
+
+    /** Bench minutes it takes. */
+    public function minutes(): int
+    {
+        return $this->step->minutes + $this->longer;
+    }
+
+    /** Whether it goes beyond the log-in screen. */
+    public function needsConsent(): bool
+    {
+        return $this->step->login || in_array($this->setUp?->goal, [Goal::Load, Goal::Hours], true);
     }
 
     /** Names it among all steps of one machine. */
@@ -42,6 +57,8 @@ final readonly class Candidate
 
         $slot = array_values($this->setUp->moved ?? [])[0] ?? '';
 
-        return str_replace(['{target}', '{Target}', '{slot}'], [$target, ucfirst($target), str_replace('slot-', '', $slot)], $this->step->name);
+        $name = str_replace(['{target}', '{Target}', '{slot}'], [$target, ucfirst($target), str_replace('slot-', '', $slot)], $this->step->name);
+
+        return $this->longer > 0 ? "{$name}, and run it at work" : $name;
     }
 }

@@ -6,6 +6,7 @@ namespace Orthoscope\Core\Planning;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Step;
+use Orthoscope\Core\Chain\Goal;
 use Orthoscope\Core\Chain\Lent;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Chain\Part;
@@ -17,6 +18,7 @@ use Orthoscope\Core\Diagnosis\Grounds;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Spares\Shelf;
 use Orthoscope\Core\Spares\Spare;
@@ -24,6 +26,13 @@ use Orthoscope\Core\Spares\Spare;
 /** Every step that makes sense on a machine now: the catalogue's steps made concrete, less what was already done. */
 final readonly class Candidates
 {
+    /** Plain starts after which one more as it is is no longer offered, until something was done. Origin: judgement. */
+    private const PLAIN_STARTS = 3;
+
+    private bool $failsLate;
+
+    private bool $startsOnlyByPins;
+
     public function __construct(
         private Catalogue $catalogue,
         private Machine $machine,
@@ -32,6 +41,8 @@ final readonly class Candidates
         private Grounds $grounds,
         private Interlocks $locks,
     ) {
+        $this->failsLate = self::failsLate($record, $catalogue);
+        $this->startsOnlyByPins = self::startsOnlyByPins($record, $catalogue);
     }
 
     /** @return list<Candidate> */
@@ -41,13 +52,43 @@ final readonly class Candidates
         foreach ($this->catalogue->steps as $step) {
             foreach ($this->targets($step) as $target) {
                 $candidate = $this->concrete($step, $target);
-                if ($candidate !== null && ! $this->isDone($candidate)) {
+                if ($candidate !== null && $this->gotFarEnough($step) && ! $this->isDone($candidate)) {
                     $all[] = $candidate;
                 }
             }
         }
 
         return $this->beforeBaseline() ? array_values(array_filter($all, fn (Candidate $c): bool => ! $c->step->opens)) : $all;
+    }
+
+    private function gotFarEnough(Step $step): bool
+    {
+        $last = $this->record->lastStart();
+
+        return $step->from === null || ($last !== null && $this->catalogue->reach($last->best())->firstStop > $this->catalogue->stageIndex($step->from));
+    }
+
+    /** Whether what fails now fails only once the system runs: then a trial must run for a while to show anything. */
+    private static function failsLate(Record $record, Catalogue $catalogue): bool
+    {
+        foreach (array_reverse($record->all(Start::class)) as $start) {
+            if ($catalogue->reach($start->reached)->firstStop < $catalogue->stageCount()) {
+                return $start->reached === 'drops';
+            }
+        }
+
+        return array_filter($record->all(Report::class), fn (Report $report): bool => $report->reached === 'drops') !== [];
+    }
+
+    /** Whether it got further by the pins than it last did by the button: then the button is left out of further trials. */
+    private static function startsOnlyByPins(Record $record, Catalogue $catalogue): bool
+    {
+        $got = ['button' => null, 'pins' => null];
+        foreach ($record->all(Start::class) as $start) {
+            $got[$start->setUp->startBy->value] = $catalogue->reach($start->reached);
+        }
+
+        return $got['pins'] !== null && $got['button'] !== null && $got['pins']->firstStop > $got['button']->lastStop;
     }
 
     /** Nothing is opened, cleaned or reseated before the first start, or old damage cannot be told from ours. */
@@ -91,7 +132,9 @@ final readonly class Candidates
         $spare = isset($step->setup['lend']) && $target !== null ? $this->shelf->best($target->kind->id, $this->machine) : null;
         $setUp = $this->setUp($step, $target, $spare);
 
-        return $setUp === null ? null : new Candidate($step, $target, $setUp, $on, $spare, isset($step->setup['lend']) && $spare === null);
+        $longer = $setUp?->goal === Goal::Load && ! isset($step->setup['goal']) ? (int) $this->catalogue->number('load_minutes') : 0;
+
+        return $setUp === null ? null : new Candidate($step, $target, $setUp, $on, $spare, isset($step->setup['lend']) && $spare === null, $longer);
     }
 
     private function setUp(Step $step, ?Part $target, ?Spare $spare): ?SetUp
@@ -99,7 +142,10 @@ final readonly class Candidates
         $words = $step->setup;
         $last = $this->record->lastStart()->setUp ?? new SetUp;
         if (isset($words['restore'])) {
-            return $target === null ? null : $last->restoring($target->id);
+            return $target === null ? null : $this->restored($target->id, $last);
+        }
+        if (isset($words['output']) && ! $this->machine->has('output')) {
+            return null;
         }
         $out = $lent = $moved = [];
         if (isset($words['out'])) {
@@ -108,10 +154,12 @@ final readonly class Candidates
                 return null;
             }
         }
-        if ($target !== null && (isset($words['only']) || isset($words['swap-slot']))) {
+        if ($target !== null && isset($words['swap-slot']) && $target->kind->id === 'card') {
+            $moved = [$target->id => SetUp::OTHER_SLOT];
+        } elseif ($target !== null && (isset($words['only']) || isset($words['swap-slot']))) {
             $out = array_values(array_diff($this->machine->meant($target->kind->id), [$target->id]));
         }
-        if (isset($words['swap-slot']) && $target !== null) {
+        if (isset($words['swap-slot']) && $target !== null && $target->kind->id !== 'card') {
             $slot = $this->anotherSlot($target->id);
             if ($slot === null) {
                 return null;
@@ -125,9 +173,24 @@ final readonly class Candidates
         return new SetUp(
             $out, $lent, $moved,
             Place::from($words['place'] ?? $last->place->value),
-            StartBy::from($words['start_by'] ?? $last->startBy->value),
+            isset($words['start_by']) ? StartBy::from($words['start_by']) : ($this->startsOnlyByPins ? StartBy::Pins : StartBy::Button),
             isset($words['temperature']) ? Temperature::from($words['temperature']) : null,
+            isset($words['goal']) ? Goal::from($words['goal']) : ($this->failsLate && $step->id !== 'start' ? Goal::Load : Goal::System),
+            ($words['output'] ?? '') === 'other',
         );
+    }
+
+    /** The machine's own part back in its place, and out of that place whatever was put there meanwhile. */
+    private function restored(string $part, SetUp $last): SetUp
+    {
+        $setUp = $last->restoring($part);
+        foreach ($setUp->moved as $stick => $slot) {
+            if ($slot === ($this->machine->slots[$part] ?? null)) {
+                $setUp = $setUp->restoring($stick);
+            }
+        }
+
+        return $setUp;
     }
 
     /** The slot to try a stick in: the next one after its own. */
@@ -150,7 +213,7 @@ final readonly class Candidates
         }
         if ($step->record === 'act') {
             foreach ($this->record->all(Deed::class) as $deed) {
-                if ($deed->act === $step->act && array_intersect($deed->on, $candidate->on) !== []) {
+                if ($deed->act === $step->act && ! $deed->begun && array_intersect($deed->on, $candidate->on) !== []) {
                     return true;
                 }
             }
@@ -158,7 +221,7 @@ final readonly class Candidates
             return false;
         }
 
-        return $step->id !== 'start' && $step->each !== 'swapped' && $this->startIsDone($candidate->setUp ?? new SetUp);
+        return $step->each !== 'swapped' && $this->startIsDone($candidate->setUp ?? new SetUp, $step->id === 'start' ? self::PLAIN_STARTS : 1);
     }
 
     /** A check is done once it was made, unless it can clear a lock that is on. */
@@ -177,18 +240,18 @@ final readonly class Candidates
     }
 
     /** A start under the same set-up tells little new, until something was done to the machine. */
-    private function startIsDone(SetUp $setUp): bool
+    private function startIsDone(SetUp $setUp, int $enough): bool
     {
-        $done = false;
+        $done = 0;
         foreach ($this->record->inForce as $entry) {
-            if ($entry instanceof Deed) {
-                $done = false;
+            if ($entry instanceof Deed && ! $entry->begun) {
+                $done = 0;
             }
             if ($entry instanceof Start && $entry->setUp->key() === $setUp->key()) {
-                $done = true;
+                $done += $entry->times;
             }
         }
 
-        return $done;
+        return $done >= $enough;
     }
 }

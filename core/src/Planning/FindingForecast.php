@@ -11,12 +11,15 @@ use Orthoscope\Core\Diagnosis\Modes;
 /** What a look or a reading may show. */
 final readonly class FindingForecast implements Forecast
 {
-    /** @param  array<int, array<int, float>>  $shows result number => mode => share */
-    private function __construct(private Check $check, private array $shows)
+    /**
+     * @param  array<int, array<int, float>>  $shows result number => mode => share
+     * @param  float  $falsely chance of the first result though nothing is there: the host machine is itself bad
+     */
+    private function __construct(private Check $check, private array $shows, private float $falsely)
     {
     }
 
-    public static function of(Modes $modes, Check $check, ?string $target): self
+    public static function of(Modes $modes, Check $check, ?string $target, float $falsely = 0.0): self
     {
         $shows = [];
         foreach ($check->results as $i => $result) {
@@ -27,7 +30,7 @@ final readonly class FindingForecast implements Forecast
             }
         }
 
-        return new self($check, $shows);
+        return new self($check, $shows, $falsely);
     }
 
     public function outcomes(): array
@@ -39,13 +42,19 @@ final readonly class FindingForecast implements Forecast
     {
         $left = 1.0;
         $given = [];
+        if ($this->falsely > 0.0) {
+            $given[0] = $this->falsely;
+            $left -= $this->falsely;
+        }
         foreach ($this->shows as $result => $row) {
             $hidden = 1.0;
             foreach ($faults as $fault) {
-                $hidden *= 1.0 - ($row[$fault] ?? 0.0);
+                if (isset($row[$fault])) {
+                    $hidden *= 1.0 - $row[$fault];
+                }
             }
             if ($hidden < 1.0) {
-                $given[$result] = $left * (1.0 - $hidden);
+                $given[$result] = ($given[$result] ?? 0.0) + $left * (1.0 - $hidden);
                 $left *= $hidden;
             }
         }

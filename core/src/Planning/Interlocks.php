@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Planning;
 
+use DateTimeImmutable;
+use Exception;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Lock;
 use Orthoscope\Core\Chain\Machine;
@@ -18,12 +20,16 @@ use Orthoscope\Core\Evidence\Start;
 /** The interlocks that are on. They are not weights: what is locked is not ranked. */
 final readonly class Interlocks
 {
-    /** @param  array<string, ActiveLock>  $active */
-    private function __construct(public array $active)
+    /**
+     * @param  array<string, ActiveLock>  $active
+     * @param  int  $cheapLoan value, in minor units of money, up to which a spare is lent without a test of the supply: what the test costs
+     */
+    private function __construct(public array $active, private int $cheapLoan)
     {
     }
 
-    public static function of(Record $record, Machine $machine, Catalogue $catalogue): self
+    /** @param  ?string  $now when it is, for locks that end by themselves; without it they have ended */
+    public static function of(Record $record, Machine $machine, Catalogue $catalogue, ?string $now = null): self
     {
         $active = [];
         foreach ($catalogue->locks as $lock) {
@@ -34,15 +40,35 @@ final readonly class Interlocks
                     $state = null;
                 }
                 if (array_intersect($words, $lock->raised) !== []) {
-                    $state = new ActiveLock($lock, $entry->number);
+                    $state = new ActiveLock($lock, $entry->number, self::end($entry->at, $lock));
                 }
             }
-            if ($state !== null) {
+            if ($state !== null && ($lock->hours === null || ($state->until !== null && $now !== null && new DateTimeImmutable($now) < $state->until))) {
                 $active[$lock->id] = $state;
             }
         }
 
-        return new self($active);
+        return new self($active, (int) ($catalogue->steps['supply-tester']->minutes * $catalogue->number('money_per_minute')));
+    }
+
+    /** When the first lock that ends by itself does so. */
+    public function nextEnd(): ?DateTimeImmutable
+    {
+        $ends = array_filter(array_map(fn (ActiveLock $lock): ?DateTimeImmutable => $lock->until, $this->active));
+
+        return $ends === [] ? null : min($ends);
+    }
+
+    private static function end(string $at, Lock $lock): ?DateTimeImmutable
+    {
+        if ($lock->hours === null || $at === '') {
+            return null;
+        }
+        try {
+            return (new DateTimeImmutable($at))->modify("+{$lock->hours} hours");
+        } catch (Exception) {
+            return null;
+        }
     }
 
     /** No step may put power on the machine. */
@@ -52,13 +78,13 @@ final readonly class Interlocks
     }
 
     /**
-     * The locks that keep power off.
+     * The locks that keep power off, or keep it from being cut.
      *
      * @return list<ActiveLock>
      */
     public function onPower(): array
     {
-        return array_values(array_filter($this->active, fn (ActiveLock $active): bool => $active->lock->blocks === 'power'));
+        return array_values(array_filter($this->active, fn (ActiveLock $active): bool => in_array($active->lock->blocks, ['power', 'all'], true)));
     }
 
     /** Whether a lock that keeps power off is cleared by something that begins with these words. */
@@ -80,11 +106,13 @@ final readonly class Interlocks
      *
      * @return list<ActiveLock>
      */
-    public function inTheWayOf(Candidate $candidate, int $cheapLoan): array
+    public function inTheWayOf(Candidate $candidate): array
     {
         return array_values(array_filter($this->active, fn (ActiveLock $active): bool => match ($active->lock->blocks) {
+            'all' => true,
+            'login' => $candidate->needsConsent(),
             'power' => $candidate->step->power,
-            'lend' => $candidate->spare !== null && $candidate->spare->value > $cheapLoan && $candidate->target?->kind->exposed !== false
+            'lend' => $candidate->spare !== null && $candidate->spare->value > $this->cheapLoan && $candidate->target?->kind->exposed !== false
                 && $candidate->spare->kind !== $active->lock->notWhenLent
                 && ! $this->lends($candidate, $active->lock),
             'pins' => $candidate->step->pins,
@@ -107,6 +135,7 @@ final readonly class Interlocks
         return match (true) {
             $entry instanceof Report => array_map(fn (string $mark): string => "mark:{$mark}", $entry->marks),
             $entry instanceof Finding => ["{$entry->check}:{$entry->result}"],
+            $entry instanceof Deed && $entry->begun => ["begun:{$entry->act}"],
             $entry instanceof Deed => ["act:{$entry->act}", ...array_map(fn (string $part): string => "act:{$entry->act}:{$machine->part($part)->kind->id}", $entry->on)],
             $entry instanceof Start => $entry->setUp->lent === [] ? array_map(
                 fn (string $stage): string => "start:{$stage}",

@@ -12,6 +12,7 @@ final readonly class Outcome
      * @param  array<string, string>  $signs   signs that come with it
      * @param  float  $probability from 0 to 1
      * @param  string  $meaning one short clause
+     * @param  array<string, float>  $parts   part => probability, with this outcome, that it is or was at fault; of those the planner looks at
      */
     public function __construct(
         public string $result,
@@ -19,6 +20,7 @@ final readonly class Outcome
         public string $words,
         public float $probability,
         public string $meaning,
+        public array $parts,
     ) {
     }
 }

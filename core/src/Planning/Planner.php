@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Planning;
 
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Goal;
 use Orthoscope\Core\Chain\Part;
+use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Diagnosis\Belief;
 use Orthoscope\Core\Diagnosis\Grounds;
-use Orthoscope\Core\Diagnosis\Information;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Record;
@@ -20,9 +21,19 @@ use Orthoscope\Core\Spares\Shelf;
  */
 final class Planner
 {
-    private const SHOWN_OUTCOMES = 4;
-
     private const EXPLAINED_STEPS = 8;
+
+    /** Belief that it is sound from which proving comes before looking on. Origin: judgement. */
+    private const PROVE_FROM = 0.75;
+
+    /** Belief that something a start changes is at fault, under which it is a plain start in disguise. Origin: judgement. */
+    private const DISGUISED_BELOW = 0.03;
+
+    /** States on which every step is weighed first. Origin: judgement. */
+    private const SCREENED_STATES = 60;
+
+    /** Steps that are then weighed on all the planner looks at. Origin: judgement. */
+    private const LOOKED_AT_CLOSELY = 16;
 
     /** Share of belief under which a step that touches a part is no test of it. Origin: judgement. */
     private const SUSPECT_FROM = 0.005;
@@ -30,6 +41,14 @@ final class Planner
     private readonly Belief $belief;
 
     private readonly RepairNeeds $needs;
+
+    private readonly LookAhead $lookAhead;
+
+    /** @var list<array{Candidate, list<ActiveLock>}> */
+    private readonly array $candidates;
+
+    /** @var array<string, array{int, Candidate}> */
+    private readonly array $tests;
 
     private function __construct(
         private readonly Catalogue $catalogue,
@@ -40,7 +59,10 @@ final class Planner
         private readonly Shelf $shelf,
     ) {
         $this->belief = $replay->belief->mostOf($catalogue->number('plan_mass'), (int) $catalogue->number('plan_states'));
-        $this->needs = new RepairNeeds($catalogue, $replay);
+        $this->candidates = $this->candidates();
+        $this->tests = $this->openTests();
+        $this->needs = new RepairNeeds($catalogue, $replay, $record, array_map(fn (array $test): int => $test[0], $this->tests));
+        $this->lookAhead = new LookAhead($catalogue, $replay, $this->needs);
     }
 
     public static function advise(Catalogue $catalogue, Replay $replay, Record $record, Grounds $grounds, Interlocks $locks, Shelf $shelf): Advice
@@ -50,51 +72,166 @@ final class Planner
 
     private function advice(): Advice
     {
-        $states = $this->needs->under($this->belief);
-        [$order, $remaining] = RepairOrder::best($states, $this->needs->costs);
-        $candidates = (new Candidates($this->catalogue, $this->replay->model->machine, $this->record, $this->shelf, $this->grounds, $this->locks))->all();
-        $cheapLoan = (int) ($this->catalogue->steps['supply-tester']->minutes * $this->catalogue->number('money_per_minute'));
+        $now = $this->needs->under($this->belief);
+        [$order, $remaining, $outright] = $this->needs->order($now);
+        $weighed = $this->ranked($this->candidates, $this->belief->mostOf(1.0, self::SCREENED_STATES));
+        $likely = array_splice($weighed, 0, self::LOOKED_AT_CLOSELY);
+        $weighed = [...$this->ranked(array_map(fn (Weighed $one): array => [$one->candidate, $one->lockedBy], $likely), $this->belief), ...$weighed];
+        $weighed = $this->testOfThePlanFirst($weighed, $order, $outright);
+        $weighed = $this->plainStartsInDisguiseLast($weighed);
+        $steps = [];
+        foreach ($weighed as $i => $one) {
+            $shown = $i < self::EXPLAINED_STEPS || $one->candidate->step->each === 'swapped';
+            $steps[] = new NextStep(
+                $one->candidate, $one->candidate->minutes(), $one->candidate->step->why, $one->saves, $one->after, $one->risk, $one->bits,
+                $shown ? $this->lookAhead->explained($one->candidate, $one->prospects) : [], $one->lockedBy,
+            );
+        }
+
+        return $this->decide($steps, $remaining, $order, $outright, $now);
+    }
+
+    /**
+     * Where no step is worth its minutes, the plan itself goes on: its first repair, or the test that comes before it.
+     *
+     * @param  list<Weighed>  $weighed
+     * @param  list<int>  $order
+     * @param  array<int, bool>  $outright
+     *
+     * @return list<Weighed>
+     */
+    private function testOfThePlanFirst(array $weighed, array $order, array $outright): array
+    {
+        $first = $order[0] ?? null;
+        if ($first === null || $outright[$first] || $weighed === [] || $weighed[0]->saves > 0.0 || $this->comesFirst($weighed[0]->candidate)) {
+            return $weighed;
+        }
+        $test = $this->tests[$this->needs->repairs[$first]->part->id][1] ?? null;
+        foreach ($weighed as $i => $one) {
+            if ($one->candidate === $test) {
+                unset($weighed[$i]);
+
+                return [$one, ...array_values($weighed)];
+            }
+        }
+
+        return $weighed;
+    }
+
+    /**
+     * A start that changes only what nobody suspects is a plain start with more work; behind the first step such starts come
+     * after all that tell more.
+     *
+     * @param  list<Weighed>  $weighed
+     *
+     * @return list<Weighed>
+     */
+    private function plainStartsInDisguiseLast(array $weighed): array
+    {
+        $first = array_splice($weighed, 0, 1);
+        [$telling, $locked, $plain] = [[], [], []];
+        foreach ($weighed as $one) {
+            if (! $one->isOpen()) {
+                $locked[] = $one;
+            } elseif ($this->isPlainStartInDisguise($one->candidate)) {
+                $plain[] = $one;
+            } else {
+                $telling[] = $one;
+            }
+        }
+
+        return [...$first, ...$telling, ...$plain, ...$locked];
+    }
+
+    private function isPlainStartInDisguise(Candidate $candidate): bool
+    {
+        if ($candidate->step->record !== 'start' || $candidate->setUp === null || $candidate->step->each === 'swapped') {
+            return false;
+        }
+        $model = $this->replay->model;
+        $as = $model->hazards(new SetUp(goal: $candidate->setUp->goal, temperature: $candidate->setUp->temperature), $this->replay->fitted);
+        $then = $model->hazards($candidate->setUp, $this->replay->fitted);
+        $changed = [];
+        foreach ($as + $then as $mode => $hazard) {
+            if (abs(($as[$mode] ?? 0.0) - ($then[$mode] ?? 0.0)) > 0.01) {
+                $changed[$mode] = true;
+            }
+        }
+
+        return $candidate->setUp->goal === Goal::System && $candidate->setUp->temperature === null && $this->belief->hasAny($changed) < self::DISGUISED_BELOW;
+    }
+
+    /**
+     * Steps weighed on a belief, best first. All are first weighed on the few likeliest states, and those that come out best
+     * on many more.
+     *
+     * @param  list<array{Candidate, list<ActiveLock>}>  $candidates
+     *
+     * @return list<Weighed>
+     */
+    private function ranked(array $candidates, Belief $belief): array
+    {
+        $now = $this->needs->under($belief);
+        $remaining = $this->needs->order($now)[1];
         $weighed = [];
-        foreach ($candidates as $candidate) {
-            $lockedBy = $this->locks->inTheWayOf($candidate, $cheapLoan);
-            [$after, $prospects, $bits] = $this->lookAhead($candidate);
+        foreach ($candidates as [$candidate, $lockedBy]) {
+            [$after, $prospects, $bits] = $this->lookAhead->at($candidate, $belief, $now[0] ?? 0.0);
             if ($this->touchesNoSuspect($candidate)) {
                 // It tells no more than a plain start does.
                 $after = max($after, $remaining);
             }
             $risk = $this->moneyAtRisk($candidate);
-            $cost = $candidate->step->minutes + $risk / $this->catalogue->number('money_per_minute');
-            $weighed[] = [$candidate, $lockedBy, $after, $prospects, $risk, $remaining - $cost - $after, $bits];
+            $cost = $candidate->minutes() + $risk / $this->catalogue->number('money_per_minute');
+            $weighed[] = new Weighed($candidate, $lockedBy, $after, $prospects, $risk, $remaining - $cost - $after, $bits);
         }
-        usort($weighed, fn (array $a, array $b): int => $this->rank($a) <=> $this->rank($b));
-        $steps = [];
-        foreach ($weighed as $i => [$candidate, $lockedBy, $after, $prospects, $risk, $saves, $bits]) {
-            $shown = $i < self::EXPLAINED_STEPS || $candidate->step->each === 'swapped';
-            $steps[] = new NextStep(
-                $candidate, $candidate->step->minutes, $candidate->step->why, $saves, $after, $risk, $bits,
-                $shown ? $this->explained($candidate, $prospects) : [], $lockedBy,
-            );
+        usort($weighed, fn (Weighed $a, Weighed $b): int => $this->rank($a) <=> $this->rank($b));
+
+        return $weighed;
+    }
+
+    /** @return list<array{Candidate, list<ActiveLock>}> every step that makes sense now, and what locks it */
+    private function candidates(): array
+    {
+        $candidates = (new Candidates($this->catalogue, $this->replay->model->machine, $this->record, $this->shelf, $this->grounds, $this->locks))->all();
+
+        return array_map(fn (Candidate $candidate): array => [$candidate, $this->locks->inTheWayOf($candidate)], $candidates);
+    }
+
+    /** @return array<string, array{int, Candidate}> part => minutes of the cheapest open step that tells of it by itself (in a good machine, measured, or swapped), and the step */
+    private function openTests(): array
+    {
+        $tests = [];
+        foreach ($this->candidates as [$candidate, $lockedBy]) {
+            $step = $candidate->step;
+            if ($candidate->target === null || $candidate->lacksSpare || $lockedBy !== []) {
+                continue;
+            }
+            $minutes = match (true) {
+                $step->check !== null && $this->catalogue->check($step->check)->direct, $step->each === 'swapped' => $candidate->minutes(),
+                $candidate->spare !== null => $candidate->minutes() + $this->catalogue->steps['put-back']->minutes,
+                default => null,
+            };
+            if ($minutes !== null && $minutes < ($tests[$candidate->target->id][0] ?? PHP_INT_MAX)) {
+                $tests[$candidate->target->id] = [$minutes, $candidate];
+            }
         }
 
-        return $this->decide($steps, $remaining, $order, $states);
+        return $tests;
     }
 
     /**
-     * @param  array{Candidate, list<ActiveLock>, float, list<Prospect>, int, float, float}  $weighed
-     *
-     * @return array{int, int, float, float} locked last, what unlocks and what confirms first, then by what is saved (in steps of two
-     *                                       minutes, for less is noise), then by what is told
+     * @return array{int, int, float, float, float} locked last, what unlocks and what confirms first, then by what is saved for each
+     *                                              minute, by what is saved (in steps of two minutes, for less is noise), by what is told
      */
-    private function rank(array $weighed): array
+    private function rank(Weighed $one): array
     {
-        [$candidate, $lockedBy, , , , $saves, $bits] = $weighed;
+        return [$one->isOpen() ? 0 : 1, $this->comesFirst($one->candidate) ? 0 : 1, -$one->savesPerMinute(), -round($one->saves / 2), -$one->bits];
+    }
 
-        return [
-            $lockedBy !== [] || $candidate->lacksSpare ? 1 : 0,
-            $this->unlocks($candidate) || $candidate->step->each === 'swapped' || ($this->record->lastStart() === null && $candidate->step->id === 'start') ? 0 : 1,
-            -round($saves / 2),
-            -$bits,
-        ];
+    /** What unlocks, what confirms, and the first start come before all weighing. */
+    private function comesFirst(Candidate $candidate): bool
+    {
+        return $this->unlocks($candidate) || $candidate->step->each === 'swapped' || ($this->record->lastStart() === null && $candidate->step->id === 'start');
     }
 
     /** Whether a step swaps, or acts on, only what is not suspected. */
@@ -137,30 +274,35 @@ final class Planner
     /**
      * @param  list<NextStep>  $steps
      * @param  list<int>  $order
-     * @param  list<array{list<int>, float}>  $states
+     * @param  array<int, bool>  $outright repair => done without a test before it
+     * @param  array<int, float>  $now      set number => probability
      */
-    private function decide(array $steps, float $remaining, array $order, array $states): Advice
+    private function decide(array $steps, float $remaining, array $order, array $outright, array $now): Advice
     {
-        $first = $order === [] ? null : $this->likeliestRepair($states);
-        $probability = 0.0;
-        foreach ($states as [$needs, $weight]) {
-            $probability += $first !== null && in_array($first, $needs, true) ? $weight : 0.0;
-        }
-        $repair = $first === null ? null : $this->needs->repairs[$first];
         $open = array_values(array_filter($steps, fn (NextStep $step): bool => $step->isOpen()));
         $best = $open[0] ?? null;
+        $first = $order[0] ?? null;
+        $repair = $first === null ? null : $this->needs->repairs[$first];
+        $probability = $first === null ? 0.0 : $this->needs->probabilities($now)[$first];
         $last = $this->record->lastStart();
         [$stop, $why] = match (true) {
             $best === null && $steps !== [] => ['locked', 'Every step is locked; see what unlocks it.'],
             $best === null => ['decide', 'Nothing in the handbook is left to try: decide, or hand to a specialist.'],
             $last === null => ['go-on', 'Start it once, as it came, before anything is touched.'],
             $best->candidate->step->each === 'swapped' => ['confirm', 'It got further with '.($best->candidate->target?->inSentence() ?? 'a part').' changed. Put the old part back before it is condemned.'],
-            ($this->runs() || $this->repairedSince()) && $this->belief->sound() >= 0.75 => ['prove', sprintf('It is put right with %d %%. Prove it, out of the case and in.', (int) floor(100 * $this->belief->sound()))],
-            $best->saves <= 0.0 && $repair !== null => ['decide', sprintf('No test is worth its minutes now: %s (%d %%).', $repair->name(), (int) round(100 * $probability))],
+            $this->unlocks($best->candidate) => ['go-on', "{$best->candidate->name()} comes first: it unlocks the rest."],
+            ($this->runs() || $this->repairedSince()) && $this->replay->sound() >= self::PROVE_FROM => ['prove', sprintf('It is put right with %d %%. Prove it, out of the case and in.', (int) floor(100 * $this->replay->sound()))],
+            $best->saves <= 0.0 && $repair !== null && $repair->act->id === 'hand-on' => ['decide', sprintf('No test is worth its minutes now, and what we know does not explain it (%d %%): hand to a specialist.', (int) round(100 * $probability))],
+            $best->saves <= 0.0 && $repair !== null && $outright[$first] => ['decide', sprintf('No test is worth its minutes now: %s (%d %%), or hand to a specialist.', $repair->name(), (int) round(100 * $probability))],
             default => ['go-on', sprintf('%s is worth about %d minutes.', $best->candidate->name(), max(1, (int) round($best->saves)))],
         };
 
-        return new Advice($steps, $stop, $why, $remaining, $repair, $probability);
+        $repairs = [];
+        foreach ($this->needs->probabilities($now) as $number => $p) {
+            $repairs[] = [$this->needs->repairs[$number], $p];
+        }
+
+        return new Advice($steps, $stop, $why, $remaining, $repair, $probability, $repairs);
     }
 
     /** Something was done to the machine after its last start. */
@@ -176,147 +318,6 @@ final class Planner
         $last = $this->record->lastStart();
 
         return $last !== null && $this->catalogue->reach($last->reached)->firstStop > $this->catalogue->stageIndex('picture');
-    }
-
-    /** @param  list<array{list<int>, float}>  $states */
-    private function likeliestRepair(array $states): ?int
-    {
-        $p = [];
-        foreach ($states as [$needs, $weight]) {
-            foreach ($needs as $repair) {
-                $p[$repair] = ($p[$repair] ?? 0.0) + $weight;
-            }
-        }
-        arsort($p);
-
-        return array_key_first($p);
-    }
-
-    /**
-     * Expected minutes left after a step, and what it may show.
-     *
-     * @return array{float, list<Prospect>, float} minutes, prospects, bits
-     */
-    private function lookAhead(Candidate $candidate): array
-    {
-        $belief = $this->beliefAfterMoving($candidate);
-        $forecast = $this->forecast($candidate);
-        $probability = $byNeeds = $members = $told = [];
-        foreach ($belief->states() as $i => [$faults, $weight, $was]) {
-            $needs = $this->needs->of($faults);
-            $shares = $forecast->given($faults);
-            $told[] = [$weight, $shares];
-            foreach ($shares as $outcome => $share) {
-                $w = $weight * $share;
-                $probability[$outcome] = ($probability[$outcome] ?? 0.0) + $w;
-                $byNeeds[$outcome][$needs] = ($byNeeds[$outcome][$needs] ?? 0.0) + $w;
-                $members[$outcome][$i] = $w;
-            }
-        }
-        $after = 0.0;
-        $prospects = [];
-        foreach ($probability as $outcome => $p) {
-            $after += RepairOrder::best($this->needs->weighed($byNeeds[$outcome]), $this->needs->costs)[1];
-            $prospects[] = new Prospect($forecast->outcomes()[$outcome], $p, $members[$outcome], $belief);
-        }
-
-        return [$after, $prospects, Information::gain($told)];
-    }
-
-    private function beliefAfterMoving(Candidate $candidate): Belief
-    {
-        $belief = $this->belief;
-        $model = $this->replay->model;
-        if ($candidate->step->act !== null) {
-            $belief = $belief->after($model->cures($candidate->step->act, array_fill_keys($candidate->on, true)));
-        }
-        if ($candidate->setUp !== null) {
-            $belief = $belief->after($this->replay->movingCures($candidate->setUp));
-        }
-        if ($candidate->spare !== null && $candidate->target !== null) {
-            $mode = $model->modes->ofSpare($candidate->spare->tag, $candidate->target->id);
-            if ($mode !== null && ! $this->replay->isInQuestion($candidate->spare->tag, $candidate->target->id)) {
-                $belief = $belief->introduce($mode, 1.0 - min($candidate->spare->trust, 0.999));
-            }
-        }
-
-        return $belief;
-    }
-
-    private function forecast(Candidate $candidate): Forecast
-    {
-        $model = $this->replay->model;
-        if ($candidate->step->record === 'deed') {
-            return new DeedForecast;
-        }
-        if ($candidate->setUp === null) {
-            $check = $this->catalogue->check((string) $candidate->step->check);
-
-            return FindingForecast::of($model->modes, $check, $check->target === null ? null : $candidate->target?->id);
-        }
-
-        return StartForecast::of(
-            $model, $model->hazards($candidate->setUp, $this->replay->fitted), $model->cut($candidate->setUp), $this->tellingChannel(), $this->replay->shown,
-        );
-    }
-
-    /** The sign that tells most where a dark start stops, of those this machine has. */
-    private function tellingChannel(): ?string
-    {
-        foreach (['code' => 'code_display', 'lamp' => 'status_lamps', 'beeps' => 'speaker'] as $channel => $fact) {
-            if ($this->replay->model->machine->facts[$fact]) {
-                return $channel;
-            }
-        }
-
-        return null;
-    }
-
-    /**
-     * @param  list<Prospect>  $prospects
-     *
-     * @return list<Outcome>
-     */
-    private function explained(Candidate $candidate, array $prospects): array
-    {
-        usort($prospects, fn (Prospect $a, Prospect $b): int => $b->probability <=> $a->probability);
-        $explained = [];
-        foreach (array_slice($prospects, 0, self::SHOWN_OUTCOMES) as $prospect) {
-            $outcome = $prospect->outcome;
-            $explained[] = new Outcome($outcome['result'], $outcome['signs'], $outcome['words'], $prospect->probability, $this->meaning($candidate, $prospect));
-        }
-
-        return $explained;
-    }
-
-    /** What an outcome would mean: the part most likely at fault after it, or that the machine is then cured. */
-    private function meaning(Candidate $candidate, Prospect $prospect): string
-    {
-        $parts = [];
-        $sound = 0.0;
-        $states = $prospect->belief->states();
-        foreach ($prospect->weights as $i => $weight) {
-            [$now, , $was] = $states[$i];
-            $w = $weight / $prospect->probability;
-            $sound += $now === [] ? $w : 0.0;
-            foreach ($was as $fault) {
-                $mode = $this->replay->model->modes->all[$fault];
-                $name = $mode->spare === null ? $this->replay->model->machine->part($mode->part)->name : "spare {$mode->spare}";
-                $parts[$name] = ($parts[$name] ?? 0.0) + $w;
-            }
-        }
-        if ($candidate->step->record === 'deed') {
-            return 'then look again';
-        }
-        if ($candidate->step->record === 'act' && $sound > 0.5) {
-            return sprintf('then cured, %d %%', (int) round(100 * $sound));
-        }
-        if ($parts === []) {
-            return 'nothing wrong';
-        }
-        arsort($parts);
-
-        return sprintf('then %s %d %%', array_key_first($parts), (int) round(100 * reset($parts)));
     }
 
     /** Minor units of money that a step may cost by harming what is lent. */

@@ -5,10 +5,16 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Planning;
 
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\Fault;
 use Orthoscope\Core\Diagnosis\Belief;
 use Orthoscope\Core\Diagnosis\Replay;
+use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\Record;
 
-/** Which repairs each fault set needs, and what each costs. What belongs to a carrier is replaced with the carrier. */
+/**
+ * Which repairs each fault set needs, and what each costs: when it is needed, and when it is tried in vain. What belongs
+ * to a carrier is replaced with the carrier.
+ */
 final class RepairNeeds
 {
     /** Repairs are numbered below this, so that a set of them is one whole number. */
@@ -17,8 +23,14 @@ final class RepairNeeds
     /** @var array<int, Repair> by number */
     public array $repairs = [];
 
-    /** @var array<int, float> repair => bench minutes, money turned into minutes */
-    public array $costs = [];
+    /** @var array<int, float> repair => bench minutes when it is needed, money turned into minutes */
+    private array $costs = [];
+
+    /** @var array<int, float> repair => what it weighs when it was not needed: a good part replaced costs trust too */
+    private array $vain = [];
+
+    /** @var array<int, float> repair => bench minutes of the cheapest test that tells whether it is needed; missing if none does */
+    private array $tests = [];
 
     /** @var array<string, int> repair id => its number */
     private array $numbers = [];
@@ -29,8 +41,20 @@ final class RepairNeeds
     /** @var array<int, list<int>> set number => repairs */
     private array $sets = [];
 
-    public function __construct(private readonly Catalogue $catalogue, private readonly Replay $replay)
+    /** Times a repair is done before something else is tried. Origin: judgement. */
+    private const TRIES = 2;
+
+    /** @var array<string, int> "act part" => times it was done already */
+    private array $done = [];
+
+    /** @param  array<string, int>  $testMinutes part => minutes of the cheapest step open now that tells of it by itself */
+    public function __construct(private readonly Catalogue $catalogue, private readonly Replay $replay, Record $record, private readonly array $testMinutes)
     {
+        foreach ($record->all(Deed::class) as $deed) {
+            foreach ($deed->on as $part) {
+                $this->done["{$deed->act} {$part}"] = ($this->done["{$deed->act} {$part}"] ?? 0) + 1;
+            }
+        }
         foreach (array_keys($replay->model->modes->all) as $mode) {
             $this->ofMode[$mode] = $this->numberOf($mode);
         }
@@ -50,7 +74,9 @@ final class RepairNeeds
                 $numbers[$number] = $number;
             }
         }
-        ksort($numbers);
+        if (count($numbers) > 1) {
+            ksort($numbers);
+        }
         $set = 0;
         foreach ($numbers as $number) {
             $set = $set * self::BASE + $number + 1;
@@ -61,22 +87,40 @@ final class RepairNeeds
     }
 
     /**
-     * The repairs behind set numbers, with the weight of each set.
+     * The best order of repairs for weighed sets, and its expected cost. Each repair is done outright where that is expected
+     * to cost less than testing first.
      *
      * @param  array<int, float>  $weights set number => weight
-     * @return list<array{list<int>, float}>
+     *
+     * @return array{list<int>, float, array<int, bool>} order, cost as weighed, and repair => done outright
      */
-    public function weighed(array $weights): array
+    public function order(array $weights): array
     {
-        $weighed = [];
+        $states = $p = [];
+        $total = 0.0;
         foreach ($weights as $set => $weight) {
-            $weighed[] = [$this->sets[$set], $weight];
+            $needs = $this->sets[$set];
+            $states[] = [$needs, $weight];
+            $total += $weight;
+            foreach ($needs as $repair) {
+                $p[$repair] = ($p[$repair] ?? 0.0) + $weight;
+            }
         }
+        $costs = $vain = $outright = [];
+        foreach ($p as $repair => $weight) {
+            $cost = $this->costs[$repair];
+            $test = $this->tests[$repair] ?? null;
+            $vainly = $this->vain[$repair];
+            $outright[$repair] = $test === null || $vainly * ($total - $weight) <= $test * $total;
+            $costs[$repair] = $outright[$repair] ? $cost : $cost + $test;
+            $vain[$repair] = $outright[$repair] ? $cost : $test;
+        }
+        [$order, $cost] = RepairOrder::best($states, $costs, $vain);
 
-        return $weighed;
+        return [$order, $cost, $outright];
     }
 
-    /** @return list<array{list<int>, float}> repairs still needed, and how likely just these are */
+    /** @return array<int, float> set number => probability that just these repairs are still needed */
     public function under(Belief $belief): array
     {
         $weights = [];
@@ -85,7 +129,39 @@ final class RepairNeeds
             $weights[$set] = ($weights[$set] ?? 0.0) + $weight;
         }
 
-        return $this->weighed($weights);
+        return $weights;
+    }
+
+    /**
+     * @param  array<int, float>  $weights set number => weight
+     *
+     * @return array<int, float> repair => probability that it is needed, likeliest first
+     */
+    public function probabilities(array $weights): array
+    {
+        $p = [];
+        foreach ($weights as $set => $weight) {
+            foreach ($this->sets[$set] as $repair) {
+                $p[$repair] = ($p[$repair] ?? 0.0) + $weight;
+            }
+        }
+        arsort($p);
+
+        return $p;
+    }
+
+    /** The first of a fault's repairs that was done least; what did not help twice is not done over and over. */
+    private function repairLeft(Fault $fault, string $part): string
+    {
+        foreach (range(0, self::TRIES - 1) as $times) {
+            foreach (array_keys($fault->cures) as $act) {
+                if (($this->done["{$act} {$part}"] ?? 0) <= $times) {
+                    return $act;
+                }
+            }
+        }
+
+        return 'hand-on';
     }
 
     /** A lent part that is bad needs no repair; one fitted for good does. */
@@ -97,7 +173,7 @@ final class RepairNeeds
         }
         $machine = $this->replay->model->machine;
         $part = $machine->part($how->part);
-        $act = $this->catalogue->act($how->fault->usualRepair());
+        $act = $this->catalogue->act($how->spare === null ? $this->repairLeft($how->fault, $how->part) : $how->fault->usualRepair());
         if ($act->buysPart && $part->kind->carrier !== null) {
             $part = $machine->ofKind($part->kind->carrier)[0];
         }
@@ -107,6 +183,11 @@ final class RepairNeeds
             $this->numbers[$repair->id()] = $number;
             $this->repairs[$number] = $repair;
             $this->costs[$number] = $repair->cost;
+            $this->vain[$number] = $act->buysPart ? $repair->cost * $this->catalogue->number('wrong_repair') : $repair->cost;
+            $test = $this->testMinutes[$part->id] ?? null;
+            if ($act->buysPart && $test !== null && $test < $repair->cost) {
+                $this->tests[$number] = $test;
+            }
         }
 
         return $this->numbers[$repair->id()];

@@ -26,8 +26,14 @@ final class StartForecast implements Forecast
     /** @var array<int, string> stop => reach */
     private array $reachAt = [];
 
-    /** @param  array<int, float>  $hazards mode => share of starts it stops */
-    private function __construct(private readonly StartModel $model, private readonly array $hazards, private readonly int $cut, private readonly ?string $channel, private readonly ShownSigns $shown)
+    /** @var array<string, array<int, float>> stop, rows and what was shown before => outcome => share */
+    private array $memo = [];
+
+    /**
+     * @param  array<int, float>  $hazards mode => share of starts it stops
+     * @param  ?array{int, float}  $doubt  the mode of a spare that is lent for the first time being bad, and its probability
+     */
+    private function __construct(private readonly StartModel $model, private readonly array $hazards, private readonly int $cut, private readonly ?string $channel, private readonly ShownSigns $shown, private readonly ?array $doubt)
     {
         $this->lay($model->catalogue);
         foreach (array_keys($hazards) as $mode) {
@@ -39,10 +45,13 @@ final class StartForecast implements Forecast
         $this->atCut = $this->shares($cut, [], $shown->atStop($cut));
     }
 
-    /** @param  array<int, float>  $hazards */
-    public static function of(StartModel $model, array $hazards, int $cut, ?string $channel, ShownSigns $shown): self
+    /**
+     * @param  array<int, float>  $hazards
+     * @param  ?array{int, float}  $doubt
+     */
+    public static function of(StartModel $model, array $hazards, int $cut, ?string $channel, ShownSigns $shown, ?array $doubt = null): self
     {
-        return new self($model, $hazards, $cut, $channel, $shown);
+        return new self($model, $hazards, $cut, $channel, $shown, $doubt);
     }
 
     public function outcomes(): array
@@ -51,6 +60,28 @@ final class StartForecast implements Forecast
     }
 
     public function given(array $faults): array
+    {
+        $given = $this->without($faults);
+        if ($this->doubt === null) {
+            return $given;
+        }
+        [$bad, $p] = $this->doubt;
+        foreach ($given as $outcome => $share) {
+            $given[$outcome] = (1.0 - $p) * $share;
+        }
+        foreach ($this->without([...$faults, $bad]) as $outcome => $share) {
+            $given[$outcome] = ($given[$outcome] ?? 0.0) + $p * $share;
+        }
+
+        return $given;
+    }
+
+    /**
+     * @param  list<int>  $faults
+     *
+     * @return array<int, float>
+     */
+    private function without(array $faults): array
     {
         if (isset($faults[1])) {
             $faults = $this->model->modes->byStop($faults);
@@ -75,10 +106,7 @@ final class StartForecast implements Forecast
 
     private function lay(Catalogue $catalogue): void
     {
-        foreach ($catalogue->reaches as $reach) {
-            if ($reach->isOpenEnded()) {
-                continue;
-            }
+        foreach ($catalogue->closedReaches() as $reach) {
             for ($stop = $reach->firstStop; $stop <= $reach->lastStop; $stop++) {
                 $this->reachAt[$stop] = $reach->id;
             }
@@ -106,6 +134,10 @@ final class StartForecast implements Forecast
         if (count($outcomes) === 1) {
             return [$outcomes[0] => 1.0];
         }
+        $key = $stop.($before[(string) $this->channel] ?? '').(isset($instead[(string) $this->channel]) ? json_encode($instead[(string) $this->channel]) : '');
+        if (isset($this->memo[$key])) {
+            return $this->memo[$key];
+        }
         $shares = [];
         foreach ($outcomes as $outcome) {
             $share = $this->shown->likelihood($this->outcomes[$outcome]['signs'], $stop, $instead, $before);
@@ -115,6 +147,6 @@ final class StartForecast implements Forecast
         }
         $total = array_sum($shares);
 
-        return array_map(fn (float $share): float => $share / $total, $shares);
+        return $this->memo[$key] = array_map(fn (float $share): float => $share / $total, $shares);
     }
 }

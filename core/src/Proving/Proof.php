@@ -35,7 +35,7 @@ final readonly class Proof
         $clean = 0;
         $lent = false;
         foreach ($record->inForce as $entry) {
-            if ($entry instanceof Deed) {
+            if ($entry instanceof Deed && ! $entry->begun) {
                 [$outside, $inside, $clean] = [null, null, 0];
             }
             if (! $entry instanceof Start) {

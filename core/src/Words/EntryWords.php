@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Words;
 
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Goal;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Chain\Place;
 use Orthoscope\Core\Chain\SetUp;
@@ -31,8 +32,8 @@ final readonly class EntryWords
         return match (true) {
             $entry instanceof Report => 'told',
             $entry instanceof Start => $this->setUp($entry->setUp),
-            $entry instanceof Finding => ($entry->target === null ? '' : $this->machine->part($entry->target)->name.': ').$this->catalogue->check($entry->check)->name,
-            $entry instanceof Deed => str_replace('{part}', $this->parts($entry->on), $this->catalogue->act($entry->act)->did).($entry->with === null || $entry->with->tag === 'new' ? '' : " with {$entry->with->tag}"),
+            $entry instanceof Finding => ($entry->target === null ? '' : $this->machine->part($entry->target)->name.': ').$this->catalogue->check($entry->check)->name.($entry->host->tag === Finding::ANY_HOST ? '' : " {$entry->host->tag}"),
+            $entry instanceof Deed => str_replace('{part}', $this->parts($entry->on), $this->catalogue->act($entry->act)->did).($entry->with === null || $entry->with->tag === 'new' ? '' : " with {$entry->with->tag}").($entry->begun ? ', begun' : ''),
             $entry instanceof StrikeOut => "struck out entry {$entry->entry}",
             $entry instanceof Override => 'lock set aside: '.$this->catalogue->locks[$entry->lock]->name,
             $entry instanceof Closing => 'closed',
@@ -51,13 +52,26 @@ final readonly class EntryWords
                 ...array_map(fn (string $mark): string => $this->catalogue->marks[$mark]->name, $entry->marks),
             ]),
             $entry instanceof Start => $this->joined([
-                $this->catalogue->reach($entry->reached)->name.($entry->times > 1 ? " ({$entry->times} times)" : ''),
+                $this->outcomes($entry),
                 ...$this->signs($entry->signs),
                 $entry->waited === null ? '' : "waited {$entry->waited} s",
             ]),
             $entry instanceof Finding => $this->catalogue->check($entry->check)->result($entry->result)->name.$this->values($entry),
             default => '',
         };
+    }
+
+    private function outcomes(Start $start): string
+    {
+        if (count($start->outcomes) === 1) {
+            return $this->catalogue->reach($start->reached)->name.($start->times > 1 ? " ({$start->times} times)" : '');
+        }
+        $words = [];
+        foreach ($start->outcomes as $reached => $times) {
+            $words[] = "{$this->catalogue->reach($reached)->name} {$times} of {$start->times}";
+        }
+
+        return implode(', ', $words);
     }
 
     /** How a machine is put together, in a few words. */
@@ -68,13 +82,19 @@ final readonly class EntryWords
             $words[] = "{$lent->tag} for {$this->machine->part($part)->name}";
         }
         foreach ($setUp->moved as $stick => $slot) {
-            $words[] = "{$this->machine->part($stick)->name} in {$this->machine->part($slot)->name}";
+            $words[] = $this->machine->part($stick)->name.' in '.($slot === SetUp::OTHER_SLOT ? 'another slot' : $this->machine->part($slot)->name);
         }
         if ($setUp->out !== []) {
             $words[] = $this->parts($setUp->out, short: true).' out';
         }
         if ($setUp->startBy === StartBy::Pins) {
             $words[] = 'by the pins';
+        }
+        if ($setUp->otherOutput) {
+            $words[] = 'screen on another output';
+        }
+        if ($setUp->goal === Goal::Load || $setUp->goal === Goal::Hours) {
+            $words[] = $setUp->goal === Goal::Load ? 'long run at work' : 'run for hours';
         }
         if ($setUp->temperature !== null) {
             $words[] = $setUp->temperature->value;

@@ -20,9 +20,10 @@ final class CatalogueTest extends TestCase
 
     public function test_it_knows_enough_to_be_of_use(): void
     {
-        $this->assertGreaterThanOrEqual(14, count(Bench::catalogue()->parts));
-        $this->assertGreaterThanOrEqual(30, count(Bench::catalogue()->faults));
-        $this->assertGreaterThanOrEqual(20, count(Bench::catalogue()->steps));
+        $this->assertGreaterThanOrEqual(28, count(Bench::catalogue()->parts));
+        $this->assertGreaterThanOrEqual(80, count(Bench::catalogue()->faults));
+        $this->assertGreaterThanOrEqual(25, count(Bench::catalogue()->checks));
+        $this->assertGreaterThanOrEqual(30, count(Bench::catalogue()->acts));
     }
 
     public function test_every_part_has_a_fault_and_every_fault_plain_words_and_a_repair(): void
@@ -34,6 +35,30 @@ final class CatalogueTest extends TestCase
         foreach (Bench::catalogue()->faults as $fault) {
             $this->assertNotSame('', $fault->plain, $fault->id);
             $this->assertArrayHasKey($fault->usualRepair(), Bench::catalogue()->acts);
+        }
+    }
+
+    public function test_every_stop_is_seen_as_one_outcome_that_is_not_split_further(): void
+    {
+        $seen = array_map(fn (int $stop): string => Bench::catalogue()->reachAt($stop)->id, range(0, Bench::catalogue()->stageCount()));
+        $this->assertSame(['nothing', 'nothing', 'nothing', 'twitch', 'dark', 'dark', 'dark', 'dark', 'dark', 'no-drive', 'no-system', 'drops', 'stays'], $seen);
+        $this->expectException(CatalogueMistake::class);
+        Bench::catalogue()->reachAt(99);
+    }
+
+    public function test_every_act_a_fault_is_cured_by_can_be_said_in_a_letter(): void
+    {
+        foreach (Bench::catalogue()->acts as $act) {
+            $this->assertNotSame('', $act->did, $act->id);
+            $this->assertGreaterThan(0, $act->minutes, $act->id);
+        }
+    }
+
+    public function test_every_look_or_reading_is_offered_by_a_step(): void
+    {
+        $offered = array_column(Bench::catalogue()->steps, 'check');
+        foreach (array_keys(Bench::catalogue()->checks) as $check) {
+            $this->assertContains($check, $offered);
         }
     }
 
@@ -65,6 +90,21 @@ final class CatalogueTest extends TestCase
 
             return $file;
         }, 'Did you mean "dry"?'];
+        yield 'one fault that brings about another in more jobs than all' => ['faults', function (array $file): array {
+            $file['couplings'][0]['given'] = 1.5;
+
+            return $file;
+        }, 'A share of a coupling is not between 0 and 1'];
+        yield 'a school with a step nobody knows' => ['schools', function (array $file): array {
+            $file['schools'][0]['order'][] = 'lend-suply';
+
+            return $file;
+        }, 'Did you mean "lend-supply"?'];
+        yield 'a lock raised by what cannot begin' => ['locks', function (array $file): array {
+            $file['locks'][0]['raised'] = ['begun:write-firmwear'];
+
+            return $file;
+        }, 'Did you mean "write-firmware"?'];
     }
 
     /** @param  callable(array<string, mixed>): array<string, mixed>  $damage */

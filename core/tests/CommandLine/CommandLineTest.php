@@ -15,7 +15,7 @@ final class CommandLineTest extends TestCase
         [$status, $out] = $this->call('diagnose', $this->file(Bench::json([['kind' => 'start', 'reached' => 'dark', 'waited' => 90]])));
         $this->assertSame(0, $status);
         $data = json_decode($out, true, 32, JSON_THROW_ON_ERROR);
-        foreach (['parts', 'faults', 'sets', 'surprise', 'next', 'stop', 'retrace', 'proved'] as $key) {
+        foreach (['parts', 'faults', 'sets', 'repairs', 'carriers', 'surprise', 'next', 'stop', 'retrace', 'proved'] as $key) {
             $this->assertArrayHasKey($key, $data);
         }
         $this->assertSame(['part', 'name', 'standing', 'probability', 'now', 'state', 'because'], array_keys($data['parts'][0]));
@@ -54,6 +54,7 @@ final class CommandLineTest extends TestCase
         $this->assertSame(0, $status);
         $this->assertMatchesRegularExpression('/^Supply: condemned, 9\d\.\d %\n  entry 2: the fault was seen or measured/', $out);
         preg_match_all('/^ +([\d.]+) %  (?:before|\d)/m', $out, $moves);
+        $this->assertStringContainsString('What would move it:', $this->call('explain', $this->file(Bench::json([['kind' => 'start', 'reached' => 'nothing']])), '--part', 'supply')[1]);
         $this->assertCount(3, $moves[1]);
         $this->assertLessThan($moves[1][1], $moves[1][0]);
         $this->assertLessThan($moves[1][2], $moves[1][1]);
@@ -67,7 +68,7 @@ final class CommandLineTest extends TestCase
         [$status, $out] = $this->call('vocabulary');
         $this->assertSame(0, $status);
         $data = json_decode($out, true, 32, JSON_THROW_ON_ERROR);
-        foreach (['parts' => 14, 'faults' => 30, 'actions' => 20, 'stages' => 12, 'signs' => 5, 'acts' => 10] as $key => $least) {
+        foreach (['parts' => 28, 'faults' => 80, 'checks' => 25, 'actions' => 60, 'stages' => 12, 'signs' => 9, 'acts' => 30, 'schools' => 4] as $key => $least) {
             $this->assertGreaterThanOrEqual($least, count($data[$key]), $key);
             $this->assertNotEmpty($data[$key][0]['name']);
         }
@@ -82,15 +83,45 @@ final class CommandLineTest extends TestCase
         $this->assertStringContainsString('/entries/0/reached: "drak" is not a known outcome of a start. Did you mean "dark"?', $err);
         [$status, $out] = $this->call('validate', $file);
         $this->assertSame(1, $status);
+        $this->assertStringStartsWith('line 1: /entries/0/reached: ', $out);
         $this->assertStringContainsString('Did you mean "dark"?', $out);
+        file_put_contents($file, "{\n  \"format\": \"orthoscope-case/1\",\n  oops\n}");
+        $this->assertStringStartsWith('line 3: This is not JSON', $this->call('validate', $file)[1]);
         [$status, , $err] = $this->call('diagnose', '/nowhere.json');
         $this->assertSame(1, $status);
         $this->assertStringContainsString('no readable file', $err);
     }
 
+    public function test_simulate_gives_the_same_figures_whatever_the_workers(): void
+    {
+        $simulate = fn (string ...$more): array => $this->call('simulate', '--jobs', '3', '--seed', 'cli', '--policy', 'planner,script', '--doubles', '0.3', ...$more);
+        [$status, $out] = $simulate('--json');
+        $this->assertSame(0, $status);
+        $figures = json_decode($out, true, 32, JSON_THROW_ON_ERROR);
+        $this->assertSame(['jobs', 'seed', 'world', 'perturb', 'doubles', 'policies', 'bound', 'planner_against'], array_keys($figures));
+        $this->assertSame(3, $figures['policies']['planner']['jobs']);
+        $this->assertSame(['ratio', 'low', 'high'], array_keys($figures['planner_against']['script']));
+        foreach (['mean', 'median', 'p90'] as $key) {
+            $this->assertGreaterThan(0, $figures['policies']['script']['minutes'][$key]);
+        }
+        $this->assertSame($figures, json_decode($simulate('--json', '--workers', '2')[1], true, 32, JSON_THROW_ON_ERROR));
+    }
+
+    public function test_bench_measures_every_length_of_record(): void
+    {
+        [$status, $out] = $this->call('bench', '--records', '1', '--json');
+        $this->assertSame(0, $status);
+        $rows = json_decode($out, true, 32, JSON_THROW_ON_ERROR)['milliseconds'];
+        $this->assertSame([5, 15, 30, 60], array_column($rows, 'entries'));
+        foreach ($rows as $row) {
+            $this->assertGreaterThan(0.0, $row['one_more_entry']['median']);
+            $this->assertGreaterThan(0, $row['hypotheses']);
+        }
+    }
+
     public function test_misuse_ends_with_status_two(): void
     {
-        foreach ([['diagnoze'], ['diagnose'], []] as $words) {
+        foreach ([['diagnoze'], ['diagnose'], [], ['simulate', '--jobs', 'many'], ['simulate', '--policy', 'planer'], ['simulate', '--world', 'soft'], ['diagnose', 'x', '--upto', 'y']] as $words) {
             [$status, , $err] = $this->call(...$words);
             $this->assertSame(2, $status);
             $this->assertStringContainsString('orthoscope diagnose FILE', $err);

@@ -51,6 +51,50 @@ final class BeliefTest extends TestCase
         $this->assertEqualsWithDelta(0.4, $belief->sound(), 1e-12);
     }
 
+    public function test_what_comes_about_by_moving_joins_what_was_there(): void
+    {
+        $belief = Belief::over([[[], 0.5], [[2], 0.5]])->arising([1 => 0.1, 3 => 0.2]);
+        $this->assertEqualsWithDelta(0.1, $belief->hasAny([1 => true]), 1e-12);
+        $this->assertEqualsWithDelta(0.2, $belief->hasAny([3 => true]), 1e-12);
+        $this->assertEqualsWithDelta(0.5, $belief->hasAny([2 => true]), 1e-12);
+        $this->assertEqualsWithDelta(0.5 * 0.7, $belief->sound(), 1e-12);
+        $this->assertEqualsWithDelta(['' => 0.35, '1' => 0.05, '3' => 0.1, '2' => 0.35, '1 2' => 0.05, '2 3' => 0.1], $belief->bySet(), 1e-12);
+    }
+
+    public function test_what_was_cured_can_come_about_again_and_what_is_there_cannot(): void
+    {
+        $cured = Belief::over([[[1], 1.0]])->after([1 => 1.0]);
+        $this->assertEqualsWithDelta(0.3, $cured->arising([1 => 0.3])->hasAny([1 => true]), 1e-12);
+        $there = Belief::over([[[1], 1.0]])->arising([1 => 0.3]);
+        $this->assertEqualsWithDelta(1.0, $there->hasAny([1 => true]), 1e-12);
+        $this->assertSame(1, $there->stateCount());
+    }
+
+    public function test_a_set_that_comes_about_in_two_ways_is_one_set(): void
+    {
+        $belief = Belief::over([[[1], 0.4], [[2], 0.4], [[1, 2], 0.2]])->arising([1 => 0.5, 2 => 0.5]);
+        $this->assertEqualsWithDelta(['1' => 0.2, '2' => 0.2, '1 2' => 0.6], $belief->bySet(), 1e-12);
+        $this->assertSame(3, $belief->stateCount());
+    }
+
+    public function test_a_fault_brought_in_late_keeps_what_was_cured_cured(): void
+    {
+        $belief = Belief::over([[[5], 1.0]])->after([5 => 0.5])->introduce(2, 0.1);
+        $this->assertEqualsWithDelta(0.5, $belief->hasAny([5 => true]), 1e-12);
+        $this->assertEqualsWithDelta(0.1, $belief->hasAny([2 => true]), 1e-12);
+        $this->assertEqualsWithDelta(0.45, $belief->sound(), 1e-12);
+        $this->assertEqualsWithDelta(0.5, $belief->sound([2 => true]), 1e-12);
+    }
+
+    public function test_what_was_kept_goes_on_as_if_it_had_not_been(): void
+    {
+        $belief = Belief::over([[[], 0.2], [[1], 0.3], [[1, 2], 0.5]])->after([1 => 0.4])->given($this->shows(2, 0.9, 0.2));
+        $kept = Belief::fromKept(json_decode(json_encode($belief->kept(), JSON_THROW_ON_ERROR), true, 16, JSON_THROW_ON_ERROR));
+        $go = fn (Belief $b): Belief => $b->arising([2 => 0.1])->given($this->shows(1, 0.7, 0.1));
+        $this->assertEqualsWithDelta($go($belief)->bySet(), $go($kept)->bySet(), 1e-12);
+        $this->assertEqualsWithDelta($go($belief)->logEvidence, $go($kept)->logEvidence, 1e-12);
+    }
+
     public function test_groups_are_counted_once_each(): void
     {
         $belief = Belief::over([[[1, 2], 0.5], [[1, 3], 0.3], [[4], 0.2]])->after([1 => 1.0]);

@@ -116,7 +116,7 @@ final class BruteForceTest extends TestCase
         for ($stage = 0; $stage < 12; $stage++) {
             $through = 1.0;
             foreach ($there as $fault) {
-                $through *= $modes[$fault]->stop === $stage ? 1.0 - $modes[$fault]->hazard['hazard'] : 1.0;
+                $through *= $modes[$fault]->stop === $stage ? 1.0 - $modes[$fault]->hazard->under(['any', 'case', 'shop', 'button', 'this', 'alone', 'card']) : 1.0;
             }
             $p += $reach->covers($stage) ? $passes * (1.0 - $through) : 0.0;
             $passes *= $through;

@@ -59,7 +59,7 @@ final class PropertiesTest extends TestCase
             ['kind' => 'finding', 'check' => 'look-leads', 'result' => 'clear'],
         ];
         $first = ['kind' => 'start', 'reached' => 'dark', 'waited' => 90];
-        $this->assertSameBelief(Bench::replay([$first, ...$looks], catalogue: Bench::unpruned()), Bench::replay([$first, ...array_reverse($looks)], catalogue: Bench::unpruned()), 1e-9);
+        $this->assertSameBelief(Bench::replay([$first, ...$looks], catalogue: Bench::unpruned()), Bench::replay([$first, ...array_reverse($looks)], catalogue: Bench::unpruned()), 1e-7);
     }
 
     /** @param  array<string, mixed>  $course */
@@ -91,6 +91,29 @@ final class PropertiesTest extends TestCase
         $after = Bench::suspicion(Bench::replay([$dark, [...$dark, 'setup' => ['out' => ['stick-1']]]]), 'stick-1');
         $this->assertGreaterThan(0.05 * $before, $after);
         $this->assertLessThan(0.7 * $before, $after);
+    }
+
+    public function test_no_change_after_lending_a_supply_moves_it_by_a_moderate_share(): void
+    {
+        $dark = ['kind' => 'start', 'reached' => 'dark', 'waited' => 120];
+        $before = Bench::suspicion(Bench::replay([$dark]), 'supply');
+        $after = Bench::suspicion(Bench::replay([$dark, [...$dark, 'setup' => ['lent' => ['supply' => ['tag' => 'S-1', 'trust' => 0.97]]]]]), 'supply');
+        $this->assertGreaterThan(0.05 * $before, $after);
+        $this->assertLessThan(0.95 * $before, $after);
+    }
+
+    public function test_a_fault_more_in_the_catalogue_changes_what_it_cannot_explain_by_no_more_than_its_prior(): void
+    {
+        $files = Bench::catalogue()->files();
+        $files['faults']['faults'][] = ['id' => 'screen-whistles', 'part' => 'screen', 'name' => 'whistles', 'plain' => 'the screen whistled', 'stops' => 'stays', 'shows' => 'hours', 'prior' => 10, 'cures' => ['replace' => 0.9]];
+        $larger = Bench::catalogue()->with($files);
+        $total = array_sum(array_map(fn ($fault): float => $fault->prior, Bench::catalogue()->faults));
+        $nothing = [['kind' => 'start', 'reached' => 'nothing'], ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'pass']];
+        $before = Bench::replay($nothing);
+        $after = Bench::replay($nothing, catalogue: $larger);
+        foreach (['supply', 'board', 'panel', 'wall-lead', 'main-plug'] as $part) {
+            $this->assertEqualsWithDelta(Bench::suspicion($before, $part), Bench::suspicion($after, $part), 10 / $total, $part);
+        }
     }
 
     public function test_a_worse_donor_weakens_what_its_start_says(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Tests\Planning;
 
 use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Planning\Advice;
 use Orthoscope\Core\Planning\NextStep;
 use Orthoscope\Core\Planning\Outcome;
 use Orthoscope\Core\Tests\Support\Bench;
@@ -49,13 +50,14 @@ final class PlannerTest extends TestCase
         }
     }
 
-    public function test_the_first_step_is_the_one_that_takes_most_off_the_total(): void
+    public function test_the_first_step_is_the_one_that_takes_most_off_the_total_for_its_minutes(): void
     {
         $open = $this->open(Bench::assess([['kind' => 'start', 'reached' => 'nothing']]));
-        $saves = array_map(fn (NextStep $s): float => round($s->saves / 2), $open);
+        // Ranked by what a step saves for each of its minutes, in steps of a tenth.
+        $saves = array_map(fn (NextStep $s): float => round(10 * ($s->saves + $s->minutes) / $s->minutes), array_filter($open, fn (NextStep $s): bool => $s->saves > 0.0));
         $sorted = $saves;
         rsort($sorted);
-        $this->assertSame($sorted, $saves);
+        $this->assertSame(array_slice($sorted, 0, 10), array_slice($saves, 0, 10));
         $this->assertGreaterThan(10.0, $open[0]->saves);
     }
 
@@ -63,6 +65,8 @@ final class PlannerTest extends TestCase
     {
         $advice = Bench::assess([
             ['kind' => 'start', 'reached' => 'no-drive', 'times' => 3],
+            ['kind' => 'start', 'reached' => 'stays', 'setup' => ['lent' => ['drive' => ['tag' => 'D-1', 'trust' => 0.99]]]],
+            ['kind' => 'start', 'reached' => 'no-drive'],
             ['kind' => 'finding', 'check' => 'drive-in-host', 'target' => 'drive', 'result' => 'fails'],
         ])->advice;
         $this->assertSame('decide', $advice->stop);
@@ -77,7 +81,35 @@ final class PlannerTest extends TestCase
             $dark([]), ['kind' => 'act', 'act' => 'clean-contacts', 'on' => ['slot-A2']], $dark([]),
             [...$dark(['moved' => ['stick-1' => 'slot-B2']]), 'reached' => 'stays'], $dark([]), $dark([]),
         ])->advice;
-        $this->assertSame('replace:board', $advice->repair?->id());
+        $p = array_column(array_map(fn (array $r): array => [$r[0]->id(), $r[1]], $advice->repairs), 1, 0);
+        $this->assertGreaterThan(0.2, $p['replace:board']);
+        $this->assertArrayNotHasKey('replace:slot-A2', $p);
+        $this->assertArrayHasKey('reseat:slot-A2', $p, 'its contacts were cleaned already');
+    }
+
+    public function test_what_did_not_help_twice_is_not_done_again(): void
+    {
+        $clear = ['kind' => 'act', 'act' => 'clean-contacts', 'on' => ['slot']];
+        $repairs = fn (int $times): array => array_map(fn (array $r): string => $r[0]->id(), Bench::assess([self::DARK, ...array_merge(...array_fill(0, $times, [$clear, self::DARK]))])->advice->repairs);
+        $this->assertContains('clean-contacts:slot-A2', $repairs(0));
+        $this->assertNotContains('clean-contacts:slot-A2', $repairs(2));
+    }
+
+    public function test_what_unlocks_comes_before_all_weighing(): void
+    {
+        $advice = Bench::assess([['kind' => 'report', 'reached' => 'nothing', 'marks' => ['liquid']]])->advice;
+        $this->assertSame('go-on', $advice->stop);
+        $this->assertContains($this->firstOpen($advice), ['inside', 'dry']);
+    }
+
+    public function test_trials_of_a_late_fault_run_at_work_and_say_so(): void
+    {
+        $late = ['kind' => 'start', 'reached' => 'drops'];
+        $step = Bench::assess([$late])->advice->step('lend-supply');
+        $this->assertSame(39, $step?->minutes);
+        $this->assertSame(['consent'], array_values(array_map(fn ($lock): string => $lock->lock->id, array_filter($step->lockedBy, fn ($lock): bool => $lock->lock->blocks === 'login'))));
+        $this->assertStringContainsString('run it at work', $step->candidate->name());
+        $this->assertSame(14, Bench::assess([self::DARK])->advice->step('lend-supply')?->minutes);
     }
 
     public function test_lending_risks_money_where_the_machine_may_do_harm(): void
@@ -85,6 +117,11 @@ final class PlannerTest extends TestCase
         $step = Bench::assess([['kind' => 'start', 'reached' => 'twitch']])->advice->step('lend-supply');
         $this->assertGreaterThan(0, $step?->moneyAtRisk);
         $this->assertSame(0, Bench::assess([['kind' => 'start', 'reached' => 'twitch']])->advice->step('lend-video')?->moneyAtRisk);
+    }
+
+    private function firstOpen(Advice $advice): string
+    {
+        return $advice->steps[0]->candidate->id();
     }
 
     /** @return list<NextStep> */

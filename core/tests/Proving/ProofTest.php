@@ -11,12 +11,12 @@ final class ProofTest extends TestCase
 {
     private const BENCH = ['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench']];
 
-    private const IN_CASE = ['kind' => 'start', 'reached' => 'stays', 'times' => 5];
+    private const IN_CASE = ['kind' => 'start', 'reached' => 'stays', 'times' => 7];
 
     public function test_out_of_the_case_first_then_in(): void
     {
         $proof = Bench::assess([$this->dark(), $this->cure(), self::BENCH, self::IN_CASE])->proof;
-        $this->assertSame([3, 4, 6], [$proof->outside, $proof->inside, $proof->clean]);
+        $this->assertSame([3, 4, 8], [$proof->outside, $proof->inside, $proof->clean]);
         $this->assertTrue($proof->isComplete(), implode(' ', $proof->owed));
     }
 

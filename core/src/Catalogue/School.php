@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Catalogue;
+
+/** An order of the same steps that practitioners follow by habit. */
+final readonly class School
+{
+    /**
+     * @param  list<string>  $order    steps; those not named come after, in the order of the catalogue
+     * @param  bool  $byMinutes the step that takes least comes first instead
+     */
+    public function __construct(public string $id, public string $name, public array $order, public bool $byMinutes)
+    {
+    }
+
+    /** @param  array<string, mixed>  $row */
+    public static function fromArray(array $row): self
+    {
+        return new self($row['id'], $row['name'], $row['order'], $row['by_minutes'] ?? false);
+    }
+
+    /**
+     * The place of a step in this order; lower comes first.
+     *
+     * @return array{int, int}
+     */
+    public function place(Step $step): array
+    {
+        $at = array_search($step->id, $this->order, true);
+
+        return [$at === false ? count($this->order) : $at, $this->byMinutes ? $step->minutes : 0];
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\CommandLine;
+
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Simulation\Draw;
+use Orthoscope\Core\Simulation\Result;
+use Orthoscope\Core\Simulation\Simulation;
+use Orthoscope\Core\Simulation\Tally;
+use RuntimeException;
+
+/** Plays many simulated jobs, shared out over worker processes, and adds up what came of them. */
+final readonly class SimulateCommand
+{
+    /**
+     * @param  list<string>  $policies
+     * @param  int  $workers processes to share the jobs over
+     */
+    public function __construct(
+        private Catalogue $catalogue,
+        private int $jobs,
+        private string $seed,
+        private array $policies,
+        private float $perturb,
+        private ?float $doubles,
+        private string $world,
+        private int $workers,
+    ) {
+    }
+
+    /** @return array<string, mixed> */
+    public function figures(): array
+    {
+        $results = $this->workers === 1 ? $this->slice(0, 1) : $this->shared();
+        $figures = [
+            'jobs' => $this->jobs, 'seed' => $this->seed, 'world' => $this->world, 'perturb' => $this->perturb,
+            'doubles' => $this->doubles ?? $this->catalogue->number('double_share'),
+            'policies' => array_map(Tally::of(...), $results),
+            'bound' => ['minutes' => Tally::bound($results[array_key_first($results)])],
+        ];
+        foreach (array_diff(array_keys($results), ['planner']) as $other) {
+            if (isset($results['planner'])) {
+                $figures['planner_against'][$other] = Tally::ratio($results['planner'], $results[$other], Draw::from("{$this->seed} {$other} resampled"));
+            }
+        }
+
+        return $figures;
+    }
+
+    /**
+     * Every so-many-th job, in order.
+     *
+     * @return array<string, non-empty-list<Result>>
+     */
+    public function slice(int $worker, int $workers): array
+    {
+        $simulation = new Simulation($this->catalogue, $this->seed, $this->perturb, $this->doubles, $this->world);
+        $results = [];
+        foreach ($this->policies as $policy) {
+            for ($job = $worker; $job < $this->jobs; $job += $workers) {
+                $results[$policy][] = $simulation->play($job, $policy);
+            }
+        }
+
+        return $results;
+    }
+
+    /** @return array<string, non-empty-list<Result>> */
+    private function shared(): array
+    {
+        $running = [];
+        for ($worker = 0; $worker < $this->workers; $worker++) {
+            $command = [
+                PHP_BINARY, dirname(__DIR__, 2).'/bin/orthoscope', 'simulate', '--jobs', (string) $this->jobs, '--seed', $this->seed,
+                '--policy', implode(',', $this->policies), '--perturb', (string) $this->perturb, '--world', $this->world,
+                '--slice', "{$worker}/{$this->workers}", ...($this->doubles === null ? [] : ['--doubles', (string) $this->doubles]),
+            ];
+            $process = proc_open($command, [1 => ['pipe', 'w'], 2 => STDERR], $pipes);
+            $running[] = [$process, $pipes[1]];
+        }
+        $byJob = [];
+        foreach ($running as $worker => [$process, $pipe]) {
+            $written = stream_get_contents($pipe);
+            fclose($pipe);
+            if ($process === false || proc_close($process) !== 0) {
+                throw new RuntimeException('A worker process of the simulation failed; see what it printed above.');
+            }
+            foreach (unserialize((string) base64_decode((string) $written), ['allowed_classes' => [Result::class]]) as $policy => $results) {
+                foreach ($results as $i => $result) {
+                    $byJob[$policy][$worker + $i * $this->workers] = $result;
+                }
+            }
+        }
+        foreach ($byJob as $policy => $results) {
+            ksort($results);
+            $byJob[$policy] = array_values($results);
+        }
+
+        return $byJob;
+    }
+}

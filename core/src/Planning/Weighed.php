@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Planning;
+
+/** A step weighed on some belief. */
+final readonly class Weighed
+{
+    /**
+     * @param  list<ActiveLock>  $lockedBy
+     * @param  float  $after     expected minutes still to go once it is done
+     * @param  list<Prospect>  $prospects
+     * @param  int  $risk      minor units of money that may be lost
+     * @param  float  $saves     expected minutes it takes off the total
+     * @param  float  $bits      what it is expected to tell
+     */
+    public function __construct(
+        public Candidate $candidate,
+        public array $lockedBy,
+        public float $after,
+        public array $prospects,
+        public int $risk,
+        public float $saves,
+        public float $bits,
+    ) {
+    }
+
+    public function isOpen(): bool
+    {
+        return $this->lockedBy === [] && ! $this->candidate->lacksSpare;
+    }
+
+    /** What it saves, its own cost aside, for each of its minutes; in steps of a tenth, for less is noise. */
+    public function savesPerMinute(): float
+    {
+        return $this->saves > 0.0 ? round(10.0 * ($this->saves + $this->candidate->minutes()) / $this->candidate->minutes()) / 10.0 : 0.0;
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Simulation;
+
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Diagnosis\Modes;
+use Orthoscope\Core\Diagnosis\Prior;
+use Orthoscope\Core\Diagnosis\StartModel;
+
+/** Machines that behave as a catalogue says, drawn as often as it says. No cause is outside it. */
+final readonly class FriendlyWorld implements World
+{
+    /** Share of owners who know of nothing that happened just before. Origin: judgement. */
+    private const NOTHING_HAPPENED = 0.55;
+
+    /** @param  Catalogue  $catalogue what is true in this world; the adviser may believe another */
+    public function __construct(private Catalogue $catalogue)
+    {
+    }
+
+    public function machine(Draw $draw): HiddenMachine
+    {
+        $machine = Machine::fromArray(Stock::machine($draw), $this->catalogue);
+        $idle = array_values(array_diff(array_column($machine->ofKind('slot'), 'id'), $machine->slots));
+        $modes = Modes::of($machine, $this->catalogue, CatalogueMachine::spares($machine), $idle);
+        $model = new StartModel($machine, $this->catalogue, $modes);
+        $faults = $this->faults($modes, $draw);
+
+        return new CatalogueMachine($model, $faults, $this->event($faults, $modes, $draw), $draw);
+    }
+
+    /** @return list<int> */
+    private function faults(Modes $modes, Draw $draw): array
+    {
+        $known = $weights = [];
+        foreach ((new Prior($modes, $this->catalogue, []))->belief(0.0)->sets() as [$set, $p]) {
+            if ($set !== [] && $modes->all[$set[0]]->fault->part !== 'outside') {
+                $known[] = $set;
+                $weights[] = $p;
+            }
+        }
+
+        return $known[$draw->weighed($weights)];
+    }
+
+    /** @param  list<int>  $faults */
+    private function event(array $faults, Modes $modes, Draw $draw): string
+    {
+        $weights = [];
+        foreach ($this->catalogue->events as $event) {
+            $weights[$event->id] = $event->id === 'none' ? self::NOTHING_HAPPENED : (1.0 - self::NOTHING_HAPPENED) / (count($this->catalogue->events) - 1);
+            foreach ($faults as $fault) {
+                $weights[$event->id] *= $event->factors[$modes->all[$fault]->fault->id] ?? 1.0;
+            }
+        }
+
+        return (string) $draw->weighed($weights);
+    }
+}

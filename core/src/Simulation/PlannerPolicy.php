@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Simulation;
+
+use Orthoscope\Core\Planning\NextStep;
+
+/** Follows the adviser's first step, and repairs when it says decide. */
+final readonly class PlannerPolicy implements Policy, StatesBelief
+{
+    public function name(): string
+    {
+        return 'planner';
+    }
+
+    public function looksWidely(): bool
+    {
+        return true;
+    }
+
+    public function next(View $view): Move
+    {
+        $advice = $view->advice();
+        $open = array_values(array_filter($advice->steps, fn (NextStep $step): bool => $step->isOpen()));
+
+        return Closing::move($view) ?? match (true) {
+            $advice->stop === 'decide' && $advice->repair !== null => Move::repair($advice->repair->act->id, $advice->repair->part->id),
+            $open !== [] => Move::step($open[0]->candidate),
+            default => Move::end('handed-on'),
+        };
+    }
+}

@@ -1,0 +1,224 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Simulation;
+
+use Orthoscope\Core\Adviser;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Goal;
+use Orthoscope\Core\Chain\Place;
+use Orthoscope\Core\Chain\SetUp;
+use Orthoscope\Core\Chain\Temperature;
+use Orthoscope\Core\Diagnosis\Replay;
+use Orthoscope\Core\Diagnosis\Standing;
+use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Planning\Candidate;
+use Orthoscope\Core\Spares\Shelf;
+
+/** One job played by one policy, from the owner's report to a machine that runs, a hand-over or the time box. */
+final class Play
+{
+    /** Bench minutes after which a job is given up. Origin: judgement. */
+    public const TIME_BOX = 480;
+
+    /** Minutes it takes to hand a machine to a specialist. Origin: judgement. */
+    private const HAND_OVER_MINUTES = 10;
+
+    /** Minutes it takes to take a machine in again. Origin: judgement. */
+    private const COMEBACK_MINUTES = 20;
+
+    /** Comebacks after which a job counts as it stands. Origin: judgement. */
+    private const COMEBACKS = 2;
+
+    private int $comebacks = 0;
+
+    private float $minutes = 0.0;
+
+    private int $lent = 0;
+
+    private int $harmed = 0;
+
+    /** @var array<string, true> parts replaced */
+    private array $replaced = [];
+
+    /** @var array<string, true> parts that ever stood condemned */
+    private array $condemned = [];
+
+    /** @var list<array{float, bool, string}> stated probability of a part, whether it was at fault, and the part */
+    private array $stated = [];
+
+    private readonly Bench $bench;
+
+    private readonly Shelf $shelf;
+
+    private readonly Adviser $adviser;
+
+    private function __construct(private readonly Catalogue $catalogue, HiddenMachine $hidden, private readonly Policy $policy, private readonly Draw $draw)
+    {
+        $this->bench = new Bench($catalogue, $hidden);
+        $this->shelf = Shelf::wellStocked($catalogue);
+        $this->adviser = new Adviser($catalogue, $hidden->machine(), $this->shelf);
+    }
+
+    /** @param  Catalogue  $catalogue what the adviser believes */
+    public static function of(Catalogue $catalogue, HiddenMachine $hidden, Policy $policy, Draw $draw): Result
+    {
+        return (new self($catalogue, $hidden, $policy, $draw))->play();
+    }
+
+    private function play(): Result
+    {
+        $end = null;
+        while ($end === null) {
+            $view = $this->view();
+            $move = $this->policy->next($view);
+            $end = $this->minutes > self::TIME_BOX ? 'given-up' : $this->make($move);
+            if ($end === 'finished' && $this->comesBack()) {
+                $end = null;
+            }
+        }
+        $wrong = array_filter($this->replaced, fn (string $part): bool => ! $this->hadToGo($part), ARRAY_FILTER_USE_KEY);
+        $wronged = array_diff_key($this->condemned, $this->bench->hidden->atFault());
+
+        return new Result(
+            $this->policy->name(), $this->bench->hidden->causes(), $end, $this->bench->hidden->isSound(), array_keys($wrong), array_keys($wronged),
+            $this->minutes, $this->lent, $this->harmed, count($this->bench->record()->entries), $this->stated, $this->bound(), $this->comebacks,
+        );
+    }
+
+    /** A machine handed back unsound may come back, and is worked on again. */
+    private function comesBack(): bool
+    {
+        $told = $this->comebacks < self::COMEBACKS ? self::failsAtOwner($this->bench->hidden) : null;
+        if ($told === null) {
+            return false;
+        }
+        $this->comebacks++;
+        $this->minutes += self::COMEBACK_MINUTES;
+        $this->bench->told($told);
+
+        return true;
+    }
+
+    /** What the owner sees when it fails again, in a dozen starts as they come, cold, and for hours; null if it never does. */
+    public static function failsAtOwner(HiddenMachine $hidden): ?string
+    {
+        $starts = [
+            ...array_fill(0, 6, new SetUp(place: Place::Owner)),
+            ...array_fill(0, 3, new SetUp(place: Place::Owner, temperature: Temperature::Cold)),
+            ...array_fill(0, 3, new SetUp(place: Place::Owner, goal: Goal::Hours)),
+        ];
+        foreach ($hidden->isSound() ? [] : $starts as $setUp) {
+            $reached = $hidden->atOwner($setUp);
+            if ($reached !== 'stays') {
+                return $reached;
+            }
+        }
+
+        return null;
+    }
+
+    private function bound(): float
+    {
+        $minutes = $this->catalogue->steps['start']->minutes;
+        foreach ($this->bench->hidden->causes() as [$fault]) {
+            $minutes += $this->catalogue->act(isset($this->catalogue->faults[$fault]) ? $this->catalogue->fault($fault)->usualRepair() : 'replace')->minutes;
+        }
+
+        return (float) $minutes;
+    }
+
+    /** Whether a part that was replaced was at fault, or carried a fault that nothing less had cured. */
+    private function hadToGo(string $part): bool
+    {
+        $machine = $this->bench->hidden->machine();
+        if (isset($this->bench->hidden->atFault()[$part])) {
+            return true;
+        }
+        foreach ($this->bench->hidden->causes() as [$fault, $at]) {
+            $act = isset($this->catalogue->faults[$fault]) ? $this->catalogue->fault($fault)->usualRepair() : 'replace';
+            if ($machine->part($at)->kind->carrier === $machine->part($part)->kind->id && ($act === 'replace' || $this->wasDone($act, $at))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function view(): View
+    {
+        $record = $this->bench->record();
+        // Who does not act on belief needs only what was done to the machine, so few fault sets do.
+        $replay = $this->policy instanceof StatesBelief ? $this->adviser->replay($record, $this->policy->looksWidely()) : Replay::among([], $this->bench->hidden->machine(), $record, $this->catalogue);
+        $view = new View($this->catalogue, $replay, $record, $this->shelf);
+        if ($record->lastStart() !== null && $this->policy instanceof StatesBelief) {
+            $atFault = $this->bench->hidden->atFault();
+            foreach ($view->standings() as $part => $standing) {
+                if ($standing->standing === Standing::Condemned) {
+                    $this->condemned[$part] = true;
+                }
+                if ($standing->probability >= 0.01 && $standing->fitted === null && $part !== 'outside') {
+                    $this->stated[] = [$standing->probability, isset($atFault[$part]), $part];
+                }
+            }
+        }
+
+        return $view;
+    }
+
+    private function make(Move $move): ?string
+    {
+        if ($move->end !== null) {
+            $this->minutes += $move->end === 'handed-on' ? self::HAND_OVER_MINUTES : 0;
+
+            return $move->end;
+        }
+        if ($move->startsAgain) {
+            $this->minutes += $this->catalogue->steps['start']->minutes;
+            $this->bench->start(new SetUp);
+        } elseif ($move->step !== null) {
+            $this->minutes += $move->step->minutes();
+            $this->take($move->step);
+        } elseif ($move->act !== null && $move->part !== null) {
+            $this->repair($move->act, $move->part);
+        }
+
+        return null;
+    }
+
+    private function take(Candidate $candidate): void
+    {
+        if ($candidate->spare !== null) {
+            $this->lent++;
+            $this->harmed += $candidate->target?->kind->exposed !== false && $this->draw->happens($this->bench->hidden->harms()) ? 1 : 0;
+        }
+        $this->bench->take($candidate);
+    }
+
+    /** A repair, and a start to see. */
+    private function repair(string $act, string $part): void
+    {
+        $how = $this->catalogue->act($act);
+        $this->minutes += $how->minutes + $this->catalogue->steps['start']->minutes;
+        if ($how->buysPart) {
+            $this->bench->fit($part);
+            $this->replaced[$part] = true;
+        } else {
+            $this->bench->act($act, [$part]);
+        }
+        $this->bench->start(new SetUp);
+    }
+
+    /** Whether an act was done to a part. */
+    private function wasDone(string $act, string $part): bool
+    {
+        foreach ($this->bench->record()->all(Deed::class) as $deed) {
+            if ($deed->act === $act && in_array($part, $deed->on, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

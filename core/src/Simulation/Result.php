@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Simulation;
+
+/** How one played job went. */
+final readonly class Result
+{
+    /**
+     * @param  list<array{string, string}>  $causes fault and part
+     * @param  string  $end     "finished", "handed-on" or "given-up"
+     * @param  bool  $sound   nothing is wrong with it at the end
+     * @param  list<string>  $wrongParts parts replaced that were not at fault
+     * @param  list<string>  $wrongly  parts condemned that were not at fault
+     * @param  float  $minutes bench minutes
+     * @param  list<array{float, bool, string}>  $stated probability stated of a part, whether it was at fault, and the part
+     * @param  float  $bound   bench minutes of someone who knows what is wrong: the repairs, and one start to see
+     */
+    public function __construct(
+        public string $policy,
+        public array $causes,
+        public string $end,
+        public bool $sound,
+        public array $wrongParts,
+        public array $wrongly,
+        public float $minutes,
+        public int $lent,
+        public int $harmed,
+        public int $entries,
+        public array $stated,
+        public float $bound,
+        public int $comebacks,
+    ) {
+    }
+
+    /** The machine was handed back sound the first time, and nothing that was good was replaced. */
+    public function isRight(): bool
+    {
+        return $this->end === 'finished' && $this->sound && $this->wrongParts === [] && $this->comebacks === 0;
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Simulation;
+
+use Orthoscope\Core\Statistics\Binomial;
+
+/** What came out of many played jobs. */
+final class Tally
+{
+    /** Resamples for the interval of a ratio of means. */
+    private const RESAMPLES = 1000;
+
+    /** Lower ends of the bins of stated probability. */
+    private const BINS = [0.01, 0.05, 0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 0.95, 0.99];
+
+    /**
+     * @param  non-empty-list<Result>  $results of one policy
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(array $results): array
+    {
+        $minutes = array_map(fn (Result $r): float => $r->minutes, $results);
+        sort($minutes);
+        $count = count($results);
+
+        return [
+            'jobs' => $count,
+            'minutes' => ['mean' => round(array_sum($minutes) / $count, 1), 'median' => $minutes[intdiv($count, 2)], 'p90' => $minutes[min($count - 1, (int) floor(0.9 * $count))]],
+            'right' => self::share($results, fn (Result $r): bool => $r->isRight()),
+            'sound' => self::share($results, fn (Result $r): bool => $r->sound),
+            'handed_on' => self::share($results, fn (Result $r): bool => $r->end === 'handed-on'),
+            'given_up' => self::share($results, fn (Result $r): bool => $r->end === 'given-up'),
+            'came_back' => self::share($results, fn (Result $r): bool => $r->comebacks > 0),
+            'wrong_part_replaced' => self::share($results, fn (Result $r): bool => $r->wrongParts !== []),
+            'wrongly_condemned' => self::share($results, fn (Result $r): bool => $r->wrongly !== []),
+            'parts_lent' => array_sum(array_map(fn (Result $r): int => $r->lent, $results)),
+            'parts_harmed' => array_sum(array_map(fn (Result $r): int => $r->harmed, $results)),
+            'calibration' => self::calibration($results),
+        ];
+    }
+
+    /**
+     * Mean minutes of someone who knows what is wrong; no policy can do better.
+     *
+     * @param  non-empty-list<Result>  $results
+     */
+    public static function bound(array $results): float
+    {
+        return round(array_sum(array_map(fn (Result $r): float => $r->bound, $results)) / count($results), 1);
+    }
+
+    /**
+     * Mean minutes of one policy against another on the same jobs, with a 95 % interval from resampling jobs.
+     *
+     * @param  list<Result>  $ours
+     * @param  list<Result>  $theirs
+     *
+     * @return array{ratio: float, low: float, high: float}
+     */
+    public static function ratio(array $ours, array $theirs, Draw $draw): array
+    {
+        $count = count($ours);
+        $a = array_map(fn (Result $r): float => $r->minutes, $ours);
+        $b = array_map(fn (Result $r): float => $r->minutes, $theirs);
+        $ratios = [];
+        for ($i = 0; $i < self::RESAMPLES; $i++) {
+            [$x, $y] = [0.0, 0.0];
+            for ($k = 0; $k < $count; $k++) {
+                $j = (int) floor($draw->unit() * $count);
+                $x += $a[$j];
+                $y += $b[$j];
+            }
+            $ratios[] = $x / $y;
+        }
+        sort($ratios);
+
+        return ['ratio' => round(array_sum($a) / array_sum($b), 3), 'low' => round($ratios[(int) (0.025 * self::RESAMPLES)], 3), 'high' => round($ratios[(int) (0.975 * self::RESAMPLES)], 3)];
+    }
+
+    /**
+     * @param  list<Result>  $results
+     * @param  callable(Result): bool  $where
+     *
+     * @return array{share: float, low: float, high: float}
+     */
+    private static function share(array $results, callable $where): array
+    {
+        $count = Binomial::of(count(array_filter($results, $where)), count($results));
+        [$low, $high] = $count->interval();
+
+        return ['share' => round($count->share(), 4), 'low' => round($low, 4), 'high' => round($high, 4)];
+    }
+
+    /**
+     * Stated probability against truth, in bins; of every part, after every entry. One job gives many that hang together.
+     *
+     * @param  list<Result>  $results
+     *
+     * @return list<array{from: float, to: float, entries: int, stated: float, true: float}>
+     */
+    private static function calibration(array $results): array
+    {
+        $bins = [];
+        foreach ($results as $result) {
+            foreach ($result->stated as [$stated, $true]) {
+                $bin = count(array_filter(self::BINS, fn (float $from): bool => $stated >= $from)) - 1;
+                $bins[$bin][0] = ($bins[$bin][0] ?? 0) + 1;
+                $bins[$bin][1] = ($bins[$bin][1] ?? 0.0) + $stated;
+                $bins[$bin][2] = ($bins[$bin][2] ?? 0) + ($true ? 1 : 0);
+            }
+        }
+        ksort($bins);
+        $rows = [];
+        foreach ($bins as $bin => [$entries, $stated, $true]) {
+            $rows[] = ['from' => self::BINS[$bin], 'to' => self::BINS[$bin + 1] ?? 1.0, 'entries' => $entries, 'stated' => round($stated / $entries, 4), 'true' => round($true / $entries, 4)];
+        }
+
+        return $rows;
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Tests\Diagnosis;
+
+use Orthoscope\Core\Diagnosis\Prior;
+use Orthoscope\Core\Diagnosis\Replay;
+use Orthoscope\Core\Tests\Support\Bench;
+use PHPUnit\Framework\TestCase;
+
+final class PriorTest extends TestCase
+{
+    public function test_doubles_have_the_stated_share_of_jobs(): void
+    {
+        $bySize = [0.0, 0.0, 0.0];
+        foreach ($this->prior()->belief(0.0)->sets() as [$set, $p]) {
+            $bySize[count($set)] += $p;
+        }
+        $this->assertEqualsWithDelta(0.01, $bySize[0], 1e-9);
+        $this->assertEqualsWithDelta(0.15, $bySize[2], 1e-9);
+        $this->assertEqualsWithDelta(1.0, array_sum($bySize), 1e-9);
+    }
+
+    public function test_one_fault_that_brings_another_about_makes_the_pair_as_likely_as_stated(): void
+    {
+        $replay = Bench::replay([]);
+        $modes = $replay->model->modes->all;
+        $cell = $settings = $both = 0.0;
+        foreach ($replay->prior()->belief(0.0)->sets() as [$set, $p]) {
+            $faults = array_map(fn (int $m): string => $modes[$m]->fault->id, $set);
+            $cell += in_array('cell-flat', $faults, true) ? $p : 0.0;
+            $both += in_array('cell-flat', $faults, true) && in_array('settings-bad', $faults, true) ? $p : 0.0;
+            $settings += in_array('settings-bad', $faults, true) ? $p : 0.0;
+        }
+        // Stated: settings go bad in one of five machines whose cell is flat; most others of those have it as one of a chance pair.
+        $this->assertEqualsWithDelta(0.2 * 0.82, $both / $cell, 0.05);
+        $this->assertGreaterThan(3 * $cell * $settings, $both);
+    }
+
+    public function test_a_pair_within_one_part_is_not_looked_into(): void
+    {
+        $replay = Bench::replay([]);
+        $ofBoard = array_keys($replay->model->modes->ofPart('board'));
+        $this->assertSame(0.0, $replay->prior()->of([$ofBoard[0], $ofBoard[1]]));
+    }
+
+    public function test_the_triples_together_have_their_share(): void
+    {
+        $prior = $this->prior();
+        $modes = array_slice(array_keys($prior->alone()), 0, 40);
+        $sum = 0.0;
+        foreach ($modes as $i => $a) {
+            foreach (array_slice($modes, $i + 1) as $j => $b) {
+                foreach (array_slice($modes, $i + $j + 2) as $c) {
+                    $sum += $prior->of([$a, $b, $c]);
+                }
+            }
+        }
+        $this->assertGreaterThan(0.0, $sum);
+        $this->assertLessThan(0.01, $sum, 'a part of all triples has less than all of them');
+    }
+
+    public function test_every_part_that_is_bought_may_have_a_fault_that_has_no_name(): void
+    {
+        $replay = Bench::replay([]);
+        foreach (['supply', 'board', 'processor', 'stick-1', 'card', 'drive', 'screen', 'cooler'] as $part) {
+            $unknown = array_filter($replay->model->modes->ofPart($part), fn ($mode): bool => str_starts_with($mode->fault->id, 'unknown-'));
+            $this->assertCount(3, $unknown, "{$part}: one for each rate it may show at");
+        }
+    }
+
+    public function test_what_happened_just_before_shifts_by_its_factor(): void
+    {
+        $odds = function (array $events): float {
+            $replay = Replay::of(...$this->case($events));
+            $faults = array_map(fn ($mode): string => $mode->fault->id, $replay->model->modes->all);
+            $p = fn (string $fault): float => array_sum(array_intersect_key($replay->belief->marginals(), array_filter($faults, fn (string $f): bool => $f === $fault)));
+
+            return $p('firmware-corrupt') / $p('board-dead');
+        };
+        $this->assertEqualsWithDelta(15.0, $odds(['firmware-update']) / $odds([]), 2.0);
+    }
+
+    private function prior(): Prior
+    {
+        return Bench::replay([])->prior();
+    }
+
+    /**
+     * @param  list<string>  $events
+     *
+     * @return array{mixed, mixed, mixed}
+     */
+    private function case(array $events): array
+    {
+        $case = Bench::case([['kind' => 'report', 'events' => $events]]);
+
+        return [$case->machine, $case->record, Bench::catalogue()];
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Tests\Diagnosis;
+
+use Orthoscope\Core\Tests\Support\Bench;
+use PHPUnit\Framework\TestCase;
+
+final class SurpriseTest extends TestCase
+{
+    private const NOTHING = ['kind' => 'start', 'reached' => 'nothing', 'signs' => ['standby' => 'off']];
+
+    private const GOOD = ['kind' => 'start', 'reached' => 'stays'];
+
+    public function test_a_record_that_fits_together_does_not_surprise(): void
+    {
+        $lent = [...self::GOOD, 'setup' => ['lent' => ['supply' => ['tag' => 'S-1']]]];
+        $this->assertSame('none', Bench::assess([self::NOTHING, $lent, self::NOTHING])->surprise->level);
+    }
+
+    public function test_that_the_bench_sees_something_else_than_was_told_is_no_surprise(): void
+    {
+        $this->assertSame('none', Bench::assess([['kind' => 'report', 'reached' => 'stays'], self::NOTHING])->surprise->level);
+    }
+
+    public function test_a_machine_that_changes_is_read_both_ways(): void
+    {
+        $surprise = Bench::assess([[...self::GOOD, 'times' => 6], $this->supply('pass'), self::NOTHING, $this->supply('fail'), self::NOTHING])->surprise;
+        $this->assertSame(['high', 4, 3], [$surprise->level, $surprise->entry, $surprise->changed]);
+        $this->assertStringContainsString('Either entry 4 is wrong, or the machine changed just before entry 3.', $surprise->why);
+    }
+
+    public function test_one_slip_among_many_is_named(): void
+    {
+        $lent = [...self::GOOD, 'setup' => ['lent' => ['supply' => ['tag' => 'S-1', 'trust' => 0.99]]]];
+        $surprise = Bench::assess([self::NOTHING, $this->supply('fail'), $this->supply('fail'), $this->inHost('supply', 'works'), $lent, self::NOTHING])->surprise;
+        $this->assertSame(['high', 4], [$surprise->level, $surprise->entry]);
+        $this->assertStringContainsString('If entry 4 is wrong, the rest fits. Repeat that one.', $surprise->why);
+    }
+
+    public function test_three_faults_are_looked_into_when_no_pair_fits(): void
+    {
+        $assessment = Bench::assess([
+            self::NOTHING, $this->supply('fail'), $this->inHost('supply', 'fails'), $this->inHost('drive', 'fails'), $this->inHost('card', 'fails'),
+            $this->inHost('drive', 'fails', 'H-2'), $this->inHost('card', 'fails', 'H-2'),
+        ]);
+        $this->assertNotSame('none', $assessment->surprise->level);
+        foreach (['supply', 'drive', 'card'] as $part) {
+            $this->assertGreaterThan(0.6, $assessment->standings[$part]->probability, $part);
+        }
+        $this->assertCount(3, $assessment->sets[0][0], implode(' + ', $assessment->sets[0][0]));
+    }
+
+    /** @return array<string, mixed> */
+    private function supply(string $result): array
+    {
+        return ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => $result];
+    }
+
+    /** @return array<string, mixed> */
+    private function inHost(string $part, string $result, string $host = 'H-1'): array
+    {
+        return ['kind' => 'finding', 'check' => "{$part}-in-host", 'target' => $part, 'result' => $result, 'host' => ['tag' => $host]];
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Tests\Planning;
+
+use Orthoscope\Core\Diagnosis\Replay;
+use Orthoscope\Core\Planning\RepairNeeds;
+use Orthoscope\Core\Tests\Support\Bench;
+use PHPUnit\Framework\TestCase;
+
+/** Which repairs fault sets need, and when a test comes before one. */
+final class RepairNeedsTest extends TestCase
+{
+    public function test_what_a_board_carries_is_replaced_with_the_board(): void
+    {
+        [$needs, $replay] = $this->needs([]);
+        $this->assertSame($needs->of([$this->mode($replay, 'board-dead')]), $needs->of([$this->mode($replay, 'slot-dead')]));
+        $this->assertNotSame($needs->of([$this->mode($replay, 'board-dead')]), $needs->of([$this->mode($replay, 'settings-bad')]));
+    }
+
+    public function test_nothing_wrong_needs_nothing_and_the_order_of_faults_does_not_matter(): void
+    {
+        [$needs, $replay] = $this->needs([]);
+        [$a, $b] = [$this->mode($replay, 'supply-dead'), $this->mode($replay, 'cell-flat')];
+        $this->assertSame(0, $needs->of([]));
+        $this->assertSame($needs->of([$a, $b]), $needs->of([$b, $a]));
+    }
+
+    public function test_a_dear_part_in_doubt_is_tested_first_and_replaced_outright_when_sure(): void
+    {
+        [$needs, $replay] = $this->needs([], ['supply' => 7]);
+        $supply = $needs->of([$this->mode($replay, 'supply-dead')]);
+        $settings = $needs->of([$this->mode($replay, 'settings-bad')]);
+        $replace = array_search('replace:supply', array_map(fn ($r): string => $r->id(), $needs->repairs), true);
+        $this->assertFalse($needs->order([$supply => 0.5, $settings => 0.5])[2][$replace]);
+        $this->assertTrue($needs->order([$supply => 0.999, $settings => 0.001])[2][$replace]);
+        [$untested, $replay] = $this->needs([]);
+        $this->assertTrue($untested->order([$untested->of([$this->mode($replay, 'supply-dead')]) => 0.5, $untested->of([$this->mode($replay, 'settings-bad')]) => 0.5])[2][$replace]);
+    }
+
+    public function test_a_test_makes_the_plan_cheaper(): void
+    {
+        $cost = function (array $tests): float {
+            [$needs, $replay] = $this->needs([], $tests);
+
+            return $needs->order([$needs->of([$this->mode($replay, 'supply-dead')]) => 0.5, $needs->of([$this->mode($replay, 'card-dead')]) => 0.5])[1];
+        };
+        $this->assertLessThan($cost([]), $cost(['supply' => 7, 'card' => 10]));
+        // By hand: half the machines need the supply, found with the 7 minutes of its test; half the card, found with 7 and 10.
+        [$needs] = $this->needs([]);
+        $price = array_column(array_map(fn ($r): array => [$r->id(), $r->cost], $needs->repairs), 1, 0);
+        $this->assertEqualsWithDelta(0.5 * (7 + $price['replace:supply']) + 0.5 * (7 + 10 + $price['replace:card']), $cost(['supply' => 7, 'card' => 10]), 1e-9);
+    }
+
+    public function test_a_repair_done_gives_way_to_the_next_and_at_last_to_a_specialist(): void
+    {
+        $write = ['kind' => 'act', 'act' => 'write-firmware', 'on' => ['firmware']];
+        $fallBack = ['kind' => 'act', 'act' => 'fall-back-chip', 'on' => ['firmware']];
+        $named = function (array $entries): string {
+            [$needs, $replay] = $this->needs($entries);
+
+            return $needs->repairs[(int) array_key_first($needs->probabilities([$needs->of([$this->mode($replay, 'firmware-corrupt')]) => 1.0]))]->id();
+        };
+        $this->assertSame('write-firmware:firmware', $named([]));
+        $this->assertSame('fall-back-chip:firmware', $named([$write]));
+        $this->assertSame('replace:board', $named([$write, $fallBack]));
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $entries
+     * @param  array<string, int>  $tests
+     *
+     * @return array{RepairNeeds, Replay}
+     */
+    private function needs(array $entries, array $tests = []): array
+    {
+        $case = Bench::case($entries);
+        $replay = Replay::of($case->machine, $case->record, Bench::catalogue());
+
+        return [new RepairNeeds(Bench::catalogue(), $replay, $case->record, $tests), $replay];
+    }
+
+    private function mode(Replay $replay, string $fault): int
+    {
+        foreach ($replay->model->modes->all as $i => $mode) {
+            if ($mode->fault->id === $fault) {
+                return $i;
+            }
+        }
+        $this->fail("no {$fault}");
+    }
+}

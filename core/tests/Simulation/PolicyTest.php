@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Tests\Simulation;
+
+use Orthoscope\Core\Diagnosis\Replay;
+use Orthoscope\Core\Simulation\Closing;
+use Orthoscope\Core\Simulation\SchoolPolicy;
+use Orthoscope\Core\Simulation\ScriptPolicy;
+use Orthoscope\Core\Simulation\View;
+use Orthoscope\Core\Spares\Shelf;
+use Orthoscope\Core\Tests\Support\Bench;
+use PHPUnit\Framework\TestCase;
+
+final class PolicyTest extends TestCase
+{
+    private const NOTHING = ['kind' => 'start', 'reached' => 'nothing'];
+
+    private const GOOD = ['kind' => 'start', 'reached' => 'stays'];
+
+    private const LENT = ['kind' => 'start', 'reached' => 'stays', 'setup' => ['lent' => ['supply' => ['tag' => 'any-supply', 'trust' => 0.97]]]];
+
+    public function test_a_school_follows_its_order(): void
+    {
+        $first = fn (string $school, array $entries): ?string => (new SchoolPolicy(Bench::catalogue()->schools[$school]))->next($this->view($entries))->step?->id();
+        $this->assertSame('start', $first('power-first', []));
+        $this->assertSame('leads', $first('power-first', [self::NOTHING]));
+        $this->assertSame('inside', $first('strip-first', [self::NOTHING]));
+        $this->assertSame('screen-look', $first('screen-first', [self::NOTHING]));
+        $this->assertSame(2, Bench::catalogue()->steps[(string) $first('cheapest-first', [self::NOTHING])]->minutes);
+    }
+
+    public function test_every_policy_puts_the_old_part_back_after_a_swap_that_cured(): void
+    {
+        $entries = [self::NOTHING, self::LENT];
+        $this->assertSame('put-back:supply', (new SchoolPolicy(Bench::catalogue()->schools['power-first']))->next($this->view($entries))->step?->id());
+        $this->assertSame('put-back:supply', (new ScriptPolicy(Bench::catalogue()))->next($this->view($entries))->step?->id());
+    }
+
+    public function test_the_script_replaces_what_failed_when_it_was_put_back(): void
+    {
+        $move = (new ScriptPolicy(Bench::catalogue()))->next($this->view([self::NOTHING, self::LENT, self::NOTHING]));
+        $this->assertSame(['replace', 'supply'], [$move->act, $move->part]);
+    }
+
+    public function test_the_script_repairs_what_a_look_found(): void
+    {
+        $move = (new ScriptPolicy(Bench::catalogue()))->next($this->view([self::NOTHING, ['kind' => 'finding', 'check' => 'look-leads', 'result' => 'off']]));
+        $this->assertSame(['switch-on', 'wall-lead'], [$move->act, $move->part]);
+    }
+
+    public function test_the_script_follows_the_lamp(): void
+    {
+        $dark = ['kind' => 'start', 'reached' => 'dark', 'signs' => ['lamp' => 'memory']];
+        $this->assertSame('reseat-memory', (new ScriptPolicy(Bench::catalogue()))->next($this->view([$dark], ['facts' => ['status_lamps' => true]]))->step?->id());
+    }
+
+    public function test_a_machine_that_runs_is_proved_and_then_handed_back(): void
+    {
+        $cured = [['kind' => 'start', 'reached' => 'dark'], ['kind' => 'act', 'act' => 'clear-settings', 'on' => ['settings']]];
+        $this->assertNull(Closing::move($this->view($cured)));
+        $this->assertTrue(Closing::move($this->view([...$cured, self::GOOD]))?->startsAgain);
+        $this->assertSame('finished', Closing::move($this->view([...$cured, [...self::GOOD, 'times' => 9], [...self::GOOD, 'setup' => ['goal' => 'load', 'temperature' => 'warm']]]))?->end);
+        $this->assertNull(Closing::move($this->view([...$cured, self::LENT])));
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $entries
+     * @param  array<string, mixed>  $machine
+     */
+    private function view(array $entries, array $machine = []): View
+    {
+        $case = Bench::case($entries, $machine);
+
+        return new View(Bench::catalogue(), Replay::of($case->machine, $case->record, Bench::catalogue(), [['any-supply', 'supply']]), $case->record, Shelf::wellStocked(Bench::catalogue()));
+    }
+}
