@@ -7,6 +7,7 @@ namespace Orthoscope\Core;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Diagnosis\Replay;
+use Orthoscope\Core\Diagnosis\SingleFaults;
 use Orthoscope\Core\Diagnosis\Surprise;
 use Orthoscope\Core\Diagnosis\WideLook;
 use Orthoscope\Core\Evidence\Finding;
@@ -21,7 +22,9 @@ final class Adviser
 {
     private ?Replay $last = null;
 
-    /** @param  ?array<string, mixed>  $kept what `kept` gave for an earlier state of the record */
+    private ?SingleFaults $alone = null;
+
+    /** @param  ?array{replay: array<string, mixed>, alone: array<string, mixed>}  $kept what `kept` gave for an earlier state of the record */
     public function __construct(
         private readonly Catalogue $catalogue,
         private readonly Machine $machine,
@@ -36,7 +39,7 @@ final class Adviser
         $narrow = $this->narrow($record);
         $wide = $this->wide($narrow, $record);
 
-        return Assessment::from($wide->replay ?? $narrow, Surprise::in($narrow, $wide, $this->machine, $record, $this->catalogue), $record, $this->shelf, $this->catalogue, $now);
+        return Assessment::from($wide->replay ?? $narrow, Surprise::in($narrow, $wide, $record, $this->catalogue), $record, $this->shelf, $this->catalogue, $now);
     }
 
     /** The record gone through, and looked at widely if it surprises and if that is asked for. */
@@ -51,22 +54,35 @@ final class Adviser
     {
         $replay = match (true) {
             $this->last !== null => $this->last->and($record),
-            $this->kept !== null => Replay::resume($this->kept, $this->machine, $record, $this->catalogue, $this->candidates()),
+            $this->kept !== null => Replay::resume($this->kept['replay'], $this->machine, $record, $this->catalogue, $this->candidates()),
             default => null,
         };
 
         return $this->last = $replay ?? Replay::of($this->machine, $record, $this->catalogue, $this->candidates());
     }
 
-    private function wide(Replay $narrow, Record $record): ?WideLook
+    private function alone(Record $record): SingleFaults
     {
-        return Surprise::isThere($narrow, $record, $this->catalogue) ? WideLook::at($this->machine, $record, $this->catalogue, $this->candidates()) : null;
+        $alone = match (true) {
+            $this->alone !== null => $this->alone->and($record),
+            $this->kept !== null => SingleFaults::resume($this->kept['alone'], $this->machine, $record, $this->catalogue, $this->candidates()),
+            default => null,
+        };
+
+        return $this->alone = $alone ?? SingleFaults::of($this->machine, $record, $this->catalogue, $this->candidates());
     }
 
-    /** @return ?array<string, mixed> plain data to take up from later; null before anything was assessed */
+    private function wide(Replay $narrow, Record $record): ?WideLook
+    {
+        $alone = $this->alone($record);
+
+        return Surprise::isThere($narrow, $record, $this->catalogue) ? WideLook::at($alone, $this->machine, $record, $this->catalogue, $this->candidates()) : null;
+    }
+
+    /** @return ?array{replay: array<string, mixed>, alone: array<string, mixed>} plain data to take up from later; null before anything was assessed */
     public function kept(): ?array
     {
-        return $this->last?->kept();
+        return $this->last === null || $this->alone === null ? null : ['replay' => $this->last->kept(), 'alone' => $this->alone->kept()];
     }
 
     /** @return list<array{string, string}> spares and the host that may come into it next: tag and part */

@@ -15,13 +15,19 @@ use InvalidArgumentException;
 final class Belief
 {
     /** Share of belief under which a fault brought about on the way is not followed, even where nothing else is dropped. */
-    private const ARISING_LEAST = 1e-5;
+    private const ARISING_LEAST = 3e-5;
+
+    /** The same for a lent part that may itself be bad, where anything is dropped at all. */
+    private const INTRODUCED_LEAST = 3e-6;
 
     /** Sets no state is about are cleared away once they are more than twice the states and this many. */
     private const SPARE_SETS = 200;
 
     /** @var array<int, array<int, list<int>>> set => mask => faults still there; filled as needed */
     private array $alive = [];
+
+    /** @var array<int, string> set => its faults, joined; filled as needed */
+    private array $names = [];
 
     /** @var ?array<string, int> the faults of a set, joined => the set; filled as needed */
     private ?array $index = null;
@@ -179,9 +185,15 @@ final class Belief
     public function introduce(int $fault, float $probability): self
     {
         $belief = clone $this;
+        $least = $this->pruneBelow > 0.0 ? self::INTRODUCED_LEAST : 0.0;
         $states = [];
         foreach ($this->weight as $i => $w) {
             $key = $this->mask[$i] << 32 | $this->of[$i];
+            if ($w * $probability < $least) {
+                $states[$key] = ($states[$key] ?? 0.0) + $w;
+
+                continue;
+            }
             $with = $belief->with($this->of[$i], $this->mask[$i], $fault);
             $states[$key] = ($states[$key] ?? 0.0) + $w * (1.0 - $probability);
             $states[$with] = ($states[$with] ?? 0.0) + $w * $probability;
@@ -335,10 +347,32 @@ final class Belief
         }
         $bySet = [];
         foreach ($sums as $set => $w) {
-            $bySet[implode(' ', $this->sets[$set])] = $w;
+            $bySet[$this->names[$set] ??= implode(' ', $this->sets[$set])] = $w;
         }
 
         return $bySet;
+    }
+
+    /**
+     * How likely under each set was what was observed since an earlier belief; empty if nothing was.
+     *
+     * @return array<array-key, float> faults joined by blanks => likelihood, from 1e-9 to 1
+     */
+    public function fitSince(self $before): array
+    {
+        if ($this->logEvidence === $before->logEvidence) {
+            return [];
+        }
+        $fit = [];
+        $from = $before->bySet();
+        $scale = exp($this->logEvidence - $before->logEvidence);
+        foreach ($this->bySet() as $set => $w) {
+            if (($from[$set] ?? 0.0) > 0.0) {
+                $fit[$set] = max(1e-9, min(1.0, $w * $scale / $from[$set]));
+            }
+        }
+
+        return $fit;
     }
 
     /**
@@ -473,7 +507,7 @@ final class Belief
             return self::compact($this->sets, $of, $mask, $weight, $logEvidence, $this->pruneBelow);
         }
         $belief = new self($this->sets, $of, $mask, $weight, $logEvidence, $this->pruneBelow);
-        [$belief->alive, $belief->index, $belief->extended] = [$this->alive, $this->index, $this->extended];
+        [$belief->alive, $belief->names, $belief->index, $belief->extended] = [$this->alive, $this->names, $this->index, $this->extended];
 
         return $belief;
     }
@@ -510,7 +544,7 @@ final class Belief
             $weight[] = $w;
         }
         $belief = new self($this->sets, $of, $mask, $weight, $this->logEvidence, $this->pruneBelow);
-        [$belief->alive, $belief->index, $belief->extended] = [$this->alive, $this->index, $this->extended];
+        [$belief->alive, $belief->names, $belief->index, $belief->extended] = [$this->alive, $this->names, $this->index, $this->extended];
 
         return $belief->pruned();
     }

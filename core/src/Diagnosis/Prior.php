@@ -15,7 +15,7 @@ use Orthoscope\Core\Catalogue\Event;
 final readonly class Prior
 {
     /** Share of belief under which a state is dropped when few sets are looked at. Origin: judgement. */
-    private const KEEP_NEARLY_ALL = 1e-8;
+    public const KEEP_NEARLY_ALL = 1e-7;
 
     /** @var array<int, float> mode => share of jobs in which it is the only fault, or one of a chance pair, relative to the rest */
     private array $known;
@@ -28,15 +28,23 @@ final readonly class Prior
 
     private float $chance;
 
+    /** What the product of three shares is multiplied by. */
+    private float $triples;
+
+    /** @var array<int, string> mode => its part */
+    private array $partOf;
+
     /** @param  list<Event>  $events what happened just before, and marks made at arrival */
     public function __construct(private Modes $modes, private Catalogue $catalogue, array $events)
     {
         $priors = self::shifted($modes, $events);
+        $this->partOf = array_map(fn (Mode $mode): string => $mode->part, $modes->all);
         $outside = array_filter($priors, fn (int $m): bool => $modes->all[$m]->fault->part === 'outside', ARRAY_FILTER_USE_KEY);
         $this->outside = self::shares($outside);
         $this->known = self::shares(array_diff_key($priors, $outside));
         $this->brought = $this->brought();
         $this->chance = $this->chance();
+        $this->triples = $catalogue->number('triple_share') / $this->allTriples();
     }
 
     /**
@@ -48,12 +56,11 @@ final readonly class Prior
     {
         $hypotheses = $this->upToOne();
         $modes = array_keys($this->known);
-        $partOf = array_map(fn (Mode $mode): string => $mode->part, $this->modes->all);
         foreach ($modes as $i => $a) {
             for ($j = $i + 1, $n = count($modes); $j < $n; $j++) {
-                $b = $modes[$j];
-                if ($partOf[$a] !== $partOf[$b]) {
-                    $hypotheses[] = [[$a, $b], $this->known[$a] * $this->known[$b] * $this->chance + ($this->brought[$a][$b] ?? 0.0)];
+                $weight = $this->pair($a, $modes[$j]);
+                if ($weight > 0.0) {
+                    $hypotheses[] = [[$a, $modes[$j]], $weight];
                 }
             }
         }
@@ -66,39 +73,41 @@ final readonly class Prior
      *
      * @param  list<list<int>>  $sets each in rising order
      */
-    public function among(array $sets): Belief
+    public function among(array $sets, float $pruneBelow): Belief
     {
         $hypotheses = $this->upToOne();
         foreach ($sets as $set) {
-            $weight = $this->of($set);
-            if (isset($set[1]) && $weight > 0.0) {
+            $weight = match (count($set)) {
+                2 => $this->pair($set[0], $set[1]),
+                3 => $this->triple(...$set),
+                default => 0.0,
+            };
+            if ($weight > 0.0) {
                 $hypotheses[] = [$set, $weight];
             }
         }
 
-        return Belief::over($hypotheses, self::KEEP_NEARLY_ALL);
+        return Belief::over($hypotheses, $pruneBelow);
     }
 
-    /**
-     * Share of jobs in which just these faults are there.
-     *
-     * @param  list<int>  $set two or three faults, in rising order
-     */
-    public function of(array $set): float
+    /** Share of jobs in which just these two faults are there: none where one part would have both. The first is the lower. */
+    public function pair(int $a, int $b): float
     {
-        $product = 1.0;
-        $parts = [];
-        foreach ($set as $mode) {
-            $product *= $this->known[$mode] ?? 0.0;
-            $parts[$this->modes->all[$mode]->part] = true;
+        if ($this->partOf[$a] === $this->partOf[$b]) {
+            return 0.0;
         }
 
-        return match (true) {
-            count($parts) < count($set) => 0.0,
-            count($set) === 2 => $product * $this->chance + ($this->brought[$set[0]][$set[1]] ?? 0.0),
-            count($set) === 3 => $product * $this->catalogue->number('triple_share') / $this->allTriples(),
-            default => 0.0,
-        };
+        return ($this->known[$a] ?? 0.0) * ($this->known[$b] ?? 0.0) * $this->chance + ($this->brought[$a][$b] ?? 0.0);
+    }
+
+    /** Share of jobs in which just these three faults are there, in any order: none where one part would have two. */
+    public function triple(int $a, int $b, int $c): float
+    {
+        if ($this->partOf[$a] === $this->partOf[$b] || $this->partOf[$a] === $this->partOf[$c] || $this->partOf[$b] === $this->partOf[$c]) {
+            return 0.0;
+        }
+
+        return ($this->known[$a] ?? 0.0) * ($this->known[$b] ?? 0.0) * ($this->known[$c] ?? 0.0) * $this->triples;
     }
 
     /** @return array<int, float> mode => how likely it is to be the one fault of a machine that has one */

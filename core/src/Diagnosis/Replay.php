@@ -22,6 +22,9 @@ use Orthoscope\Core\Evidence\Start;
 /** Goes through a record entry by entry and holds what is believed after each. */
 final class Replay
 {
+    /** States under which a change of the machine is followed. Origin: judgement. */
+    private const CHANGED_STATES = 60;
+
     public readonly StartModel $model;
 
     public Belief $belief;
@@ -36,6 +39,9 @@ final class Replay
     public array $predicted = [];
 
     public ShownSigns $shown;
+
+    /** How many of the entries in force were gone through. */
+    private int $gone = 0;
 
     /** @var array<string, true> spares already in question */
     private array $introduced = [];
@@ -58,34 +64,73 @@ final class Replay
         $replay = new self($catalogue, $machine, $record, $candidates);
         $replay->belief = $replay->prior()->belief($pruneBelow ?? $catalogue->number('prune_below'));
 
-        return $replay->through($record->inForce);
+        return $replay->throughTheRest();
     }
 
     /**
      * The same record looked at under a few fault sets only: none, each fault alone, and those given.
      *
      * @param  list<list<int>>  $sets
-     * @param  ?int  $changedBefore entry before which something on the machine may have changed by itself
-     * @param  ?callable(Entry, Belief, Belief): void  $watch told of every entry, with belief before and after
      * @param  list<array{string, string}>  $candidates spares that may be lent next: tag and part
      */
-    public static function among(array $sets, Machine $machine, Record $record, Catalogue $catalogue, ?int $changedBefore = null, ?callable $watch = null, array $candidates = []): self
+    public static function among(array $sets, Machine $machine, Record $record, Catalogue $catalogue, array $candidates = []): self
+    {
+        return self::amongAt($sets, $machine, $record, $catalogue, $candidates)->throughTheRest();
+    }
+
+    /**
+     * The same, before the first entry; `next` goes on from there.
+     *
+     * @param  list<list<int>>  $sets
+     * @param  list<array{string, string}>  $candidates
+     */
+    public static function amongAt(array $sets, Machine $machine, Record $record, Catalogue $catalogue, array $candidates, float $pruneBelow = Prior::KEEP_NEARLY_ALL): self
     {
         $replay = new self($catalogue, $machine, $record, $candidates);
-        $prior = $replay->prior();
-        $replay->belief = $prior->among($sets);
-        foreach ($record->inForce as $entry) {
-            if ($entry->number === $changedBefore) {
-                $replay->belief = $replay->belief->arising(array_map(fn (float $p): float => $p * $catalogue->number('changed_share'), $prior->alone()));
-            }
-            $before = $replay->belief;
-            $replay->take($entry);
-            if ($watch !== null) {
-                $watch($entry, $before, $replay->belief);
-            }
-        }
+        $replay->belief = $replay->prior()->among($sets, $pruneBelow);
 
         return $replay;
+    }
+
+    /**
+     * The hazards under which one start was seen; null for what is no single start.
+     *
+     * @return ?array<int, float> mode => share of starts it stops
+     */
+    public function hazardsSeen(Entry $entry): ?array
+    {
+        $setUp = match (true) {
+            $entry instanceof Report => new SetUp(place: Place::Owner),
+            $entry instanceof Start && $entry->times === 1 => $entry->setUp,
+            default => null,
+        };
+
+        return $setUp === null ? null : array_filter($this->model->hazards($setUp, $this->fitted), fn (int $mode): bool => $this->model->modes->stops[$mode] < $this->model->cut($setUp), ARRAY_FILTER_USE_KEY);
+    }
+
+    /** @return list<Entry> those not gone through yet */
+    public function ahead(): array
+    {
+        return array_slice($this->record->inForce, $this->gone);
+    }
+
+    /** After one more entry of the record. */
+    public function next(): self
+    {
+        $next = clone $this;
+        $next->take($this->record->inForce[$this->gone]);
+
+        return $next;
+    }
+
+    /** After the rest of the record, had something on the machine changed by itself just before the next entry. */
+    public function hadItChangedHere(): self
+    {
+        $changed = clone $this;
+        $share = $this->catalogue->number('changed_share');
+        $changed->belief = $this->belief->mostOf(1.0, self::CHANGED_STATES)->arising(array_map(fn (float $p): float => $p * $share, $this->prior()->alone()));
+
+        return $changed->throughTheRest();
     }
 
     /**
@@ -97,39 +142,51 @@ final class Replay
      */
     public static function resume(array $kept, Machine $machine, Record $record, Catalogue $catalogue, array $candidates = []): ?self
     {
+        return self::takenUp($kept, $machine, $record, $catalogue, $candidates)?->throughTheRest();
+    }
+
+    /**
+     * The same, before the entries that are new; `next` goes on from there.
+     *
+     * @param  array<string, mixed>  $kept
+     * @param  list<array{string, string}>  $candidates
+     */
+    public static function takenUp(array $kept, Machine $machine, Record $record, Catalogue $catalogue, array $candidates): ?self
+    {
         $replay = new self($catalogue, $machine, $record, $candidates);
-        $count = count($kept['entries']);
-        if ($replay->footing() !== $kept['footing'] || array_column(array_slice($record->inForce, 0, $count), 'number') !== $kept['entries']) {
+        $replay->gone = count($kept['entries']);
+        if ($replay->footing() !== $kept['footing'] || $replay->goneThrough() !== $kept['entries']) {
             return null;
         }
         $replay->belief = Belief::fromKept($kept['belief']);
         [$replay->setUp, $replay->fitted, $replay->predicted, $replay->introduced] = [SetUp::fromArray($kept['setup']), $kept['fitted'], $kept['predicted'], $kept['introduced']];
         $replay->shown = ShownSigns::fromKept($kept['shown'], $catalogue, $machine);
 
-        return $replay->through(array_slice($record->inForce, $count));
+        return $replay;
     }
 
     /** The same with the entries a longer record adds; null where it must be gone through from the start. */
     public function and(Record $record): ?self
     {
-        $known = array_column($this->record->inForce, 'number');
-        $added = array_slice($record->inForce, count($known));
-        if (array_column(array_slice($record->inForce, 0, count($known)), 'number') !== $known) {
+        return $this->grown($record)?->throughTheRest();
+    }
+
+    /** The same, before the entries that are new; `next` goes on from there. */
+    public function grown(Record $record): ?self
+    {
+        $next = clone $this;
+        $next->record = $record;
+        if ($next->goneThrough() !== $this->goneThrough()) {
             return null;
         }
-        foreach (self::spares(new Record($added), [], $this->catalogue) as [$tag, $part]) {
+        foreach (self::spares(new Record($next->ahead()), [], $this->catalogue) as [$tag, $part]) {
             if ($this->model->modes->ofSpare($tag, $part) === null) {
                 return null;
             }
         }
         $sameSlots = self::emptySlots($this->model->machine, $record) === self::emptySlots($this->model->machine, $this->record);
-        if (! $sameSlots || self::events($record, $this->catalogue) != self::events($this->record, $this->catalogue)) {
-            return null;
-        }
-        $next = clone $this;
-        $next->record = $record;
 
-        return $next->through($added);
+        return $sameSlots && self::events($record, $this->catalogue) == self::events($this->record, $this->catalogue) ? $next : null;
     }
 
     /**
@@ -140,7 +197,7 @@ final class Replay
     public function kept(): array
     {
         return [
-            'footing' => $this->footing(), 'entries' => array_column($this->record->inForce, 'number'),
+            'footing' => $this->footing(), 'entries' => $this->goneThrough(),
             'belief' => $this->belief->kept(), 'setup' => $this->setUp->toArray(), 'fitted' => $this->fitted,
             'predicted' => $this->predicted, 'introduced' => $this->introduced, 'shown' => $this->shown->kept(),
         ];
@@ -152,14 +209,19 @@ final class Replay
         return new Prior($this->model->modes, $this->catalogue, self::events($this->record, $this->catalogue));
     }
 
-    /** @param  list<Entry>  $entries */
-    private function through(array $entries): self
+    private function throughTheRest(): self
     {
-        foreach ($entries as $entry) {
+        foreach ($this->ahead() as $entry) {
             $this->take($entry);
         }
 
         return $this;
+    }
+
+    /** @return list<int> numbers of the entries gone through */
+    private function goneThrough(): array
+    {
+        return array_column(array_slice($this->record->inForce, 0, $this->gone), 'number');
     }
 
     /** What a replay rests on beside the entries: the modes in question, and what shifted their priors. */
@@ -229,6 +291,10 @@ final class Replay
     private static function spares(Record $record, array $candidates, Catalogue $catalogue): array
     {
         $spares = [];
+        // Those that may be lent come first, so that lending one changes no order.
+        foreach ($candidates as [$tag, $part]) {
+            $spares["{$tag} {$part}"] = [$tag, $part];
+        }
         foreach ($record->all(Start::class) as $start) {
             foreach ($start->setUp->lent as $part => $lent) {
                 $spares["{$lent->tag} {$part}"] = [$lent->tag, $part];
@@ -243,9 +309,6 @@ final class Replay
             if ($finding->target !== null && $catalogue->check($finding->check)->host) {
                 $spares["{$finding->host->tag} {$finding->target}"] = [$finding->host->tag, $finding->target];
             }
-        }
-        foreach ($candidates as [$tag, $part]) {
-            $spares["{$tag} {$part}"] = [$tag, $part];
         }
 
         return array_values($spares);
@@ -264,6 +327,7 @@ final class Replay
 
     private function take(Entry $entry): void
     {
+        $this->gone++;
         match (true) {
             $entry instanceof Report => $this->takeReport($entry),
             $entry instanceof Start => $this->takeStart($entry),

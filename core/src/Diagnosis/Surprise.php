@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Diagnosis;
 
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Record;
@@ -15,10 +14,8 @@ use Orthoscope\Core\Evidence\Start;
 /** Whether the record fits together, and which single entry, if wrong or if the machine changed just then, would settle it. */
 final readonly class Surprise
 {
-    /** Odd entries before which a change of the machine is tried, and fault sets under which it is. Origin: judgement. */
+    /** Odd entries before which a change of the machine is tried. Origin: judgement. */
     private const CHANGES = 2;
-
-    private const CHANGED_SETS = 60;
 
     /**
      * @param  string  $level "none", "some" or "high"
@@ -33,13 +30,13 @@ final readonly class Surprise
      * @param  Replay  $replay the record as it was gone through
      * @param  ?WideLook  $wide   the same, looked at widely, if it surprises
      */
-    public static function in(Replay $replay, ?WideLook $wide, Machine $machine, Record $record, Catalogue $catalogue): self
+    public static function in(Replay $replay, ?WideLook $wide, Record $record, Catalogue $catalogue): self
     {
         if ($wide === null) {
             return new self('none', null, null, '');
         }
         $wrong = self::settles($wide, $record, $catalogue);
-        $changed = self::changes($wide, $replay, $machine, $record, $catalogue);
+        $changed = self::changes($wide, $replay, $record, $catalogue);
         $level = self::oddity($replay, $record, $catalogue) < $catalogue->number('surprise_below') / 3 ? 'high' : 'some';
 
         return new self($level, $wrong, $changed, match (true) {
@@ -102,16 +99,14 @@ final readonly class Surprise
     }
 
     /** The odd entry that fits best if a fault came about just before it. */
-    private static function changes(WideLook $wide, Replay $replay, Machine $machine, Record $record, Catalogue $catalogue): ?int
+    private static function changes(WideLook $wide, Replay $replay, Record $record, Catalogue $catalogue): ?int
     {
         $odd = array_filter(self::oddities($replay, $record, $catalogue), fn (float $ratio): bool => $ratio < 1.0);
         asort($odd);
-        $sets = array_values(array_filter(array_column($wide->replay->belief->sets(self::CHANGED_SETS), 0), fn (array $set): bool => count($set) > 1));
-        $as = Replay::among($sets, $machine, $record, $catalogue)->belief->logEvidence;
         $best = null;
         $most = log(2.0);
         foreach (array_keys(array_slice($odd, 0, self::CHANGES, true)) as $entry) {
-            $gain = Replay::among($sets, $machine, $record, $catalogue, changedBefore: $entry)->belief->logEvidence - $as;
+            $gain = $wide->before[$entry]->hadItChangedHere()->belief->logEvidence - $wide->replay->belief->logEvidence;
             if ($gain > $most && ! self::isFirst($entry, $record)) {
                 [$best, $most] = [$entry, $gain];
             }

@@ -42,7 +42,7 @@ final class PriorTest extends TestCase
     {
         $replay = Bench::replay([]);
         $ofBoard = array_keys($replay->model->modes->ofPart('board'));
-        $this->assertSame(0.0, $replay->prior()->of([$ofBoard[0], $ofBoard[1]]));
+        $this->assertSame(0.0, $replay->prior()->pair($ofBoard[0], $ofBoard[1]));
     }
 
     public function test_the_triples_together_have_their_share(): void
@@ -53,7 +53,7 @@ final class PriorTest extends TestCase
         foreach ($modes as $i => $a) {
             foreach (array_slice($modes, $i + 1) as $j => $b) {
                 foreach (array_slice($modes, $i + $j + 2) as $c) {
-                    $sum += $prior->of([$a, $b, $c]);
+                    $sum += $prior->triple($a, $b, $c);
                 }
             }
         }

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Diagnosis;
+
+/**
+ * How likely one entry is under each fault alone, and how often each lets what comes after it be seen. Two faults together
+ * then give: the earlier one, and where it lets pass, the later one instead of nothing at all.
+ */
+final readonly class EntryFit
+{
+    /** Likelihoods are taken to be no less: any entry may be wrong. */
+    private const LEAST = 1e-7;
+
+    /**
+     * @param  float  $none likelihood with nothing wrong
+     * @param  array<int, float>  $of   fault => likelihood; as with nothing wrong where it is left out
+     * @param  array<int, float>  $past fault => share in which it lets later ones show, 0 to 1; always where it is left out
+     */
+    private function __construct(public float $none, public array $of, public array $past)
+    {
+    }
+
+    /**
+     * @param  array<int, float>  $of fault => likelihood
+     * @param  ?array<int, float>  $stops fault => share in which it ends what was done; null if faults show independently of each other
+     */
+    public static function of(float $none, array $of, ?array $stops): self
+    {
+        $none = round(max(self::LEAST, $none), 7);
+        $past = [];
+        foreach ($of as $fault => $likelihood) {
+            $of[$fault] = $likelihood = round(max(self::LEAST, $likelihood), 7);
+            $lets = round(match (true) {
+                $stops !== null => 1.0 - ($stops[$fault] ?? 0.0),
+                $likelihood <= $none => $likelihood / $none,
+                default => 1.0 - min(1.0, $likelihood),
+            }, 4);
+            if ($likelihood === $none) {
+                unset($of[$fault]);
+            }
+            if ($lets < 1.0) {
+                $past[$fault] = $lets;
+            }
+        }
+
+        return new self($none, $of, $past);
+    }
+
+    /** @return array{float, array<int, float>, array<int, float>} as plain data, to be kept */
+    public function kept(): array
+    {
+        return [$this->none, $this->of, $this->past];
+    }
+
+    /** @param  array{float, array<int, float>, array<int, float>}  $kept */
+    public static function fromKept(array $kept): self
+    {
+        return new self(...$kept);
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Diagnosis;
+
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Evidence\Entry;
+use Orthoscope\Core\Evidence\Record;
+
+/**
+ * A record gone through under each fault alone: what each makes of each entry. Cheap, so it is kept up entry by entry, for
+ * the case that the record surprises.
+ */
+final readonly class SingleFaults
+{
+    /** However little is left of a fault alone, with another it may be what is wrong. */
+    private const KEEP_ALL = 1e-300;
+
+    /** Stands for no fault at all. */
+    private const NONE = -1;
+
+    /** @param  list<EntryFit>  $fits of the entries that were observed */
+    private function __construct(private Replay $replay, private array $fits)
+    {
+    }
+
+    /** @param  list<array{string, string}>  $candidates spares that may be lent next: tag and part */
+    public static function of(Machine $machine, Record $record, Catalogue $catalogue, array $candidates): self
+    {
+        return (new self(Replay::amongAt([], $machine, $record, $catalogue, $candidates, self::KEEP_ALL), []))->throughTheRest();
+    }
+
+    /** The same with the entries a longer record adds; null where it must be gone through from the start. */
+    public function and(Record $record): ?self
+    {
+        $replay = $this->replay->grown($record);
+
+        return $replay === null ? null : (new self($replay, $this->fits))->throughTheRest();
+    }
+
+    /** @return list<list<int>> sets of two and three faults that come near to explaining the record, each in rising order */
+    public function likelySets(): array
+    {
+        return LikelySets::of($this->replay->prior(), $this->fits, $this->replay->model->modes->stops);
+    }
+
+    private function throughTheRest(): self
+    {
+        [$replay, $fits] = [$this->replay, $this->fits];
+        foreach ($replay->ahead() as $entry) {
+            $next = $replay->next();
+            if ($next->belief->logEvidence !== $replay->belief->logEvidence) {
+                $fits[] = self::fit($replay, $next, $entry);
+            }
+            $replay = $next;
+        }
+
+        return new self($replay, $fits);
+    }
+
+    private static function fit(Replay $before, Replay $after, Entry $entry): EntryFit
+    {
+        [$was, $alive] = self::alone($before->belief);
+        [$is] = self::alone($after->belief);
+        $scale = exp($after->belief->logEvidence - $before->belief->logEvidence);
+        $of = [];
+        foreach ($was as $fault => $weight) {
+            $of[$fault] = $weight > 0.0 ? min(1.0, ($is[$fault] ?? 0.0) * $scale / $weight) : 0.0;
+        }
+        $none = $of[self::NONE] ?? 0.0;
+        unset($of[self::NONE]);
+        $hazards = $after->hazardsSeen($entry);
+
+        return EntryFit::of($none, $of, $hazards === null ? null : array_map(fn (int $fault): float => ($hazards[$fault] ?? 0.0) * $alive[$fault], array_combine(array_keys($of), array_keys($of))));
+    }
+
+    /** @return array{array<int, float>, array<int, float>} fault => its probability as the only one, and the share of that in which it is still there */
+    private static function alone(Belief $belief): array
+    {
+        $was = $is = [];
+        foreach ($belief->states() as [$now, $weight, $had]) {
+            if (! isset($had[1])) {
+                $fault = $had[0] ?? self::NONE;
+                $was[$fault] = ($was[$fault] ?? 0.0) + $weight;
+                $is[$fault] = ($is[$fault] ?? 0.0) + ($now === [] ? 0.0 : $weight);
+            }
+        }
+
+        foreach ($was as $fault => $weight) {
+            $is[$fault] = $weight > 0.0 ? $is[$fault] / $weight : 0.0;
+        }
+
+        return [$was, $is];
+    }
+
+    /**
+     * What must be kept to take up again later, as plain data.
+     *
+     * @return array<string, mixed>
+     */
+    public function kept(): array
+    {
+        return ['replay' => $this->replay->kept(), 'fits' => array_map(fn (EntryFit $fit): array => $fit->kept(), $this->fits)];
+    }
+
+    /**
+     * @param  array<string, mixed>  $kept
+     * @param  list<array{string, string}>  $candidates
+     */
+    public static function resume(array $kept, Machine $machine, Record $record, Catalogue $catalogue, array $candidates): ?self
+    {
+        $replay = Replay::takenUp($kept['replay'], $machine, $record, $catalogue, $candidates);
+
+        return $replay === null ? null : (new self($replay, array_map(EntryFit::fromKept(...), $kept['fits'])))->throughTheRest();
+    }
+}
