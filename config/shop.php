@@ -7,4 +7,10 @@ return [
     'address' => env('SHOP_ADDRESS', '7 Lantern Street, Port Ansel'),
     'phone' => env('SHOP_PHONE', '0555 014 220'),
     'currency' => env('SHOP_CURRENCY', '€'),
+    'open_days' => [1, 2, 3, 4, 5, 6],
+    'open_from' => 9,
+    'open_to' => 18,
+    'benches' => 2,
+    // Bench minutes a job still takes, by what it waits for, until the next word on another can be given. Origin: judgement.
+    'bench_minutes' => ['locked' => 10, 'first-start' => 40, 'find' => 45, 'confirm' => 15, 'repair' => 40, 'prove' => 25],
 ];

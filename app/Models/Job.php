@@ -20,11 +20,15 @@ use Illuminate\Support\Carbon;
  * @property Machine  $machine
  * @property ?Summary $summary
  * @property User     $takenInBy
+ * @property ?Call    $call
+ * @property ?Carbon  $arrived_at   null while there was only a call
+ * @property ?Carbon  $next_word_at when the owner was promised to hear
+ * @property ?array<string, mixed> $agreed what was agreed with the owner
  * @property Carbon   $created_at
  */
 class Job extends Model
 {
-    protected $fillable = ['tag', 'machine_id', 'letter_token', 'letter_token_hash', 'taken_in_by'];
+    protected $fillable = ['tag', 'machine_id', 'letter_token', 'letter_token_hash', 'taken_in_by', 'arrived_at', 'next_word_at', 'agreed'];
 
     protected $hidden = ['letter_token', 'letter_token_hash'];
 
@@ -71,15 +75,32 @@ class Job extends Model
         return $this->hasOne(Summary::class);
     }
 
+    /** @return HasOne<Call, $this> */
+    public function call(): HasOne
+    {
+        return $this->hasOne(Call::class);
+    }
+
+    public function hasArrived(): bool
+    {
+        return $this->arrived_at !== null;
+    }
+
+    /** @param  Builder<self>  $query */
+    public function scopeHere(Builder $query): void
+    {
+        $query->whereNotNull('arrived_at');
+    }
+
     /** @param  Builder<self>  $query */
     public function scopeOpen(Builder $query): void
     {
-        $query->whereHas('summary', fn (Builder $summary): Builder => $summary->where('closed', false));
+        $query->whereNotNull('arrived_at')->whereHas('summary', fn (Builder $summary): Builder => $summary->where('closed', false));
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['letter_token' => 'encrypted'];
+        return ['letter_token' => 'encrypted', 'arrived_at' => 'datetime', 'next_word_at' => 'datetime', 'agreed' => 'array'];
     }
 }

@@ -11,8 +11,21 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property string $phone
  * @property string $email
+ * @property string $phone_key the last nine digits, so that a number is the same however it is written
  */
 class Owner extends Model
 {
     protected $fillable = ['name', 'phone', 'email'];
+
+    public static function phoneKey(string $phone): string
+    {
+        return substr((string) preg_replace('/\D/', '', $phone), -9);
+    }
+
+    protected static function booted(): void
+    {
+        static::saving(function (self $owner): void {
+            $owner->phone_key = self::phoneKey((string) $owner->phone);
+        });
+    }
 }

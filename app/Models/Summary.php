@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * What a list shows of a job. Worked out from the record; it can be thrown away and made again.
@@ -24,6 +25,12 @@ class Summary extends Model
     public $incrementing = false;
 
     protected $fillable = ['job_id', 'entries', 'waits_for', 'closed', 'data'];
+
+    /** @return BelongsTo<Job, $this> */
+    public function job(): BelongsTo
+    {
+        return $this->belongsTo(Job::class);
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

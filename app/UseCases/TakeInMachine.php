@@ -5,16 +5,14 @@ declare(strict_types=1);
 namespace App\UseCases;
 
 use App\Models\Job;
-use App\Models\Machine;
 use App\Models\Owner;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 
-/** Takes a machine in at the counter: owner, machine, job with its tag, and what was told and seen as the first entry. */
+/** Takes a machine in at the counter: owner, machine, job with its tag, and what was told and seen as an entry. */
 final readonly class TakeInMachine
 {
-    public function __construct(private TagMaker $tags, private RecordEntries $recordEntries)
+    public function __construct(private NewJob $newJob, private RecordEntries $recordEntries)
     {
     }
 
@@ -23,26 +21,36 @@ final readonly class TakeInMachine
      * @param  array<string, mixed>  $madeOf the "machine" of a case file
      * @param  array<string, mixed>  $report the first entry, as in a case file
      * @param  ?string  $tag    a tag printed beforehand; made up if none is given
+     * @param  array<string, mixed>  $agreed  with the owner
+     * @param  ?Owner  $known   someone who was here before
      */
-    public function takeIn(User $by, array $owner, array $madeOf, array $report, ?string $tag = null): Job
+    public function takeIn(User $by, array $owner, array $madeOf, array $report, ?string $tag = null, array $agreed = [], ?Owner $known = null): Job
     {
-        return DB::transaction(function () use ($by, $owner, $madeOf, $report, $tag): Job {
-            $machine = Machine::query()->create([
-                'owner_id' => Owner::query()->create($owner)->id,
-                'model' => $madeOf['model'],
-                'made_of' => $madeOf,
-            ]);
-            $token = Str::random(40);
-            $job = Job::query()->create([
-                'tag' => $tag ?? $this->tags->make(),
-                'machine_id' => $machine->id,
-                'letter_token' => $token,
-                'letter_token_hash' => hash('sha256', $token),
-                'taken_in_by' => $by->id,
-            ]);
+        return DB::transaction(function () use ($by, $owner, $madeOf, $report, $tag, $agreed, $known): Job {
+            $job = $this->newJob->make($by, $known ?? Owner::query()->create($owner), $madeOf, now(), $tag);
+            $job->update(['agreed' => $agreed, 'next_word_at' => PromiseNextWord::for()]);
             $this->recordEntries->record($job, $by, [['kind' => 'report', ...$report]]);
 
             return $job;
+        });
+    }
+
+    /**
+     * The machine of a call arrives: what it is made of is now seen, and what is told at the counter joins what was told before.
+     *
+     * @param  array{name: string, phone: string, email: string}  $owner
+     * @param  array<string, mixed>  $madeOf
+     * @param  array<string, mixed>  $report
+     * @param  array<string, mixed>  $agreed
+     */
+    public function arrive(Job $job, User $by, array $owner, array $madeOf, array $report, array $agreed = [], ?Owner $known = null): void
+    {
+        DB::transaction(function () use ($job, $by, $owner, $madeOf, $report, $agreed, $known): void {
+            $job->holdForWriting();
+            $known === null ? $job->machine->owner->update($owner) : $job->machine->owner()->associate($known);
+            $job->machine->update(['model' => $madeOf['model'], 'made_of' => $madeOf]);
+            $job->update(['arrived_at' => now(), 'agreed' => $agreed, 'next_word_at' => PromiseNextWord::for()]);
+            $this->recordEntries->record($job, $by, [['kind' => 'report', ...$report]]);
         });
     }
 }

@@ -35,8 +35,9 @@ $more = array_column($times['milliseconds'], null, 'entries')[30]['one_more_entr
 $p = $planner['policies']['planner'];
 $tables = [
     'wanted' => $table(['figure', 'wanted', 'reached, 95 % interval', 'jobs'], [
-        ['sound the first time and no wrong part replaced', '96 % or better', $percent($p['right']), (string) $p['jobs']],
-        ['the same, every prior and noise of the world perturbed up to x3', '92 %', $percent($perturbed['policies']['planner']['right']), (string) $perturbed['jobs']],
+        ['machine sound and no wrong part replaced', '96 % or better', $percent($p['sound_no_wrong_part']), (string) $p['jobs']],
+        ['the same, every prior and noise of the world perturbed up to x3', '92 %', $percent($perturbed['policies']['planner']['sound_no_wrong_part']), (string) $perturbed['jobs']],
+        ['and so at the first hand-over, without a comeback', '', $percent($p['right']), (string) $p['jobs']],
         ['jobs with a wrong condemnation', 'at most 1.5 %', $percent($p['wrongly_condemned']), (string) $p['jobs']],
         ["mean bench minutes against the best fixed order ({$best})", 'at most 0.65', $ratio($schools['planner_against'][$best]), (string) $schools['jobs']],
         ["mean bench minutes against a technician's script", 'at most 0.85', $ratio($script['planner_against']['script']), (string) $script['jobs']],
@@ -44,14 +45,14 @@ $tables = [
         ['probability bins with 100 or more entries off by more than .05', 'none', $off === [] ? 'none' : implode(', ', array_map(fn (array $b): string => sprintf('%.2f–%.2f (stated %.3f, true %.3f)', $b['from'], $b['to'], $b['stated'], $b['true']), $off)), (string) $p['jobs']],
         ['one more entry on a 30-entry job and its ranked steps', '150 ms at the 95th percentile', sprintf('median %.0f ms, 95th %.0f ms', $more['median'], $more['p95']), (string) $times['records']],
     ]),
-    'policies' => $table(['policy', 'jobs', 'mean min', 'median', '90th', 'sound first time, no wrong part', 'came back', 'wrong part', 'lent per job', 'planner takes'], array_map(
+    'policies' => $table(['policy', 'jobs', 'mean min', 'median', '90th', 'sound, no wrong part', 'so at the first hand-over', 'came back', 'wrong part', 'lent per job', 'planner takes'], array_map(
         fn (string $name, array $policy): array => [
             $name, (string) $policy['jobs'], sprintf('%.0f', $policy['minutes']['mean']), sprintf('%.0f', $policy['minutes']['median']), sprintf('%.0f', $policy['minutes']['p90']),
-            $percent($policy['right']), $percent($policy['came_back']), $percent($policy['wrong_part_replaced']), sprintf('%.1f', $policy['parts_lent'] / $policy['jobs']),
+            $percent($policy['sound_no_wrong_part']), $percent($policy['right']), $percent($policy['came_back']), $percent($policy['wrong_part_replaced']), sprintf('%.1f', $policy['parts_lent'] / $policy['jobs']),
             isset($schools['planner_against'][$name]) ? $ratio($schools['planner_against'][$name]) : '',
         ], array_keys($schools['policies']), $schools['policies'])),
-    'hard' => $table(['world', 'policy', 'jobs', 'mean min', 'sound first time, no wrong part', 'wrongly condemned', 'wrong part', 'handed on'], array_map(
-        fn (array $row): array => [$row[0], $row[1], (string) $row[2]['jobs'], sprintf('%.0f', $row[2]['minutes']['mean']), $percent($row[2]['right']), $percent($row[2]['wrongly_condemned']), $percent($row[2]['wrong_part_replaced']), $percent($row[2]['handed_on'])],
+    'hard' => $table(['world', 'policy', 'jobs', 'mean min', 'sound, no wrong part', 'so at the first hand-over', 'wrongly condemned', 'wrong part', 'handed on'], array_map(
+        fn (array $row): array => [$row[0], $row[1], (string) $row[2]['jobs'], sprintf('%.0f', $row[2]['minutes']['mean']), $percent($row[2]['sound_no_wrong_part']), $percent($row[2]['right']), $percent($row[2]['wrongly_condemned']), $percent($row[2]['wrong_part_replaced']), $percent($row[2]['handed_on'])],
         [['friendly', 'planner', $p], ['perturbed x3', 'planner', $perturbed['policies']['planner']], ...array_map(fn (string $name, array $policy): array => ['hard', $name, $policy], array_keys($hard['policies']), $hard['policies'])])),
     'calibration' => $table(['stated', 'entries', 'on average', 'true'], array_map(fn (array $b): array => [sprintf('%.2f–%.2f', $b['from'], $b['to']), (string) $b['entries'], sprintf('%.3f', $b['stated']), sprintf('%.3f', $b['true'])], $p['calibration'])),
     'times' => $table(['entries', 'fault sets', 'belief from the start', 'all from the start', 'one more entry, median', '95th percentile'], array_map(

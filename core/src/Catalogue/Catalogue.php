@@ -8,14 +8,14 @@ use Symfony\Component\Yaml\Exception\ParseException;
 use Symfony\Component\Yaml\Yaml;
 
 /**
- * Everything the adviser knows of desktops before it meets one: stages, parts, faults, signs, checks, acts, steps, locks.
+ * Everything the adviser knows of desktops before it meets one: stages, parts, faults, signs, checks, acts, steps, locks, questions.
  *
  * It is data (`core/catalogue/*.yaml`); this class only makes it speakable. All lookups fail with a
  * {@see CatalogueMistake} that names the nearest known word.
  */
 final class Catalogue
 {
-    private const FILES = ['stages', 'numbers', 'parts', 'faults', 'signs', 'checks', 'limits', 'acts', 'steps', 'locks', 'schools'];
+    private const FILES = ['stages', 'numbers', 'parts', 'faults', 'signs', 'checks', 'limits', 'acts', 'steps', 'locks', 'schools', 'questions'];
 
     /** @var list<string> stage ids in order */
     public readonly array $stageIds;
@@ -65,6 +65,9 @@ final class Catalogue
     /** @var array<string, School> */
     public readonly array $schools;
 
+    /** @var array<string, Question> in the order they are asked where nobody thinks ahead */
+    public readonly array $questions;
+
     /** @var list<string> kinds of part moved when the machine is taken out of its case */
     public readonly array $benchDisturbs;
 
@@ -92,6 +95,7 @@ final class Catalogue
         $this->steps = self::each($files['steps']['steps'], Step::fromArray(...));
         $this->locks = self::each($files['locks']['locks'], Lock::fromArray(...));
         $this->schools = self::each($files['schools']['schools'], School::fromArray(...));
+        $this->questions = self::each($files['questions']['questions'], Question::fromArray(...));
     }
 
     /** The catalogue that ships with the program. */
@@ -169,6 +173,11 @@ final class Catalogue
     public function reach(string $id): Reach
     {
         return $this->reaches[$id] ?? throw CatalogueMistake::unknown('outcome of a start', $id, array_keys($this->reaches));
+    }
+
+    public function question(string $id): Question
+    {
+        return $this->questions[$id] ?? throw CatalogueMistake::unknown('question', $id, array_keys($this->questions));
     }
 
     /** Place of a stage in the chain, from 0; "none" is one past the last. */

@@ -25,6 +25,7 @@ final class CatalogueCheck
         $check->steps();
         $check->locks();
         $check->schools();
+        $check->questions();
 
         return $check->mistakes;
     }
@@ -141,6 +142,52 @@ final class CatalogueCheck
             foreach ($school->order as $step) {
                 $this->known($step, array_keys($this->catalogue->steps), "school {$school->id}", 'step');
             }
+        }
+    }
+
+    private function questions(): void
+    {
+        $words = [];
+        foreach ($this->catalogue->questions as $question) {
+            foreach (array_keys($question->answers) as $answer) {
+                $words[] = "{$question->id}:{$answer}";
+            }
+        }
+        foreach ($this->catalogue->questions as $question) {
+            $where = "question {$question->id}";
+            $this->known($question->kind, ['ask', 'look', 'try'], $where, 'kind of question');
+            foreach ([...$question->needs, ...$question->never] as $word) {
+                $this->known($word, $words, $where, 'answer');
+            }
+            if ($question->does !== null) {
+                $this->known($question->does, array_keys($this->catalogue->acts), $where, 'act');
+            }
+            foreach ([...$question->on, ...$question->setup['lend'] ?? [], ...$question->setup['out'] ?? []] as $kind) {
+                $this->known($kind, array_keys($this->catalogue->parts), $where, 'kind of part');
+            }
+            foreach ($question->answers as $answer) {
+                $this->answer($question, $answer, "answer {$answer->id} of {$where}");
+            }
+        }
+    }
+
+    private function answer(Question $question, QuestionAnswer $answer, string $where): void
+    {
+        if ($question->setup === null && ($answer->reached !== null || $answer->signs !== [])) {
+            $this->mistakes[] = ucfirst($where).' tells of a start, and the question has no set-up.';
+        }
+        foreach ([[$answer->reached, $this->catalogue->reaches, 'outcome of a start'], [$answer->event, $this->catalogue->events, 'event'], [$answer->mark, $this->catalogue->marks, 'mark']] as [$word, $known, $what]) {
+            if ($word !== null) {
+                $this->known($word, array_keys($known), $where, $what);
+            }
+        }
+        foreach ($answer->signs as $channel => $value) {
+            $this->known($channel, array_keys($this->catalogue->signs), $where, 'sign');
+            $this->known($value, array_map(strval(...), array_keys($this->catalogue->signs[$channel]->values ?? [])), $where, 'value');
+        }
+        if ($answer->found !== null) {
+            $this->known($answer->found[0], array_keys($this->catalogue->checks), $where, 'check');
+            $this->known($answer->found[1], array_column($this->catalogue->checks[$answer->found[0]]->results ?? [], 'id'), $where, 'result');
         }
     }
 

@@ -18,7 +18,7 @@ final class FiguresText
         foreach ($figures['policies'] as $name => $policy) {
             $lines[] = sprintf(
                 '%-15s %7.1f %7.1f %7.1f  %-22s %-22s %d / %d', $name, $policy['minutes']['mean'], $policy['minutes']['median'], $policy['minutes']['p90'],
-                self::share($policy['right']), self::share($policy['wrongly_condemned']), $policy['parts_lent'], $policy['parts_harmed'],
+                self::share($policy['sound_no_wrong_part']), self::share($policy['wrongly_condemned']), $policy['parts_lent'], $policy['parts_harmed'],
             );
         }
         foreach ($figures['planner_against'] ?? [] as $name => $ratio) {

@@ -14,6 +14,9 @@ use RuntimeException;
 /** Plays many simulated jobs, shared out over worker processes, and adds up what came of them. */
 final readonly class SimulateCommand
 {
+    /** Workers run compiled where this PHP can do so: nearly twice as fast, with the same results. */
+    private const COMPILED = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit_buffer_size=128M', '-d', 'opcache.jit=tracing'];
+
     /**
      * @param  list<string>  $policies
      * @param  int  $workers processes to share the jobs over
@@ -73,7 +76,7 @@ final readonly class SimulateCommand
         $running = [];
         for ($worker = 0; $worker < $this->workers; $worker++) {
             $command = [
-                PHP_BINARY, dirname(__DIR__, 2).'/bin/orthoscope', 'simulate', '--jobs', (string) $this->jobs, '--seed', $this->seed,
+                PHP_BINARY, ...self::COMPILED, dirname(__DIR__, 2).'/bin/orthoscope', 'simulate', '--jobs', (string) $this->jobs, '--seed', $this->seed,
                 '--policy', implode(',', $this->policies), '--perturb', (string) $this->perturb, '--world', $this->world,
                 '--slice', "{$worker}/{$this->workers}", ...($this->doubles === null ? [] : ['--doubles', (string) $this->doubles]),
             ];

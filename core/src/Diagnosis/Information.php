@@ -11,7 +11,7 @@ final class Information
      * Expected fall in uncertainty, in bits: what the answer may be, less what stays open even when the truth is known.
      * Never negative and never more than the uncertainty of the answer itself.
      *
-     * @param  iterable<array{float, array<int, float>}>  $states probability of a state, and answer => probability in it
+     * @param  iterable<array{float, array<array-key, float>}>  $states probability of a state, and answer => probability in it
      */
     public static function gain(iterable $states): float
     {
@@ -29,7 +29,7 @@ final class Information
         return max(0.0, self::bits($answers) - $open);
     }
 
-    /** @param  array<int, float>  $probabilities that sum to one */
+    /** @param  array<array-key, float>  $probabilities that sum to one */
     public static function bits(array $probabilities): float
     {
         $bits = 0.0;

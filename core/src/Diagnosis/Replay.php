@@ -7,11 +7,15 @@ namespace Orthoscope\Core\Diagnosis;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Check;
 use Orthoscope\Core\Catalogue\Event;
+use Orthoscope\Core\Catalogue\Question;
+use Orthoscope\Core\Catalogue\QuestionAnswer;
 use Orthoscope\Core\Catalogue\Reach;
 use Orthoscope\Core\Chain\Lent;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Chain\Place;
 use Orthoscope\Core\Chain\SetUp;
+use Orthoscope\Core\Evidence\Answer;
+use Orthoscope\Core\Evidence\Circumstances;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
@@ -49,7 +53,7 @@ final class Replay
     /** @param  list<array{string, string}>  $candidates spares that may be lent next: tag and part */
     private function __construct(private readonly Catalogue $catalogue, Machine $machine, private Record $record, array $candidates)
     {
-        $modes = Modes::of($machine, $catalogue, self::spares($record, $candidates, $catalogue), self::emptySlots($machine, $record));
+        $modes = Modes::of($machine, $catalogue, self::spares($record, $candidates, $catalogue, $machine), self::emptySlots($machine, $record));
         $this->model = new StartModel($machine, $catalogue, $modes);
         $this->setUp = new SetUp;
         $this->shown = ShownSigns::none($catalogue, $machine);
@@ -179,14 +183,14 @@ final class Replay
         if ($next->goneThrough() !== $this->goneThrough()) {
             return null;
         }
-        foreach (self::spares(new Record($next->ahead()), [], $this->catalogue) as [$tag, $part]) {
+        foreach (self::spares(new Record($next->ahead()), [], $this->catalogue, $this->model->machine) as [$tag, $part]) {
             if ($this->model->modes->ofSpare($tag, $part) === null) {
                 return null;
             }
         }
         $sameSlots = self::emptySlots($this->model->machine, $record) === self::emptySlots($this->model->machine, $this->record);
 
-        return $sameSlots && self::events($record, $this->catalogue) == self::events($this->record, $this->catalogue) ? $next : null;
+        return $sameSlots && Circumstances::of($record, $this->catalogue) == Circumstances::of($this->record, $this->catalogue) ? $next : null;
     }
 
     /**
@@ -206,7 +210,7 @@ final class Replay
     /** What was likely before any entry. */
     public function prior(): Prior
     {
-        return new Prior($this->model->modes, $this->catalogue, self::events($this->record, $this->catalogue));
+        return new Prior($this->model->modes, $this->catalogue, Circumstances::of($this->record, $this->catalogue));
     }
 
     private function throughTheRest(): self
@@ -228,7 +232,7 @@ final class Replay
     private function footing(): string
     {
         $modes = $this->model->modes;
-        $events = array_map(fn (Event $event): string => $event->id, self::events($this->record, $this->catalogue));
+        $events = array_map(fn (Event $event): string => $event->id, Circumstances::of($this->record, $this->catalogue));
 
         return hash('xxh128', json_encode([array_map(fn (Mode $m): string => "{$m->fault->id} {$m->part} {$m->stop} {$m->channel} {$m->spare}", $modes->all), $events], JSON_THROW_ON_ERROR));
     }
@@ -288,7 +292,7 @@ final class Replay
      *
      * @return list<array{string, string}> tag and part of every spare or host that was used, or may be
      */
-    private static function spares(Record $record, array $candidates, Catalogue $catalogue): array
+    private static function spares(Record $record, array $candidates, Catalogue $catalogue, Machine $machine): array
     {
         $spares = [];
         // Those that may be lent come first, so that lending one changes no order.
@@ -303,6 +307,11 @@ final class Replay
         foreach ($record->all(Deed::class) as $deed) {
             foreach ($deed->with === null ? [] : $deed->on as $part) {
                 $spares["{$deed->with->tag} {$part}"] = [$deed->with->tag, $part];
+            }
+        }
+        foreach ($record->all(Answer::class) as $answer) {
+            foreach (self::homeParts($catalogue->question($answer->question), $machine) as $part) {
+                $spares[Answer::HOME." {$part}"] = [Answer::HOME, $part];
             }
         }
         foreach ($record->all(Finding::class) as $finding) {
@@ -330,6 +339,7 @@ final class Replay
         $this->gone++;
         match (true) {
             $entry instanceof Report => $this->takeReport($entry),
+            $entry instanceof Answer => $this->takeAnswer($entry),
             $entry instanceof Start => $this->takeStart($entry),
             $entry instanceof Finding => $this->takeFinding($entry),
             $entry instanceof Deed => $this->takeDeed($entry),
@@ -343,12 +353,81 @@ final class Replay
         if (($report->reached === null && $report->signs === []) || $report->source === Report::OPINION) {
             return;
         }
-        $anywhere = new Reach('any', 'not told', '', '', 0, $this->catalogue->stageCount());
-        $reach = $report->reached === null ? $anywhere : $this->catalogue->reach($report->reached);
+        $reach = $report->reached === null ? $this->anyReach() : $this->catalogue->reach($report->reached);
         $hazards = $this->model->hazards(new SetUp(place: Place::Owner), $this->fitted);
         $likelihood = StartLikelihood::of($this->model, $hazards, $this->catalogue->stageCount(), $reach, $report->signs, $this->shown, trust: $this->catalogue->number("trust_{$report->source}"));
         $this->observe($report->number, [[$likelihood, 1]]);
         $this->remember($report->signs, $reach, $hazards, $this->catalogue->stageCount());
+    }
+
+    /** An answer tells of a start or of a look at the owner's place. What was put in or taken out for it is as before afterwards. */
+    private function takeAnswer(Answer $answer): void
+    {
+        $question = $this->catalogue->question($answer->question);
+        $meaning = $question->answer($answer->answer);
+        if ($meaning === null) {
+            return;
+        }
+        $trust = $this->catalogue->number('trust_caller');
+        if ($question->does !== null) {
+            $cures = $this->model->cures($question->does, $this->model->partsOfKinds($question->on));
+            $this->belief = $this->belief->after(array_map(fn (float $p): float => $p * $trust, $cures));
+        }
+        $setUp = $this->askedUnder($question);
+        foreach ($setUp->lent ?? [] as $part => $lent) {
+            $this->introduce($lent, $part);
+        }
+        $likelihood = $this->answerLikelihood($question, $meaning, $trust);
+        if ($likelihood !== null) {
+            $this->observe($answer->number, [[$likelihood, 1]]);
+        }
+        if ($setUp !== null && $meaning->reached !== null) {
+            $this->remember($meaning->signs, $this->catalogue->reach($meaning->reached), $this->model->hazards($setUp, $this->fitted), $this->model->cut($setUp));
+        }
+    }
+
+    /**
+     * How likely an answer is; null where it tells nothing of a start or a look.
+     *
+     * @param  float  $trust weight of what is told against saying nothing, 0 to 1
+     */
+    public function answerLikelihood(Question $question, QuestionAnswer $meaning, float $trust): ?Likelihood
+    {
+        if ($meaning->found !== null) {
+            return FindingLikelihood::of($this->model->modes, $this->catalogue->check($meaning->found[0]), null, $meaning->found[1], 1.0 - $trust);
+        }
+        $setUp = $this->askedUnder($question);
+        if ($setUp === null || ($meaning->reached === null && $meaning->signs === [])) {
+            return null;
+        }
+        $reach = $meaning->reached === null ? $this->anyReach() : $this->catalogue->reach($meaning->reached);
+
+        return StartLikelihood::of($this->model, $this->model->hazards($setUp, $this->fitted), $this->model->cut($setUp), $reach, $meaning->signs, $this->shown, trust: $trust);
+    }
+
+    /** How the machine stands for the start that a question asks of; null if it asks of none. */
+    private function askedUnder(Question $question): ?SetUp
+    {
+        if ($question->setup === null) {
+            return null;
+        }
+        $lent = [];
+        foreach (self::homeParts($question, $this->model->machine) as $part) {
+            $lent[$part] = new Lent(Answer::HOME, $this->catalogue->number('home_part_trust'));
+        }
+
+        return new SetUp(out: array_keys($this->model->partsOfKinds($question->setup['out'] ?? [])), lent: $lent, place: Place::Owner);
+    }
+
+    /** @return list<string> parts in whose place the owner puts another of theirs */
+    private static function homeParts(Question $question, Machine $machine): array
+    {
+        return array_merge(...array_map(fn (string $kind): array => array_slice(array_column($machine->ofKind($kind), 'id'), 0, 1), $question->setup['lend'] ?? []), ...[[]]);
+    }
+
+    private function anyReach(): Reach
+    {
+        return new Reach('any', 'not told', '', '', 0, $this->catalogue->stageCount());
     }
 
     private function takeStart(Start $start): void
@@ -437,21 +516,5 @@ final class Replay
     private function remember(array $signs, Reach $reach, array $hazards, int $cut): void
     {
         $this->shown = $this->shown->and($signs, $hazards, $this->model->modes->stops, $cut, $reach);
-    }
-
-    /** @return list<Event> */
-    private static function events(Record $record, Catalogue $catalogue): array
-    {
-        $events = [];
-        foreach ($record->all(Report::class) as $report) {
-            foreach ($report->events as $event) {
-                $events[$event] = $catalogue->events[$event];
-            }
-            foreach ($report->marks as $mark) {
-                $events["mark {$mark}"] = $catalogue->marks[$mark];
-            }
-        }
-
-        return array_values($events);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Diagnosis;
 
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Evidence\Answer;
 use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Record;
@@ -67,7 +68,7 @@ final readonly class Surprise
     {
         $odd = [];
         foreach ($record->inForce as $entry) {
-            if (isset($replay->predicted[$entry->number]) && ! $entry instanceof Report) {
+            if (isset($replay->predicted[$entry->number]) && ! $entry instanceof Report && ! $entry instanceof Answer) {
                 $odd[$entry->number] = self::ratio($entry, $replay->predicted[$entry->number], $catalogue);
             }
         }

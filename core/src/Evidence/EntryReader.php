@@ -8,6 +8,7 @@ use InvalidArgumentException;
 use Orthoscope\Core\Catalogue\Act;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\CatalogueMistake;
+use Orthoscope\Core\Catalogue\Question;
 use Orthoscope\Core\Catalogue\UnknownWord;
 use Orthoscope\Core\Chain\Lent;
 use Orthoscope\Core\Chain\Machine;
@@ -33,6 +34,7 @@ final readonly class EntryReader
 
         return match ($given['kind'] ?? '') {
             'report' => $this->report($head, $given),
+            'answer' => $this->answer($head, $given),
             'start' => $this->start($head, $given),
             'finding' => $this->finding($head, $given),
             'act' => $this->deed($head, $given),
@@ -40,7 +42,7 @@ final readonly class EntryReader
             'strike-out' => $this->strikeOut($head, $given),
             'override' => $this->override($head, $given),
             'closing' => new Closing(...$head, price: $this->whole($given, 'price', 0), warrantyMonths: $this->whole($given, 'warranty_months', 0), signedOff: (string) ($given['signed_off'] ?? '')),
-            default => throw CaseMistake::at('/kind', UnknownWord::sentence('kind of entry', (string) ($given['kind'] ?? ''), ['report', 'start', 'finding', 'act', 'note', 'strike-out', 'override', 'closing'])),
+            default => throw CaseMistake::at('/kind', UnknownWord::sentence('kind of entry', (string) ($given['kind'] ?? ''), ['report', 'answer', 'start', 'finding', 'act', 'note', 'strike-out', 'override', 'closing'])),
         };
     }
 
@@ -58,6 +60,18 @@ final readonly class EntryReader
             marks: $this->allOf('mark', $given['marks'] ?? [], array_keys($this->catalogue->marks), '/marks'),
             source: $this->oneOf('source of a report', (string) ($given['source'] ?? Report::SEEN), [Report::SEEN, Report::REMEMBERED, Report::OPINION], '/source'),
         );
+    }
+
+    /**
+     * @param  array{int, string, string, string}  $head
+     * @param  array<string, mixed>  $given
+     */
+    private function answer(array $head, array $given): Answer
+    {
+        $question = $this->catalogue->questions[$this->oneOf('question', (string) ($given['question'] ?? ''), array_keys($this->catalogue->questions), '/question')];
+        $answers = [...array_map(strval(...), array_keys($question->answers)), ...Question::tellNothing()];
+
+        return new Answer(...$head, question: $question->id, answer: $this->oneOf("answer to \"{$question->id}\"", (string) ($given['answer'] ?? ''), $answers, '/answer'));
     }
 
     /**

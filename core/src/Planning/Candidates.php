@@ -173,7 +173,7 @@ final readonly class Candidates
         return new SetUp(
             $out, $lent, $moved,
             Place::from($words['place'] ?? $last->place->value),
-            isset($words['start_by']) ? StartBy::from($words['start_by']) : ($this->startsOnlyByPins ? StartBy::Pins : StartBy::Button),
+            isset($words['start_by']) ? StartBy::from($words['start_by']) : ($this->startsOnlyByPins && $step->id !== 'start' ? StartBy::Pins : StartBy::Button),
             isset($words['temperature']) ? Temperature::from($words['temperature']) : null,
             isset($words['goal']) ? Goal::from($words['goal']) : ($this->failsLate && $step->id !== 'start' ? Goal::Load : Goal::System),
             ($words['output'] ?? '') === 'other',

@@ -9,6 +9,8 @@ use Exception;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Lock;
 use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Evidence\Answer;
+use Orthoscope\Core\Evidence\Circumstances;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
@@ -133,7 +135,7 @@ final readonly class Interlocks
     private static function words(Entry $entry, Machine $machine, Catalogue $catalogue): array
     {
         return match (true) {
-            $entry instanceof Report => array_map(fn (string $mark): string => "mark:{$mark}", $entry->marks),
+            $entry instanceof Report, $entry instanceof Answer => array_map(fn (string $mark): string => "mark:{$mark}", Circumstances::marks($entry, $catalogue)),
             $entry instanceof Finding => ["{$entry->check}:{$entry->result}"],
             $entry instanceof Deed && $entry->begun => ["begun:{$entry->act}"],
             $entry instanceof Deed => ["act:{$entry->act}", ...array_map(fn (string $part): string => "act:{$entry->act}:{$machine->part($part)->kind->id}", $entry->on)],

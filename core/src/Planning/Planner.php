@@ -283,7 +283,7 @@ final class Planner
         $best = $open[0] ?? null;
         $first = $order[0] ?? null;
         $repair = $first === null ? null : $this->needs->repairs[$first];
-        $probability = $first === null ? 0.0 : $this->needs->probabilities($now)[$first];
+        $probability = $first === null ? 0.0 : $this->needs->probabilities($now)[$first] ?? 0.0;
         $last = $this->record->lastStart();
         [$stop, $why] = match (true) {
             $best === null && $steps !== [] => ['locked', 'Every step is locked; see what unlocks it.'],

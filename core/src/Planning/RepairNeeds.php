@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Planning;
 
+use Orthoscope\Core\Catalogue\Act;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Fault;
+use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\Belief;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\Deed;
@@ -41,6 +43,11 @@ final class RepairNeeds
     /** @var array<int, list<int>> set number => repairs */
     private array $sets = [];
 
+    private const HAND_ON = 'hand-on';
+
+    /** Number of handing it on, which ends the work on it. */
+    private int $handOn;
+
     /** Times a repair is done before something else is tried. Origin: judgement. */
     private const TRIES = 2;
 
@@ -58,6 +65,7 @@ final class RepairNeeds
         foreach (array_keys($replay->model->modes->all) as $mode) {
             $this->ofMode[$mode] = $this->numberOf($mode);
         }
+        $this->handOn = $this->number($catalogue->act(self::HAND_ON), $replay->model->machine->ofKind('outside')[0]);
     }
 
     /**
@@ -113,9 +121,11 @@ final class RepairNeeds
             $vainly = $this->vain[$repair];
             $outright[$repair] = $test === null || $vainly * ($total - $weight) <= $test * $total;
             $costs[$repair] = $outright[$repair] ? $cost : $cost + $test;
-            $vain[$repair] = $outright[$repair] ? $cost : $test;
+            $vain[$repair] = $outright[$repair] ? $vainly : $test;
         }
-        [$order, $cost] = RepairOrder::best($states, $costs, $vain);
+        $costs[$this->handOn] = $vain[$this->handOn] = $this->costs[$this->handOn];
+        $outright[$this->handOn] = true;
+        [$order, $cost] = RepairOrder::best($states, $costs, $vain, $this->handOn);
 
         return [$order, $cost, $outright];
     }
@@ -161,7 +171,7 @@ final class RepairNeeds
             }
         }
 
-        return 'hand-on';
+        return self::HAND_ON;
     }
 
     /** A lent part that is bad needs no repair; one fitted for good does. */
@@ -177,6 +187,12 @@ final class RepairNeeds
         if ($act->buysPart && $part->kind->carrier !== null) {
             $part = $machine->ofKind($part->kind->carrier)[0];
         }
+
+        return $this->number($act, $act->id === self::HAND_ON ? $machine->ofKind('outside')[0] : $part);
+    }
+
+    private function number(Act $act, Part $part): int
+    {
         $repair = Repair::of($act, $part, $this->catalogue->number('money_per_minute'), $this->catalogue->number('start_minutes'), $this->catalogue->number('specialist_minutes'));
         if (! isset($this->numbers[$repair->id()])) {
             $number = count($this->repairs);

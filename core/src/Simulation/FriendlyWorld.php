@@ -5,17 +5,16 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Simulation;
 
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\Event;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Diagnosis\Modes;
 use Orthoscope\Core\Diagnosis\Prior;
 use Orthoscope\Core\Diagnosis\StartModel;
+use Orthoscope\Core\Triage\EventLikelihood;
 
 /** Machines that behave as a catalogue says, drawn as often as it says. No cause is outside it. */
 final readonly class FriendlyWorld implements World
 {
-    /** Share of owners who know of nothing that happened just before. Origin: judgement. */
-    private const NOTHING_HAPPENED = 0.55;
-
     /** @param  Catalogue  $catalogue what is true in this world; the adviser may believe another */
     public function __construct(private Catalogue $catalogue)
     {
@@ -49,13 +48,7 @@ final readonly class FriendlyWorld implements World
     /** @param  list<int>  $faults */
     private function event(array $faults, Modes $modes, Draw $draw): string
     {
-        $weights = [];
-        foreach ($this->catalogue->events as $event) {
-            $weights[$event->id] = $event->id === 'none' ? self::NOTHING_HAPPENED : (1.0 - self::NOTHING_HAPPENED) / (count($this->catalogue->events) - 1);
-            foreach ($faults as $fault) {
-                $weights[$event->id] *= $event->factors[$modes->all[$fault]->fault->id] ?? 1.0;
-            }
-        }
+        $weights = array_map(fn (Event $event): float => (new EventLikelihood($modes, $this->catalogue, $event))->given($faults), $this->catalogue->events);
 
         return (string) $draw->weighed($weights);
     }

@@ -29,6 +29,7 @@ final class Tally
         return [
             'jobs' => $count,
             'minutes' => ['mean' => round(array_sum($minutes) / $count, 1), 'median' => $minutes[intdiv($count, 2)], 'p90' => $minutes[min($count - 1, (int) floor(0.9 * $count))]],
+            'sound_no_wrong_part' => self::share($results, fn (Result $r): bool => $r->sound && $r->wrongParts === []),
             'right' => self::share($results, fn (Result $r): bool => $r->isRight()),
             'sound' => self::share($results, fn (Result $r): bool => $r->sound),
             'handed_on' => self::share($results, fn (Result $r): bool => $r->end === 'handed-on'),

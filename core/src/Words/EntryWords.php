@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Words;
 
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\Question;
 use Orthoscope\Core\Chain\Goal;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Chain\Place;
 use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Chain\StartBy;
+use Orthoscope\Core\Evidence\Answer;
 use Orthoscope\Core\Evidence\Closing;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Entry;
@@ -31,6 +33,7 @@ final readonly class EntryWords
     {
         return match (true) {
             $entry instanceof Report => 'told',
+            $entry instanceof Answer => 'asked: '.$this->catalogue->question($entry->question)->ask,
             $entry instanceof Start => $this->setUp($entry->setUp),
             $entry instanceof Finding => ($entry->target === null ? '' : $this->machine->part($entry->target)->name.': ').$this->catalogue->check($entry->check)->name.($entry->host->tag === Finding::ANY_HOST ? '' : " {$entry->host->tag}"),
             $entry instanceof Deed => str_replace('{part}', $this->parts($entry->on), $this->catalogue->act($entry->act)->did).($entry->with === null || $entry->with->tag === 'new' ? '' : " with {$entry->with->tag}").($entry->begun ? ', begun' : ''),
@@ -51,6 +54,7 @@ final readonly class EntryWords
                 ...array_map(fn (string $event): string => $this->catalogue->events[$event]->name, array_diff($entry->events, ['none'])),
                 ...array_map(fn (string $mark): string => $this->catalogue->marks[$mark]->name, $entry->marks),
             ]),
+            $entry instanceof Answer => $this->answer($entry),
             $entry instanceof Start => $this->joined([
                 $this->outcomes($entry),
                 ...$this->signs($entry->signs),
@@ -58,6 +62,16 @@ final readonly class EntryWords
             ]),
             $entry instanceof Finding => $this->catalogue->check($entry->check)->result($entry->result)->name.$this->values($entry),
             default => '',
+        };
+    }
+
+    private function answer(Answer $entry): string
+    {
+        return match ($entry->answer) {
+            Question::UNKNOWN => 'does not know',
+            Question::CANNOT => 'cannot do that',
+            Question::SKIPPED => 'skipped',
+            default => (string) $this->catalogue->question($entry->question)->answer($entry->answer)?->say,
         };
     }
 

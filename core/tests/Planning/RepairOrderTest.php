@@ -47,6 +47,28 @@ final class RepairOrderTest extends TestCase
         $this->assertEqualsWithDelta(0.8 * 14, RepairOrder::cost($states, [10.0, 4.0], [1, 0]), 1e-12);
     }
 
+    public function test_what_ends_it_comes_once_going_on_would_cost_more(): void
+    {
+        // Repair 0 is likely and cheap, repair 1 unlikely and dear, 2 hands it on.
+        $states = [[[0], 0.7], [[1], 0.1], [[2], 0.2]];
+        [$order, $cost] = RepairOrder::best($states, [10.0, 100.0, 40.0], [10.0, 300.0, 40.0], 2);
+        $this->assertSame([0, 2], $order);
+        $this->assertEqualsWithDelta(0.7 * 10 + 0.3 * (10 + 40), $cost, 1e-12);
+        // The dearer the end, the later it comes.
+        [$order, $cost] = RepairOrder::best($states, [10.0, 100.0, 2000.0], [10.0, 300.0, 2000.0], 2);
+        $this->assertSame([0, 1, 2], $order);
+        $this->assertEqualsWithDelta(0.7 * 10 + 0.1 * (10 + 100) + 0.2 * (10 + 300 + 2000), $cost, 1e-12);
+        // And at once where it is all that helps.
+        $this->assertSame([[2], 40.0], RepairOrder::best([[[2], 1.0]], [2 => 40.0], null, 2));
+    }
+
+    public function test_what_ends_it_is_left_out_where_nothing_is_left_to_end(): void
+    {
+        [$order, $cost] = RepairOrder::best([[[0], 0.6], [[0, 1], 0.4]], [5.0, 7.0, 500.0], null, 2);
+        $this->assertSame([0, 1], $order);
+        $this->assertEqualsWithDelta(0.6 * 5 + 0.4 * 12, $cost, 1e-12);
+    }
+
     /**
      * Worked out the long way: go through the order and pay until the fault is met.
      *
