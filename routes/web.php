@@ -2,11 +2,16 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AnswerController;
+use App\Http\Controllers\ArrivalController;
+use App\Http\Controllers\BookingController;
+use App\Http\Controllers\CallController;
 use App\Http\Controllers\CaseFileController;
 use App\Http\Controllers\ClosingController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\FloorController;
+use App\Http\Controllers\GuideController;
 use App\Http\Controllers\IntakeController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\LetterController;
@@ -34,6 +39,17 @@ Route::middleware('auth')->group(function (): void {
     Route::middleware('can:take-in')->group(function (): void {
         Route::get('/counter', [IntakeController::class, 'create'])->name('intake.create');
         Route::post('/counter', [IntakeController::class, 'store'])->name('intake.store');
+        Route::get('/calls', [CallController::class, 'index'])->name('calls.index');
+        Route::post('/calls', [CallController::class, 'store'])->name('calls.store');
+        Route::get('/calls/{job}', [CallController::class, 'show'])->name('calls.show');
+        Route::post('/calls/{job}/answers', AnswerController::class)->name('calls.answer');
+        Route::post('/calls/{job}/caller', [CallController::class, 'update'])->name('calls.caller');
+        Route::post('/calls/{job}/pause', [CallController::class, 'pause'])->name('calls.pause');
+        Route::post('/calls/{job}/end', [CallController::class, 'end'])->name('calls.end');
+        Route::get('/calls/{job}/visit.ics', BookingController::class)->name('calls.visit');
+        Route::get('/calls/{job}/guide', GuideController::class)->name('calls.guide');
+        Route::get('/calls/{job}/arrival', [ArrivalController::class, 'create'])->name('arrival.create');
+        Route::post('/calls/{job}/arrival', [ArrivalController::class, 'store'])->name('arrival.store');
         Route::get('/jobs/{job}/tag', TagController::class)->name('jobs.tag');
         Route::get('/jobs/{job}/letter', LetterController::class)->name('jobs.letter');
     });

@@ -29,7 +29,7 @@ abstract class TestCase extends BaseTestCase
             $this->person(Role::Counter),
             ['name' => 'Mira Vale', 'phone' => '0555 000 111', 'email' => ''],
             ['model' => 'Heron T2', 'card' => true, 'drives' => 1, 'memory' => ['slots' => ['A2', 'B2'], 'sticks' => ['A2', 'B2']], 'facts' => ['status_lamps' => true]],
-            $report,
+            [['kind' => 'report', ...$report]],
         );
         foreach ($entries as $entry) {
             foreach ($entry['setup']['lent'] ?? [] as $part => $loan) {

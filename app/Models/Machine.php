@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
  * @property int                  $id
@@ -16,6 +17,12 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 class Machine extends Model
 {
     protected $fillable = ['owner_id', 'model', 'made_of'];
+
+    /** @return HasMany<Job, $this> */
+    public function jobs(): HasMany
+    {
+        return $this->hasMany(Job::class);
+    }
 
     /** @return BelongsTo<Owner, $this> */
     public function owner(): BelongsTo

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
  * @property int    $id
@@ -16,6 +17,12 @@ use Illuminate\Database\Eloquent\Model;
 class Owner extends Model
 {
     protected $fillable = ['name', 'phone', 'email'];
+
+    /** @return HasMany<Machine, $this> */
+    public function machines(): HasMany
+    {
+        return $this->hasMany(Machine::class);
+    }
 
     public static function phoneKey(string $phone): string
     {

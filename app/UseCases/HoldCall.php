@@ -23,13 +23,13 @@ final readonly class HoldCall
     {
     }
 
-    public function begin(User $by, string $name, string $phone): Job
+    public function begin(User $by, string $name, string $phone, ?string $tag = null): Job
     {
-        return DB::transaction(function () use ($by, $name, $phone): Job {
-            $job = $this->newJob->make($by, Owner::query()->create(['name' => $name, 'phone' => $phone, 'email' => '']), DeskMachine::MADE_OF, null);
+        return DB::transaction(function () use ($by, $name, $phone, $tag): Job {
+            $job = $this->newJob->make($by, Owner::query()->create(['name' => $name, 'phone' => $phone, 'email' => '']), DeskMachine::MADE_OF, null, $tag);
             Call::query()->create(['job_id' => $job->id, 'state' => Call::TALKING]);
 
-            return $job;
+            return $job->load(['machine.owner', 'call']);
         });
     }
 

@@ -19,6 +19,18 @@ final class PromiseNextWord
         return new OpeningHours(config('shop.open_days'), (int) config('shop.open_from'), (int) config('shop.open_to'));
     }
 
+    /** The days it opens, in words. */
+    public static function days(): string
+    {
+        return implode(', ', array_map(fn (int $day): string => Carbon::create(2026, 11, 22 + $day)->isoFormat('ddd'), config('shop.open_days')));
+    }
+
+    /** The first full hour of tomorrow or later at which the shop is open: a visit to propose. */
+    public static function slot(): Carbon
+    {
+        return Carbon::instance(self::hours()->nextOpen(now()->addDay()->startOfDay()->toDateTimeImmutable()))->addHour();
+    }
+
     public static function for(?Carbon $notBefore = null): Carbon
     {
         $people = User::query()->whereIn('role', [Role::Technician->value, Role::Lead->value])->count();

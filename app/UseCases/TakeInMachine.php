@@ -19,17 +19,17 @@ final readonly class TakeInMachine
     /**
      * @param  array{name: string, phone: string, email: string}  $owner
      * @param  array<string, mixed>  $madeOf the "machine" of a case file
-     * @param  array<string, mixed>  $report the first entry, as in a case file
+     * @param  non-empty-list<array<string, mixed>>  $reports what was told and seen: entries, as in a case file
      * @param  ?string  $tag    a tag printed beforehand; made up if none is given
      * @param  array<string, mixed>  $agreed  with the owner
      * @param  ?Owner  $known   someone who was here before
      */
-    public function takeIn(User $by, array $owner, array $madeOf, array $report, ?string $tag = null, array $agreed = [], ?Owner $known = null): Job
+    public function takeIn(User $by, array $owner, array $madeOf, array $reports, ?string $tag = null, array $agreed = [], ?Owner $known = null): Job
     {
-        return DB::transaction(function () use ($by, $owner, $madeOf, $report, $tag, $agreed, $known): Job {
+        return DB::transaction(function () use ($by, $owner, $madeOf, $reports, $tag, $agreed, $known): Job {
             $job = $this->newJob->make($by, $known ?? Owner::query()->create($owner), $madeOf, now(), $tag);
             $job->update(['agreed' => $agreed, 'next_word_at' => PromiseNextWord::for()]);
-            $this->recordEntries->record($job, $by, [['kind' => 'report', ...$report]]);
+            $this->recordEntries->record($job, $by, $reports);
 
             return $job;
         });
@@ -40,17 +40,17 @@ final readonly class TakeInMachine
      *
      * @param  array{name: string, phone: string, email: string}  $owner
      * @param  array<string, mixed>  $madeOf
-     * @param  array<string, mixed>  $report
+     * @param  non-empty-list<array<string, mixed>>  $reports
      * @param  array<string, mixed>  $agreed
      */
-    public function arrive(Job $job, User $by, array $owner, array $madeOf, array $report, array $agreed = [], ?Owner $known = null): void
+    public function arrive(Job $job, User $by, array $owner, array $madeOf, array $reports, array $agreed = [], ?Owner $known = null): void
     {
-        DB::transaction(function () use ($job, $by, $owner, $madeOf, $report, $agreed, $known): void {
+        DB::transaction(function () use ($job, $by, $owner, $madeOf, $reports, $agreed, $known): void {
             $job->holdForWriting();
             $known === null ? $job->machine->owner->update($owner) : $job->machine->owner()->associate($known);
             $job->machine->update(['model' => $madeOf['model'], 'made_of' => $madeOf]);
             $job->update(['arrived_at' => now(), 'agreed' => $agreed, 'next_word_at' => PromiseNextWord::for()]);
-            $this->recordEntries->record($job, $by, [['kind' => 'report', ...$report]]);
+            $this->recordEntries->record($job, $by, $reports);
         });
     }
 }

@@ -19,9 +19,11 @@ use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Chain\Place;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Standing;
+use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Planning\NextStep;
 use Orthoscope\Core\Spares\Shelf;
+use Orthoscope\Core\Triage\Mismatch;
 use Orthoscope\Core\Words\EntryWords;
 
 /** All that the job page shows, ready to be drawn. */
@@ -30,11 +32,17 @@ final class JobPage
     /** So many steps are shown even where none is worth its minutes. */
     private const ALWAYS = 3;
 
+    /** Starts in which a difference from what was told is shown. */
+    private const BASELINE = 3;
+
     public readonly ChainDrawing $chain;
 
     public readonly EntryWords $words;
 
     public readonly string $once;
+
+    /** Told and seen side by side where they differ, in the first starts; later it is only history. */
+    public readonly ?Mismatch $mismatch;
 
     public function __construct(
         public readonly Job $job,
@@ -45,11 +53,25 @@ final class JobPage
         $this->chain = ChainDrawing::of($assessment, $catalogue);
         $this->words = new EntryWords($assessment->machine, $catalogue);
         $this->once = (string) Str::uuid();
+        $early = count($assessment->record->all(Start::class)) <= self::BASELINE && ! $this->isClosed();
+        $this->mismatch = $early ? Mismatch::in($assessment->machine, $assessment->record, $catalogue) : null;
     }
 
     public function isClosed(): bool
     {
         return $this->assessment->record->closing() !== null;
+    }
+
+    /** What the owner said, in their own words. */
+    public function complaint(): string
+    {
+        foreach ($this->assessment->record->all(Report::class) as $report) {
+            if ($report->text !== '' && $report->source !== Report::OPINION) {
+                return $report->text;
+            }
+        }
+
+        return '';
     }
 
     public function waitsFor(): string

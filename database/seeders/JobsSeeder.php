@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Models\CallOutcome;
 use App\Models\Job;
 use App\Models\User;
+use App\UseCases\HoldCall;
+use App\UseCases\PromiseNextWord;
 use App\UseCases\RecordEntries;
 use App\UseCases\TakeInMachine;
 use Illuminate\Database\Seeder;
@@ -15,19 +18,38 @@ use Symfony\Component\Yaml\Yaml;
 /** Plays the demo jobs of `demo-jobs.yaml` through the same doors that people use. */
 class JobsSeeder extends Seeder
 {
-    public function run(TakeInMachine $takeIn, RecordEntries $recordEntries): void
+    public function run(TakeInMachine $takeIn, RecordEntries $recordEntries, HoldCall $calls): void
     {
         $people = User::query()->get()->keyBy('email');
         $today = Carbon::today();
         foreach (Yaml::parseFile(__DIR__.'/demo-jobs.yaml')['jobs'] as $demo) {
             $clock = $today->copy()->subDays($demo['days_ago'])->setTimeFromTimeString($demo['at']);
             Carbon::setTestNow($clock);
-            $job = $takeIn->takeIn($people['oda'], $demo['owner'] + ['phone' => '', 'email' => ''], $demo['machine'], $demo['report'], $demo['tag']);
+            $job = $takeIn->takeIn($people['oda'], $demo['owner'] + ['phone' => '', 'email' => ''], $demo['machine'], [['kind' => 'report', ...$demo['report']]], $demo['tag']);
             foreach ($demo['entries'] ?? [] as $entry) {
                 $this->record($recordEntries, $job, $people[$entry['by'] ?? $demo['technician']], $entry, $clock);
             }
         }
+        $this->calls($calls, $people['oda'], $today);
         Carbon::setTestNow();
+    }
+
+    private function calls(HoldCall $calls, User $by, Carbon $today): void
+    {
+        foreach (Yaml::parseFile(__DIR__.'/demo-calls.yaml')['calls'] as $demo) {
+            Carbon::setTestNow($today->copy()->subDays($demo['days_ago'])->setTimeFromTimeString($demo['at']));
+            $job = $calls->begin($by, $demo['name'], $demo['phone'], $demo['tag']);
+            $job->machine->update(['model' => $demo['model']]);
+            foreach ($demo['answers'] as $answer) {
+                [$question, $given] = explode(':', $answer['said']);
+                $calls->answer($job, $by, $question, $given, $answer['remark'] ?? '');
+            }
+            match ($demo['state']) {
+                'paused' => $calls->pause($job),
+                'visit' => $calls->end($job, CallOutcome::Visit, [], PromiseNextWord::slot()),
+                default => null,
+            };
+        }
     }
 
     /** @param  array<string, mixed>  $entry */

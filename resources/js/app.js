@@ -2,10 +2,13 @@
 import Alpine from '@alpinejs/csp';
 import { bar } from './bar';
 import { bench } from './bench';
+import { call, ending } from './call';
 import { act, check } from './choices';
 
 Alpine.data('bar', bar);
 Alpine.data('bench', bench);
+Alpine.data('call', call);
+Alpine.data('ending', ending);
 Alpine.data('check', check);
 Alpine.data('act', act);
 Alpine.data('printer', () => ({ print: () => window.print() }));

@@ -5,12 +5,17 @@
     <div class="job-head">
         <span class="tag">{{ $job->tag }}</span>
         <h1>{{ $job->machine->model }}</h1>
-        <p class="complaint">“{{ $job->entries->first()?->body['text'] ?? '' }}” <span class="owner">{{ $job->machine->owner->name }}</span></p>
+        <p class="complaint">“{{ $page->complaint() }}” <span class="owner">{{ $job->machine->owner->name }}</span></p>
         <span class="pill">{{ $page->waitsFor() }}</span>
     </div>
     <section class="chain-strip" aria-label="Chain"><x-chain :chain="$page->chain"/></section>
 
     @if ($a->surprise->level !== 'none')<p class="notice" role="note"><b>It does not fit.</b> {{ $a->surprise->why }}</p>@endif
+    @if ($page->mismatch !== null)
+        <details class="notice mismatch"><summary><b>The bench sees something else than was told.</b> Told: {{ $page->mismatch->told }}. Seen: {{ $page->mismatch->seen }}.</summary>
+            <div class="sides"><div><h3>Such a difference speaks for</h3><ul>@forelse ($page->mismatch->speaksFor as $plain)<li>{{ $plain }}</li>@empty<li>nothing by name</li>@endforelse</ul></div>
+            <div><h3>Ask the owner</h3><p>{{ $page->mismatch->question }}</p></div></div></details>
+    @endif
     @foreach ($page->locks() as $active)
         <div class="lock" role="note"><b>{{ $active->lock->name }}.</b> {{ $active->lock->sentence }} <span><b>Unlock:</b> {{ $active->lock->unlock }}@if ($active->until !== null) They end {{ $page->clock($active->until) }}.@endif</span>
             @can('lead')<button class="quiet" type="button" data-dialog="override" data-fill='@json(['entry[lock]' => $active->lock->id])' x-on:click="open">Set aside</button>@endcan</div>

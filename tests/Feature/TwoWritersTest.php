@@ -19,7 +19,7 @@ final class TwoWritersTest extends TestCase
         $root = dirname(__DIR__, 2);
         $env = ['DB_DATABASE' => $database, 'CACHE_STORE' => 'array', 'APP_KEY' => 'base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8=', 'APP_ENV' => 'testing'];
         (new Process([PHP_BINARY, 'artisan', 'migrate', '--force'], $root, $env))->mustRun();
-        (new Process([PHP_BINARY, '-r', $this->script('(new Database\Seeders\PeopleSeeder)->run(); app(App\UseCases\TakeInMachine::class)->takeIn(App\Models\User::query()->firstOrFail(), ["name" => "Mira", "phone" => "1", "email" => ""], ["model" => "Heron"], ["text" => "dead"], "K2-222");')], $root, $env))->mustRun();
+        (new Process([PHP_BINARY, '-r', $this->script('(new Database\Seeders\PeopleSeeder)->run(); app(App\UseCases\TakeInMachine::class)->takeIn(App\Models\User::query()->firstOrFail(), ["name" => "Mira", "phone" => "1", "email" => ""], ["model" => "Heron"], [["kind" => "report", "text" => "dead"]], "K2-222");')], $root, $env))->mustRun();
 
         $writers = [];
         foreach (['piet', 'rhea'] as $who) {

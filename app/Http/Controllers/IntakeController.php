@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\TakeInRequest;
+use App\Models\Call;
 use App\Models\User;
+use App\UseCases\PromiseNextWord;
 use App\UseCases\TakeInMachine;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
@@ -16,14 +18,14 @@ final class IntakeController
 {
     public function create(Catalogue $catalogue): View
     {
-        return view('intake', ['catalogue' => $catalogue]);
+        return view('intake', ['catalogue' => $catalogue, 'nextWord' => PromiseNextWord::for(), 'waiting' => Call::query()->where('state', '!=', Call::ENDED)->count()]);
     }
 
     public function store(TakeInRequest $request, TakeInMachine $takeInMachine): RedirectResponse
     {
         /** @var User $user */
         $user = $request->user();
-        $job = $takeInMachine->takeIn($user, $request->owner(), $request->madeOf(), $request->report());
+        $job = $takeInMachine->takeIn($user, $request->owner(), $request->madeOf(), $request->reports(), null, $request->agreed(), $request->known());
 
         return redirect()->route('jobs.tag', $job)->with('status', "{$job->tag} is taken in. Put the tag on the machine.");
     }

@@ -4,15 +4,28 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Job;
+use App\Models\Owner;
+use App\UseCases\KnownOwners;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Intake\HardwareList;
+use Orthoscope\Core\Intake\UnreadableList;
 
 /** What the counter writes down when a machine comes in. */
 final class TakeInRequest extends FormRequest
 {
+    public const PHONE = '/^[+()0-9 \/.-]{5,}$/';
+
     private const SLOTS = [1 => ['A1'], 2 => ['A2', 'B2'], 4 => ['A1', 'A2', 'B1', 'B2']];
+
+    private ?HardwareList $hardware = null;
+
+    /** @var ?list<Owner> */
+    private ?array $alike = null;
 
     private const FILLED = [
         1 => [1 => ['A1']],
@@ -25,7 +38,7 @@ final class TakeInRequest extends FormRequest
     {
         return [
             'name' => ['required', 'string', 'max:120'],
-            'phone' => ['required_without:email', 'nullable', 'string', 'max:40', 'regex:/^[+()0-9 \/.-]{5,}$/'],
+            'phone' => ['required_without:email', 'nullable', 'string', 'max:40', 'regex:'.self::PHONE],
             'email' => ['required_without:phone', 'nullable', 'email', 'max:160'],
             'model' => ['required', 'string', 'max:120'],
             'picture_from' => ['required', Rule::in(['card', 'own', 'both'])],
@@ -44,6 +57,14 @@ final class TakeInRequest extends FormRequest
             'events.*' => [Rule::in(array_keys($catalogue->events))],
             'marks' => ['nullable', 'array'],
             'marks.*' => [Rule::in(array_keys($catalogue->marks))],
+            'history' => ['nullable', 'array'],
+            'history.*' => [Rule::in(array_keys($catalogue->history))],
+            'opinion' => ['nullable', 'string', 'max:500'],
+            'limit' => ['nullable', 'regex:/^\d{1,6}([.,]\d{1,2})?$/'],
+            'approves' => ['nullable', 'string', 'max:120'],
+            'with' => ['nullable', 'string', 'max:300'],
+            'lshw' => ['nullable', 'file', 'max:4000'],
+            'known' => ['nullable', Rule::in(['new', ...array_map(fn (Owner $owner): string => (string) $owner->id, $this->alike())])],
         ];
     }
 
@@ -71,6 +92,14 @@ final class TakeInRequest extends FormRequest
             'memory_type.max' => 'Keep the memory type short, such as DDR4.',
             'socket.max' => 'Keep the socket short, such as AM4.',
             'complaint.required' => 'Write what the owner says, in their own words.',
+            'limit.regex' => 'Give an amount such as 120 or 89.50, or leave it open to be asked first.',
+            'approves.max' => 'Keep the name under 120 letters.',
+            'with.max' => 'Keep the list under 300 letters.',
+            'opinion.max' => 'Keep it under 500 letters.',
+            'lshw.file' => 'The file did not arrive whole; choose it again.',
+            'lshw.uploaded' => 'The file did not arrive whole; choose it again.',
+            'lshw.max' => 'This file is too long for a hardware list; make it with "lshw -json" on that machine.',
+            'known.in' => 'Choose one of those shown, or "someone else".',
             'complaint.max' => 'Keep the complaint under 2000 letters; put the rest in a note on the job.',
         ];
     }
@@ -78,11 +107,65 @@ final class TakeInRequest extends FormRequest
     /** @return list<callable(Validator): void> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            if ($validator->errors()->isEmpty() && $this->integer('sticks') > $this->integer('slots')) {
-                $validator->errors()->add('sticks', 'There are more sticks than slots; count again, or choose more slots.');
-            }
-        }];
+        return [
+            function (Validator $validator): void {
+                if ($validator->errors()->isEmpty() && $this->integer('sticks') > $this->integer('slots')) {
+                    $validator->errors()->add('sticks', 'There are more sticks than slots; count again, or choose more slots.');
+                }
+            },
+            function (Validator $validator): void {
+                try {
+                    $this->hardware();
+                } catch (UnreadableList $mistake) {
+                    $validator->errors()->add('lshw', $mistake->getMessage());
+                }
+            },
+            function (Validator $validator): void {
+                // Offered, never merged silently.
+                if ($validator->errors()->isEmpty() && ! $this->filled('known') && $this->alike() !== []) {
+                    session()->flash('known', array_map(KnownOwners::line(...), $this->alike()));
+                    $validator->errors()->add('known', 'Choose whether it is the same person, and take the machine in again. Nothing is joined by itself.');
+                }
+            },
+        ];
+    }
+
+    /** The owner who was here before, if it was said to be the same. */
+    public function known(): ?Owner
+    {
+        return $this->filled('known') && $this->input('known') !== 'new' ? Owner::query()->find((int) $this->input('known')) : null;
+    }
+
+    /**
+     * What was agreed, and what came with the machine.
+     *
+     * @return array<string, mixed>
+     */
+    public function agreed(): array
+    {
+        $limit = $this->string('limit')->toString();
+
+        return array_filter([
+            'limit' => $limit === '' ? null : (int) round(100 * (float) str_replace(',', '.', $limit)),
+            'approves' => $this->string('approves')->trim()->toString(),
+            'with' => $this->string('with')->trim()->toString(),
+        ], fn (mixed $value): bool => $value !== null && $value !== '');
+    }
+
+    /** @return list<Owner> */
+    private function alike(): array
+    {
+        /** @var ?Job $call */
+        $call = $this->route('job');
+
+        return $this->alike ??= KnownOwners::like($this->owner(), $call?->machine->owner);
+    }
+
+    private function hardware(): ?HardwareList
+    {
+        $file = $this->file('lshw');
+
+        return $this->hardware ??= $file instanceof UploadedFile && $file->isValid() ? HardwareList::read((string) $file->getContent()) : null;
     }
 
     /** @return array{name: string, phone: string, email: string} */
@@ -97,14 +180,15 @@ final class TakeInRequest extends FormRequest
         $from = $this->string('picture_from')->toString();
         $facts = (array) $this->input('facts', []);
 
+        $list = $this->hardware();
+        $slots = isset(self::SLOTS[$list->slots ?? 0]) ? (int) $list?->slots : $this->integer('slots');
+        $sticks = min($slots, max(1, $list->sticks ?? $this->integer('sticks')));
+
         return [
             'model' => trim($this->string('model')->toString()),
-            'memory' => [
-                'slots' => self::SLOTS[$this->integer('slots')],
-                'sticks' => self::FILLED[$this->integer('slots')][$this->integer('sticks')],
-            ],
+            'memory' => ['slots' => self::SLOTS[$slots], 'sticks' => self::FILLED[$slots][$sticks]],
             'card' => $from !== 'own',
-            'drives' => $this->integer('drives'),
+            'drives' => min(4, $list->drives ?? $this->integer('drives')),
             'facts' => [
                 'own_graphics' => $from !== 'card',
                 'status_lamps' => in_array('status_lamps', $facts, true),
@@ -112,21 +196,30 @@ final class TakeInRequest extends FormRequest
                 'code_display' => in_array('code_display', $facts, true),
             ],
             'platform' => (object) array_filter([
-                'memory' => strtoupper($this->string('memory_type')->trim()->toString()),
-                'socket' => strtoupper($this->string('socket')->trim()->toString()),
+                'memory' => strtoupper($this->string('memory_type')->trim()->toString()) ?: $list?->memoryType,
+                'socket' => strtoupper($this->string('socket')->trim()->toString()) ?: strtoupper((string) $list?->socket),
+                'serial' => $list?->serial,
             ]),
         ];
     }
 
-    /** @return array<string, mixed> */
-    public function report(): array
+    /**
+     * What was told and seen, and apart from it what others said it is: kept, and no evidence.
+     *
+     * @return non-empty-list<array<string, mixed>> entries, as in a case file
+     */
+    public function reports(): array
     {
-        return array_filter([
+        $told = array_filter([
             'text' => trim($this->string('complaint')->toString()),
             'reached' => $this->input('reached'),
             'signs' => array_filter(['beeps' => $this->input('beeps'), 'fans' => $this->input('fans')]),
             'events' => array_values((array) $this->input('events', [])),
             'marks' => array_values((array) $this->input('marks', [])),
+            'history' => array_values((array) $this->input('history', [])),
         ]);
+        $opinion = $this->string('opinion')->trim()->toString();
+
+        return [['kind' => 'report', ...$told], ...($opinion === '' ? [] : [['kind' => 'report', 'source' => 'opinion', 'text' => $opinion]])];
     }
 }

@@ -15,7 +15,7 @@ use Symfony\Component\Yaml\Yaml;
  */
 final class Catalogue
 {
-    private const FILES = ['stages', 'numbers', 'parts', 'faults', 'signs', 'checks', 'limits', 'acts', 'steps', 'locks', 'schools', 'questions'];
+    private const FILES = ['stages', 'numbers', 'parts', 'faults', 'signs', 'checks', 'limits', 'acts', 'steps', 'locks', 'schools', 'questions', 'guides'];
 
     /** @var list<string> stage ids in order */
     public readonly array $stageIds;
@@ -37,6 +37,9 @@ final class Catalogue
 
     /** @var array<string, Event> */
     public readonly array $events;
+
+    /** @var array<string, Event> what was done earlier, and how it went */
+    public readonly array $history;
 
     /** @var array<string, Event> */
     public readonly array $marks;
@@ -68,6 +71,9 @@ final class Catalogue
     /** @var array<string, Question> in the order they are asked where nobody thinks ahead */
     public readonly array $questions;
 
+    /** @var array<string, array{part: string, steps: list<string>, caution?: string}> kind of part => how an owner fits it */
+    public readonly array $guides;
+
     /** @var list<string> kinds of part moved when the machine is taken out of its case */
     public readonly array $benchDisturbs;
 
@@ -86,6 +92,7 @@ final class Catalogue
         $this->faults = self::each($files['faults']['faults'], Fault::fromArray(...));
         $this->shows = $files['faults']['shows'];
         $this->events = self::each($files['faults']['events'], Event::fromArray(...));
+        $this->history = self::each($files['faults']['history'], Event::fromArray(...));
         $this->marks = self::each($files['locks']['marks'], Event::fromArray(...));
         $this->couplings = $files['faults']['couplings'];
         $this->signs = self::each($files['signs']['signs'], SignChannel::fromArray(...));
@@ -95,6 +102,7 @@ final class Catalogue
         $this->steps = self::each($files['steps']['steps'], Step::fromArray(...));
         $this->locks = self::each($files['locks']['locks'], Lock::fromArray(...));
         $this->schools = self::each($files['schools']['schools'], School::fromArray(...));
+        $this->guides = array_column($files['guides']['guides'], null, 'part');
         $this->questions = self::each($files['questions']['questions'], Question::fromArray(...));
     }
 

@@ -58,7 +58,7 @@ final class CatalogueCheck
                 $this->mistakes[] = "The shares of the ways of {$where} do not add up to one.";
             }
         }
-        foreach ([...$this->catalogue->events, ...$this->catalogue->marks] as $event) {
+        foreach ([...$this->catalogue->events, ...$this->catalogue->history, ...$this->catalogue->marks] as $event) {
             foreach (array_keys($event->factors) as $fault) {
                 $this->known($fault, $faults, "event {$event->id}", 'fault');
             }
@@ -152,6 +152,9 @@ final class CatalogueCheck
             foreach (array_keys($question->answers) as $answer) {
                 $words[] = "{$question->id}:{$answer}";
             }
+        }
+        foreach (array_keys($this->catalogue->guides) as $part) {
+            $this->known($part, array_keys($this->catalogue->parts), 'a guide', 'kind of part');
         }
         foreach ($this->catalogue->questions as $question) {
             $where = "question {$question->id}";

@@ -7,7 +7,7 @@ namespace Orthoscope\Core\Evidence;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Event;
 
-/** What happened just before, and the marks that were made, as reports and answers tell. */
+/** What happened just before, what was done earlier, and the marks that were made, as reports and answers tell. */
 final class Circumstances
 {
     /** @return list<Event> each once */
@@ -17,6 +17,9 @@ final class Circumstances
         foreach ($record->inForce as $entry) {
             foreach (self::events($entry, $catalogue) as $event) {
                 $told[$event] = $catalogue->events[$event];
+            }
+            foreach ($entry instanceof Report ? $entry->history : [] as $deed) {
+                $told["history {$deed}"] = $catalogue->history[$deed];
             }
             foreach (self::marks($entry, $catalogue) as $mark) {
                 $told["mark {$mark}"] = $catalogue->marks[$mark];

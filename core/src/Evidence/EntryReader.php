@@ -59,6 +59,7 @@ final readonly class EntryReader
             events: $this->allOf('event', $given['events'] ?? [], array_keys($this->catalogue->events), '/events'),
             marks: $this->allOf('mark', $given['marks'] ?? [], array_keys($this->catalogue->marks), '/marks'),
             source: $this->oneOf('source of a report', (string) ($given['source'] ?? Report::SEEN), [Report::SEEN, Report::REMEMBERED, Report::OPINION], '/source'),
+            history: $this->allOf('deed of earlier', $given['history'] ?? [], array_keys($this->catalogue->history), '/history'),
         );
     }
 

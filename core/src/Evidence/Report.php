@@ -19,11 +19,12 @@ final readonly class Report extends Entry
      * @param  array<string, string>  $signs   sign channel => value, as told
      * @param  list<string>  $events  what happened just before
      * @param  list<string>  $marks   marks made at arrival, which raise locks
+     * @param  list<string>  $history what was done earlier, and how it went
      * @param  string  $source  SEEN, REMEMBERED or OPINION: how far it counts
      */
     public function __construct(
         int $number, string $at, string $by, string $text,
-        public ?string $reached, public array $signs, public array $events, public array $marks, public string $source = self::SEEN,
+        public ?string $reached, public array $signs, public array $events, public array $marks, public string $source = self::SEEN, public array $history = [],
     ) {
         parent::__construct($number, $at, $by, $text);
     }

@@ -26,8 +26,15 @@ use Orthoscope\Core\Spares\Spare;
 /** Every step that makes sense on a machine now: the catalogue's steps made concrete, less what was already done. */
 final readonly class Candidates
 {
-    /** Plain starts after which one more as it is is no longer offered, until something was done. Origin: judgement. */
-    private const PLAIN_STARTS = 3;
+    /**
+     * Times in which the same is offered, until something was done to the machine: a plain start, a start under another
+     * set-up, a test in another machine. A repeat tells less, but what comes and goes is not found in one. Origin: judgement.
+     */
+    private const PLAIN_STARTS = 5;
+
+    private const OTHER_STARTS = 2;
+
+    private const HOST_TESTS = 2;
 
     private bool $failsLate;
 
@@ -221,22 +228,21 @@ final readonly class Candidates
             return false;
         }
 
-        return $step->each !== 'swapped' && $this->startIsDone($candidate->setUp ?? new SetUp, $step->id === 'start' ? self::PLAIN_STARTS : 1);
+        return $step->each !== 'swapped' && $this->startIsDone($candidate->setUp ?? new SetUp, $step->id === 'start' ? self::PLAIN_STARTS : self::OTHER_STARTS);
     }
 
-    /** A check is done once it was made, unless it can clear a lock that is on. */
+    /** A check is done once it was made, in another machine twice, unless it can clear a lock that is on. */
     private function checkIsDone(string $check, ?string $target): bool
     {
         if ($this->locks->waitFor($check.':')) {
             return false;
         }
+        $done = 0;
         foreach ($this->record->all(Finding::class) as $finding) {
-            if ($finding->check === $check && ($finding->target === null || $finding->target === $target)) {
-                return true;
-            }
+            $done += $finding->check === $check && ($finding->target === null || $finding->target === $target) ? 1 : 0;
         }
 
-        return false;
+        return $done >= ($this->catalogue->check($check)->host ? self::HOST_TESTS : 1);
     }
 
     /** A start under the same set-up tells little new, until something was done to the machine. */

@@ -7,6 +7,7 @@ namespace Orthoscope\Core\Simulation;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Question;
 use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Diagnosis\Mode;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\Answer;
 use Orthoscope\Core\Evidence\Record;
@@ -76,7 +77,7 @@ final readonly class CallSimulation
 
     private static function likeliest(Replay $replay): string
     {
-        $had = $replay->belief->byGroup(array_map(fn ($mode): string => $mode->spare === null ? $mode->part : '', $replay->model->modes->all))[0];
+        $had = $replay->belief->byGroup(array_map(fn (Mode $mode): string => $mode->spare === null ? $mode->part : '', $replay->model->modes->all))[0];
         unset($had['']);
         arsort($had);
 

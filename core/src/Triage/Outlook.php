@@ -12,8 +12,10 @@ use Orthoscope\Core\Evidence\Record;
 /** What a conversation makes it look like so far, in words for someone who is no technician. Never a promise. */
 final readonly class Outlook
 {
-    /** Shares of belief: from which a part is spoken of, and under which one is as good as out. Origin: judgement. */
+    /** Shares of belief: from which a part is spoken of, from which one stands out, and under which one is as good as out. Origin: judgement. */
     private const SPOKEN_OF_FROM = 0.08;
+
+    private const STANDS_OUT_FROM = 0.25;
 
     private const OUT_BELOW = 0.015;
 
@@ -41,6 +43,9 @@ final readonly class Outlook
             if ($p >= self::SPOKEN_OF_FROM && $kind !== 'outside') {
                 $looksLike[] = ucfirst($catalogue->part($kind)->plain).': '.self::inWords($p).'.';
             }
+        }
+        if ($looksLike !== [] && max($now) < self::STANDS_OUT_FROM) {
+            array_unshift($looksLike, 'Still wide open; of many things these a little more than others:');
         }
         foreach ($before as $kind => $p) {
             $left = $now[$kind] ?? 0.0;

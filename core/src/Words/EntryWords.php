@@ -52,6 +52,7 @@ final readonly class EntryWords
                 $entry->reached === null ? '' : $this->catalogue->reach($entry->reached)->name,
                 ...$this->signs($entry->signs),
                 ...array_map(fn (string $event): string => $this->catalogue->events[$event]->name, array_diff($entry->events, ['none'])),
+                ...array_map(fn (string $deed): string => $this->catalogue->history[$deed]->name, $entry->history),
                 ...array_map(fn (string $mark): string => $this->catalogue->marks[$mark]->name, $entry->marks),
             ]),
             $entry instanceof Answer => $this->answer($entry),

@@ -32,12 +32,20 @@ final class PlannerTest extends TestCase
         $this->assertNull(Bench::assess([self::DARK, ['kind' => 'finding', 'check' => 'look-plugs', 'result' => 'clear']])->advice->step('plugs'));
     }
 
-    public function test_a_start_that_was_made_is_offered_again_only_after_something_was_done(): void
+    public function test_a_start_that_was_made_twice_is_offered_again_only_after_something_was_done(): void
     {
         $bench = [...self::DARK, 'setup' => ['place' => 'bench']];
         $pins = [...self::DARK, 'setup' => ['place' => 'bench', 'start_by' => 'pins']];
-        $this->assertNull(Bench::assess([self::DARK, $bench, $pins])->advice->step('pins'));
-        $this->assertNotNull(Bench::assess([self::DARK, $bench, $pins, ['kind' => 'act', 'act' => 'reseat', 'on' => ['panel']]])->advice->step('pins'));
+        $this->assertNotNull(Bench::assess([self::DARK, $bench, $pins])->advice->step('pins'));
+        $this->assertNull(Bench::assess([self::DARK, $bench, $pins, $pins])->advice->step('pins'));
+        $this->assertNotNull(Bench::assess([self::DARK, $bench, $pins, $pins, ['kind' => 'act', 'act' => 'reseat', 'on' => ['panel']]])->advice->step('pins'));
+    }
+
+    public function test_a_test_in_another_machine_may_be_made_once_more(): void
+    {
+        $works = ['kind' => 'finding', 'check' => 'card-in-host', 'target' => 'card', 'result' => 'works', 'host' => ['tag' => 'H-1']];
+        $this->assertNotNull(Bench::assess([self::DARK, $works])->advice->step('card-host'));
+        $this->assertNull(Bench::assess([self::DARK, $works, $works])->advice->step('card-host'));
     }
 
     public function test_to_swap_what_is_not_suspected_is_worth_nothing(): void

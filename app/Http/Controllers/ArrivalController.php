@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\TakeInRequest;
+use App\Models\Job;
+use App\Models\User;
+use App\UseCases\AssessJob;
+use App\UseCases\HoldCall;
+use App\UseCases\PromiseNextWord;
+use App\UseCases\TakeInMachine;
+use App\View\CallPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\View\View;
+use Orthoscope\Core\Catalogue\Catalogue;
+
+/** The machine of a call comes in: what is seen now beside what was said. */
+final class ArrivalController
+{
+    public function create(Job $job, HoldCall $calls, AssessJob $assessJob, Catalogue $catalogue): View|RedirectResponse
+    {
+        $job->load(['machine.owner', 'call']);
+        if ($job->call === null || $job->hasArrived()) {
+            return redirect()->route('jobs.tag', $job);
+        }
+
+        return view('intake', ['catalogue' => $catalogue, 'call' => $job, 'nextWord' => PromiseNextWord::for(), 'waiting' => 0, 'said' => new CallPage($calls->conversation($job), $assessJob->record($job), $catalogue, null)]);
+    }
+
+    public function store(TakeInRequest $request, Job $job, TakeInMachine $takeInMachine): RedirectResponse
+    {
+        abort_if($job->hasArrived(), 409, "{$job->tag} has arrived already.");
+        /** @var User $user */
+        $user = $request->user();
+        $takeInMachine->arrive($job, $user, $request->owner(), $request->madeOf(), $request->reports(), $request->agreed(), $request->known());
+
+        return redirect()->route('jobs.tag', $job)->with('status', "{$job->tag} has arrived. Put the tag on the machine.");
+    }
+}
