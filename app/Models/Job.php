@@ -81,6 +81,12 @@ class Job extends Model
         return $this->hasOne(Call::class);
     }
 
+    /** @return HasMany<Photo, $this> */
+    public function photos(): HasMany
+    {
+        return $this->hasMany(Photo::class);
+    }
+
     public function hasArrived(): bool
     {
         return $this->arrived_at !== null;

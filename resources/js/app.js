@@ -4,12 +4,14 @@ import { bar } from './bar';
 import { bench } from './bench';
 import { call, ending } from './call';
 import { act, check } from './choices';
+import { pins } from './pins';
 
 Alpine.data('bar', bar);
 Alpine.data('bench', bench);
 Alpine.data('call', call);
 Alpine.data('ending', ending);
 Alpine.data('check', check);
+Alpine.data('pins', pins);
 Alpine.data('act', act);
 Alpine.data('printer', () => ({ print: () => window.print() }));
 Alpine.start();

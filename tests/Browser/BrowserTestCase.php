@@ -80,6 +80,8 @@ abstract class BrowserTestCase extends TestCase
     {
         (new WebDriverWait($this->browser, 20, 100))->until(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector($css)) !== [], "{$css} did not appear");
 
+        $this->waitForScripts();
+
         return $this->browser->findElement(WebDriverBy::cssSelector($css));
     }
 
@@ -92,6 +94,13 @@ abstract class BrowserTestCase extends TestCase
                 return false;
             }
         }, "\"{$text}\" did not appear");
+        $this->waitForScripts();
+    }
+
+    /** Keys pressed before the page's scripts run are lost. */
+    private function waitForScripts(): void
+    {
+        (new WebDriverWait($this->browser, 20, 50))->until(fn (): bool => $this->browser->executeScript('return document.readyState') === 'complete');
     }
 
     /** Clicks what carries this text, and can be clicked. */

@@ -23,7 +23,11 @@ final class FindController
             /** @var User $user */
             $user = $request->user();
 
-            return redirect()->route($user->can('work-at-bench') ? 'jobs.show' : 'jobs.tag', $job);
+            return redirect()->route(match (true) {
+                ! $job->hasArrived() => 'calls.show',
+                $user->can('work-at-bench') => 'jobs.show',
+                default => 'jobs.tag',
+            }, $job);
         }
 
         return view('found', ['typed' => $typed, 'tag' => $tag, 'jobs' => $typed === '' ? collect() : $this->like($typed)]);
