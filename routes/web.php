@@ -9,6 +9,7 @@ use App\Http\Controllers\CallController;
 use App\Http\Controllers\CaseFileController;
 use App\Http\Controllers\ClosingController;
 use App\Http\Controllers\EntryController;
+use App\Http\Controllers\EraseOwnerController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\FloorController;
 use App\Http\Controllers\GuideController;
@@ -59,6 +60,8 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/jobs/{job}/tag', TagController::class)->name('jobs.tag');
         Route::get('/jobs/{job}/letter', LetterController::class)->name('jobs.letter');
     });
+
+    Route::post('/jobs/{job}/owner/erase', EraseOwnerController::class)->middleware('can:lead')->name('owner.erase');
 
     Route::middleware('can:work-at-bench')->group(function (): void {
         Route::get('/jobs/{job}', JobController::class)->name('jobs.show');

@@ -6,7 +6,7 @@ declare(strict_types=1);
 $docs = $argv[1] ?? dirname(__DIR__, 2).'/docs';
 /** @return array<string, mixed> */
 $figures = fn (string $name): array => json_decode((string) file_get_contents("{$docs}/advice/{$name}.json"), true, 64, JSON_THROW_ON_ERROR);
-[$planner, $script, $schools, $perturbed, $hard, $times] = array_map($figures, ['planner', 'script', 'schools', 'perturbed', 'hard', 'times']);
+[$planner, $script, $schools, $perturbed, $hard, $calls, $times] = array_map($figures, ['planner', 'script', 'schools', 'perturbed', 'hard', 'calls', 'times']);
 
 /** @param  array{share: float, low: float, high: float}  $s */
 $percent = fn (array $s): string => sprintf('%.1f %% (%.1f–%.1f)', 100 * $s['share'], 100 * $s['low'], 100 * $s['high']);
@@ -55,6 +55,9 @@ $tables = [
         fn (array $row): array => [$row[0], $row[1], (string) $row[2]['jobs'], sprintf('%.0f', $row[2]['minutes']['mean']), $percent($row[2]['sound_no_wrong_part']), $percent($row[2]['right']), $percent($row[2]['wrongly_condemned']), $percent($row[2]['wrong_part_replaced']), $percent($row[2]['handed_on'])],
         [['friendly', 'planner', $p], ['perturbed x3', 'planner', $perturbed['policies']['planner']], ...array_map(fn (string $name, array $policy): array => ['hard', $name, $policy], array_keys($hard['policies']), $hard['policies'])])),
     'calibration' => $table(['stated', 'entries', 'on average', 'true'], array_map(fn (array $b): array => [sprintf('%.2f–%.2f', $b['from'], $b['to']), (string) $b['entries'], sprintf('%.3f', $b['stated']), sprintf('%.3f', $b['true'])], $p['calibration'])),
+    'calls' => $table(['asked', 'callers', 'mean questions', "mean minutes of the caller's", 'the part thought likeliest is at fault'], array_map(
+        fn (string $order, array $row): array => [['planned' => 'as the core chooses', 'fixed' => 'in the fixed order'][$order], (string) $calls['callers'], sprintf('%.1f', $row['questions']), sprintf('%.1f', $row['minutes']), sprintf('%.1f %%', 100 * $row['named'])],
+        array_keys($calls['orders']), $calls['orders'])),
     'times' => $table(['entries', 'fault sets', 'belief from the start', 'all from the start', 'one more entry, median', '95th percentile'], array_map(
         fn (array $r): array => [(string) $r['entries'], (string) $r['hypotheses'], "{$r['belief_from_the_start']['median']} ms", "{$r['all_from_the_start']['median']} ms", "{$r['one_more_entry']['median']} ms", "{$r['one_more_entry']['p95']} ms"], $times['milliseconds'])),
 ];

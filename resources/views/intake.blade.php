@@ -33,14 +33,14 @@
                 <fieldset class="choices"><legend>The board has</legend>
                     @foreach (['status_lamps' => 'status lamps', 'speaker' => 'a speaker', 'code_display' => 'a code display'] as $value => $words)<label><input type="checkbox" name="facts[]" value="{{ $value }}" {{ $ticked('facts', $value) }}> {{ $words }}</label>@endforeach
                 </fieldset>
-            </section>
-            <section class="sheet">
-                <h2>Told</h2>
-                <x-field name="complaint" label="In the owner's own words" area :value="$call ? $said->remarks() : null"/>
                 <fieldset class="choices stack"><legend>Done earlier</legend>
                     @foreach ($catalogue->history as $event)<label><input type="checkbox" name="history[]" value="{{ $event->id }}" {{ $ticked('history', $event->id) }}> {{ $event->name }}</label>@endforeach
                 </fieldset>
                 <x-field name="opinion" label="What others said it is (kept, no evidence)" autocomplete="off"/>
+            </section>
+            <section class="sheet">
+                <h2>Told</h2>
+                <x-field name="complaint" label="In the owner's own words" area :value="$call ? $said->remarks() : null"/>
                 <fieldset class="choices stack"><legend>What does it do, as told?</legend>
                     <label><input type="radio" name="reached" value="" {{ old('reached') ? '' : 'checked' }}> not said</label>
                     @foreach ($catalogue->reaches as $reach)@continue($reach->isOpenEnded())<label><input type="radio" name="reached" value="{{ $reach->id }}" {{ $choice('reached', $reach->id) }}> {{ $reach->name }}</label>@endforeach

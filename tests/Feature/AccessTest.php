@@ -26,6 +26,10 @@ final class AccessTest extends TestCase
         yield 'counter' => ['get', '/counter', $all];
         yield 'tag' => ['get', '/jobs/{job}/tag', $all];
         yield 'letter' => ['get', '/jobs/{job}/letter', $all];
+        yield 'calls' => ['get', '/calls', $all];
+        yield 'photographs' => ['get', '/jobs/{job}/photos', $all];
+        yield 'receipt' => ['get', '/jobs/{job}/receipt', $all];
+        yield 'an owner erased' => ['post', '/jobs/{job}/owner/erase', ['guest' => 302, 'counter' => 403, 'technician' => 403, 'lead' => 302]];
         yield 'job' => ['get', '/jobs/{job}', $bench];
         yield 'case file' => ['get', '/jobs/{job}/case.json', $bench];
         yield 'closing' => ['get', '/jobs/{job}/close', $bench];

@@ -174,6 +174,18 @@ final class ArrivalTest extends TestCase
         $this->assertSame(0, Photo::query()->count());
     }
 
+    public function test_an_owner_is_erased_on_request_and_the_record_stays(): void
+    {
+        $job = $this->takeIn(['approves' => 'her brother Tam', 'limit' => '50']);
+        $this->actingAs($this->person(Role::Lead))->get("/jobs/{$job->tag}/tag")->assertSee('Erase the owner');
+        $this->post("/jobs/{$job->tag}/owner/erase")->assertRedirect("/jobs/{$job->tag}/tag");
+        $owner = $job->machine->owner->refresh();
+        $this->assertSame(['erased on request', '', '', ''], [$owner->name, $owner->phone, $owner->email, $owner->phone_key]);
+        $this->assertSame(['limit' => 5000], $job->refresh()->agreed);
+        $this->assertSame(1, $job->entries()->count());
+        $this->get('/find?q=Quarry')->assertDontSee($job->tag);
+    }
+
     private function jpegWithComment(string $comment): string
     {
         $image = imagecreatetruecolor(800, 600);

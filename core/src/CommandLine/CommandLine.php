@@ -14,6 +14,7 @@ use Orthoscope\Core\Chain\MachineMistake;
 use Orthoscope\Core\Evidence\CaseFile;
 use Orthoscope\Core\Evidence\CaseMistake;
 use Orthoscope\Core\Evidence\JsonLines;
+use Orthoscope\Core\Simulation\CallSimulation;
 use Orthoscope\Core\Simulation\Simulation;
 use Symfony\Component\Console\Exception\ExceptionInterface as OptionMistake;
 use Symfony\Component\Console\Input\ArgvInput;
@@ -34,12 +35,14 @@ final class CommandLine
         orthoscope simulate --jobs N --seed S --policy all|planner|script|power-first|strip-first|screen-first|cheapest-first
                  [--perturb F] [--doubles SHARE] [--world friendly|hard] [--workers N] [--json]
                                             plays machines with hidden faults by each policy, and adds up what came of it
+        orthoscope calls [--callers N] [--seed S] --json
+                                            asks simulated callers in the planner's order and in a fixed one
         orthoscope bench [--records N] --json
                                             how long belief and planning take, by number of entries
 
         TEXT;
 
-    private const COMMANDS = ['diagnose', 'explain', 'validate', 'vocabulary', 'check-catalogue', 'simulate', 'bench'];
+    private const COMMANDS = ['diagnose', 'explain', 'validate', 'vocabulary', 'check-catalogue', 'simulate', 'calls', 'bench'];
 
     /**
      * @param  resource  $out
@@ -70,6 +73,7 @@ final class CommandLine
                 'vocabulary' => $this->say($this->json(Vocabulary::of(Catalogue::shipped()))),
                 'check-catalogue' => $this->checkCatalogue(),
                 'simulate' => $this->simulate($input),
+                'calls' => $this->calls($input),
                 default => $this->say($this->json((new BenchCommand(Catalogue::shipped(), self::whole($input, 'records', 1, 1000)))->figures())),
             };
         } catch (CaseMistake|CatalogueMistake|MachineMistake $mistake) {
@@ -92,6 +96,7 @@ final class CommandLine
             'explain' => [$file, $value('part')],
             'validate' => [$file],
             'simulate' => [$value('jobs', '100'), $value('seed', '1'), $value('policy', 'all'), $value('perturb', '1'), $value('doubles'), $value('world', Simulation::FRIENDLY), $value('workers', '1'), $value('slice'), $flag('json')],
+            'calls' => [$value('callers', '100'), $value('seed', '1'), $flag('json')],
             'bench' => [$value('records', '20'), $flag('json')],
             default => [],
         });
@@ -163,6 +168,14 @@ final class CommandLine
         $figures = $command->figures();
 
         return $this->say($input->getOption('json') ? $this->json($figures) : FiguresText::of($figures));
+    }
+
+    private function calls(ArgvInput $input): int
+    {
+        $callers = self::whole($input, 'callers', 1, 100000);
+        $seed = (string) $input->getOption('seed');
+
+        return $this->say($this->json(['callers' => $callers, 'seed' => $seed, 'orders' => (new CallSimulation(Catalogue::shipped(), $seed))->figures($callers)]));
     }
 
     private static function whole(ArgvInput $input, string $option, int $least, int $most): int

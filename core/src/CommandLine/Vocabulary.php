@@ -12,6 +12,8 @@ use Orthoscope\Core\Catalogue\Event;
 use Orthoscope\Core\Catalogue\Fault;
 use Orthoscope\Core\Catalogue\Lock;
 use Orthoscope\Core\Catalogue\PartKind;
+use Orthoscope\Core\Catalogue\Question;
+use Orthoscope\Core\Catalogue\QuestionAnswer;
 use Orthoscope\Core\Catalogue\Reach;
 use Orthoscope\Core\Catalogue\School;
 use Orthoscope\Core\Catalogue\SignChannel;
@@ -33,6 +35,8 @@ final class Vocabulary
             'acts' => array_map(fn (Act $a): array => ['id' => $a->id, 'name' => $a->name, 'plain' => $a->did, 'minutes' => $a->minutes], array_values($catalogue->acts)),
             'actions' => array_map(fn (Step $s): array => ['id' => $s->id, 'name' => $s->name, 'minutes' => $s->minutes, 'why' => $s->why, 'puts_power_on' => $s->power], array_values($catalogue->steps)),
             'events' => array_map(fn (Event $e): array => ['id' => $e->id, 'name' => $e->name], array_values($catalogue->events)),
+            'history' => array_map(fn (Event $e): array => ['id' => $e->id, 'name' => $e->name], array_values($catalogue->history)),
+            'questions' => array_map(fn (Question $q): array => ['id' => $q->id, 'ask' => $q->ask, 'answers' => array_map(fn (QuestionAnswer $a): array => ['id' => $a->id, 'name' => $a->say], array_values($q->answers))], array_values($catalogue->questions)),
             'marks' => array_map(fn (Event $e): array => ['id' => $e->id, 'name' => $e->name], array_values($catalogue->marks)),
             'schools' => array_map(fn (School $s): array => ['id' => $s->id, 'name' => $s->name], array_values($catalogue->schools)),
             'locks' => array_map(fn (Lock $l): array => ['id' => $l->id, 'name' => $l->name, 'sentence' => $l->sentence, 'unlock' => $l->unlock], array_values($catalogue->locks)),

@@ -292,7 +292,7 @@ final class Planner
             $best->candidate->step->each === 'swapped' => ['confirm', 'It got further with '.($best->candidate->target?->inSentence() ?? 'a part').' changed. Put the old part back before it is condemned.'],
             $this->unlocks($best->candidate) => ['go-on', "{$best->candidate->name()} comes first: it unlocks the rest."],
             ($this->runs() || $this->repairedSince()) && $this->replay->sound() >= self::PROVE_FROM => ['prove', sprintf('It is put right with %d %%. Prove it, out of the case and in.', (int) floor(100 * $this->replay->sound()))],
-            $best->saves <= 0.0 && $repair !== null && $repair->act->id === 'hand-on' => ['decide', sprintf('No test is worth its minutes now, and what we know does not explain it (%d %%): hand to a specialist.', (int) round(100 * $probability))],
+            $best->saves <= 0.0 && $repair !== null && $repair->endsIt() => ['decide', sprintf('No test is worth its minutes now, and what we know does not explain it (%d %%): hand to a specialist.', (int) round(100 * $probability))],
             $best->saves <= 0.0 && $repair !== null && $outright[$first] => ['decide', sprintf('No test is worth its minutes now: %s (%d %%), or hand to a specialist.', $repair->name(), (int) round(100 * $probability))],
             default => ['go-on', sprintf('%s is worth about %d minutes.', $best->candidate->name(), max(1, (int) round($best->saves)))],
         };

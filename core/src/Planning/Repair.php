@@ -10,6 +10,9 @@ use Orthoscope\Core\Chain\Part;
 /** An act on a part that puts right what is wrong with it. */
 final readonly class Repair
 {
+    /** Handing it to a specialist ends the work on it. */
+    public const HAND_ON = 'hand-on';
+
     /**
      * @param  float  $cost bench minutes, with money turned into minutes and one start to see
      */
@@ -20,9 +23,14 @@ final readonly class Repair
     public static function of(Act $act, Part $part, float $moneyPerMinute, float $startMinutes, float $specialistMinutes): self
     {
         $money = $act->money + ($act->buysPart ? $part->kind->price : 0);
-        $minutes = $act->id === 'hand-on' ? $specialistMinutes : $act->minutes;
+        $minutes = $act->id === self::HAND_ON ? $specialistMinutes : $act->minutes;
 
         return new self($act, $part, $minutes + $money / $moneyPerMinute + $startMinutes);
+    }
+
+    public function endsIt(): bool
+    {
+        return $this->act->id === self::HAND_ON;
     }
 
     public function id(): string

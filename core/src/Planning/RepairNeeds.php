@@ -43,8 +43,6 @@ final class RepairNeeds
     /** @var array<int, list<int>> set number => repairs */
     private array $sets = [];
 
-    private const HAND_ON = 'hand-on';
-
     /** Number of handing it on, which ends the work on it. */
     private int $handOn;
 
@@ -65,7 +63,7 @@ final class RepairNeeds
         foreach (array_keys($replay->model->modes->all) as $mode) {
             $this->ofMode[$mode] = $this->numberOf($mode);
         }
-        $this->handOn = $this->number($catalogue->act(self::HAND_ON), $replay->model->machine->ofKind('outside')[0]);
+        $this->handOn = $this->number($catalogue->act(Repair::HAND_ON), $replay->model->machine->ofKind('outside')[0]);
     }
 
     /**
@@ -171,7 +169,7 @@ final class RepairNeeds
             }
         }
 
-        return self::HAND_ON;
+        return Repair::HAND_ON;
     }
 
     /** A lent part that is bad needs no repair; one fitted for good does. */
@@ -188,7 +186,7 @@ final class RepairNeeds
             $part = $machine->ofKind($part->kind->carrier)[0];
         }
 
-        return $this->number($act, $act->id === self::HAND_ON ? $machine->ofKind('outside')[0] : $part);
+        return $this->number($act, $act->id === Repair::HAND_ON ? $machine->ofKind('outside')[0] : $part);
     }
 
     private function number(Act $act, Part $part): int

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Simulation;
 
 use Orthoscope\Core\Planning\Candidate;
+use Orthoscope\Core\Planning\Repair;
 
 /** What a policy does next: a step, a start, a repair of a part, or an end. */
 final readonly class Move
@@ -27,7 +28,7 @@ final readonly class Move
 
     public static function repair(string $act, string $part): self
     {
-        return $act === 'hand-on' ? self::end('handed-on') : new self(null, false, $act, $part, null);
+        return $act === Repair::HAND_ON ? self::end('handed-on') : new self(null, false, $act, $part, null);
     }
 
     public static function end(string $how): self

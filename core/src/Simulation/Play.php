@@ -22,6 +22,9 @@ final class Play
     /** Bench minutes after which a job is given up. Origin: judgement. */
     public const TIME_BOX = 480;
 
+    /** Probability from which a repair is done when the time is up. Origin: judgement. */
+    private const DECIDED_FROM = 0.5;
+
     /** Minutes it takes to hand a machine to a specialist. Origin: judgement. */
     private const HAND_OVER_MINUTES = 10;
 
@@ -72,8 +75,12 @@ final class Play
         $end = null;
         while ($end === null) {
             $view = $this->view();
-            $move = $this->policy->next($view);
-            $end = $this->minutes > self::TIME_BOX ? 'given-up' : $this->make($move);
+            if ($this->minutes > self::TIME_BOX) {
+                $this->decideAtLast($view);
+                $end = 'given-up';
+                break;
+            }
+            $end = $this->make($this->policy->next($view));
             if ($end === 'finished' && $this->comesBack()) {
                 $end = null;
             }
@@ -85,6 +92,15 @@ final class Play
             $this->policy->name(), $this->bench->hidden->causes(), $end, $this->bench->hidden->isSound(), array_keys($wrong), array_keys($wronged),
             $this->minutes, $this->lent, $this->harmed, count($this->bench->record()->entries), $this->stated, $this->bound(), $this->comebacks,
         );
+    }
+
+    /** When the time is up, the repair that is more likely needed than not is done, whoever worked on it, and the machine goes. */
+    private function decideAtLast(View $view): void
+    {
+        [$repair, $probability] = $view->likeliestRepair() ?? [null, 0.0];
+        if ($repair !== null && $probability >= self::DECIDED_FROM && ! $repair->endsIt()) {
+            $this->repair($repair->act->id, $repair->part->id);
+        }
     }
 
     /** A machine handed back unsound may come back, and is worked on again. */
