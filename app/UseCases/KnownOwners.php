@@ -6,9 +6,10 @@ namespace App\UseCases;
 
 use App\Models\Entry;
 use App\Models\Job;
+use App\Models\Machine;
 use App\Models\Owner;
 
-/** People who were here before, recognised by telephone, mail or a name that is nearly the same. */
+/** People who were here before, recognised by telephone, mail, the serial number of the machine, or a name that is nearly the same. */
 final class KnownOwners
 {
     /** Digits a number must have to be compared. */
@@ -24,13 +25,13 @@ final class KnownOwners
      *
      * @return list<Owner> those with the same telephone or mail first
      */
-    public static function like(array $owner, ?Owner $but = null): array
+    public static function like(array $owner, ?Owner $but = null, string $serial = ''): array
     {
         $key = Owner::phoneKey($owner['phone']);
         $start = addcslashes(mb_substr($owner['name'], 0, 2), '%_\\');
         $found = Owner::query()->where('id', '!=', $but->id ?? 0)
             ->whereHas('machines.jobs', fn ($job) => $job->whereNotNull('arrived_at'))
-            ->where(function ($query) use ($owner, $key, $start): void {
+            ->where(function ($query) use ($owner, $key, $start, $serial): void {
                 $query->whereRaw('0 = 1');
                 if (strlen($key) >= self::DIGITS) {
                     $query->orWhere('phone_key', $key);
@@ -38,13 +39,17 @@ final class KnownOwners
                 if ($owner['email'] !== '') {
                     $query->orWhereRaw('lower(email) = ?', [mb_strtolower($owner['email'])]);
                 }
+                if ($serial !== '') {
+                    $query->orWhereHas('machines', fn ($machine) => $machine->where('made_of->platform->serial', $serial));
+                }
                 if ($start !== '') {
                     $query->orWhereRaw("name like ? escape '\\'", ["{$start}%"]);
                 }
             })->orderByDesc('id')->limit(500)->get();
         $same = fn (Owner $known): bool => (strlen($key) >= self::DIGITS && $known->phone_key === $key)
             || ($owner['email'] !== '' && mb_strtolower($known->email) === mb_strtolower($owner['email']));
-        $alike = $found->filter(fn (Owner $known): bool => $same($known) || self::nearlyNamed($known->name, $owner['name']));
+        $brought = $serial === '' ? [] : Machine::query()->where('made_of->platform->serial', $serial)->pluck('owner_id')->all();
+        $alike = $found->filter(fn (Owner $known): bool => $same($known) || in_array($known->id, $brought, true) || self::nearlyNamed($known->name, $owner['name']));
 
         return array_values($alike->sortBy(fn (Owner $known): int => $same($known) ? 0 : 1)->take(self::MOST)->all());
     }

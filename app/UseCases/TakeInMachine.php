@@ -7,6 +7,7 @@ namespace App\UseCases;
 use App\Models\Job;
 use App\Models\Owner;
 use App\Models\User;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
 /** Takes a machine in at the counter: owner, machine, job with its tag, and what was told and seen as an entry. */
@@ -28,7 +29,7 @@ final readonly class TakeInMachine
     {
         return DB::transaction(function () use ($by, $owner, $madeOf, $reports, $tag, $agreed, $known): Job {
             $job = $this->newJob->make($by, $known ?? Owner::query()->create($owner), $madeOf, now(), $tag);
-            $job->update(['agreed' => $agreed, 'next_word_at' => PromiseNextWord::for()]);
+            $job->update(['agreed' => $agreed, 'next_word_at' => PromiseNextWord::for(self::notBefore($reports))]);
             $this->recordEntries->record($job, $by, $reports);
 
             return $job;
@@ -49,8 +50,20 @@ final readonly class TakeInMachine
             $job->holdForWriting();
             $known === null ? $job->machine->owner->update($owner) : $job->machine->owner()->associate($known);
             $job->machine->update(['model' => $madeOf['model'], 'made_of' => $madeOf]);
-            $job->update(['arrived_at' => now(), 'agreed' => $agreed, 'next_word_at' => PromiseNextWord::for()]);
+            $job->update(['arrived_at' => now(), 'agreed' => $agreed, 'next_word_at' => PromiseNextWord::for(self::notBefore($reports))]);
             $this->recordEntries->record($job, $by, $reports);
         });
+    }
+
+    /**
+     * A machine with liquid in it dries first.
+     *
+     * @param  list<array<string, mixed>>  $reports
+     */
+    private static function notBefore(array $reports): ?Carbon
+    {
+        $marks = array_merge(...array_map(fn (array $report): array => $report['marks'] ?? [], $reports));
+
+        return in_array('liquid', $marks, true) ? now()->addDay() : null;
     }
 }

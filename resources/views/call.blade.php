@@ -10,6 +10,7 @@
         <form method="post" action="{{ route('calls.pause', $job) }}">@csrf<button class="quiet">pause the call</button></form>
     </div>
     @if ($errors->any())<p class="error summary" role="alert">{{ $errors->first() }} Nothing you typed is lost.</p>@endif
+    @foreach ($known as $one)<p class="notice"><b>Perhaps known:</b> {{ $one['name'] }}, {{ $one['reach'] }}. {{ implode(' · ', $one['jobs']) }}</p>@endforeach
     <div class="bench">
         <section class="panel" aria-label="Asked and answered">
             <header><h2>Asked</h2><span>{{ count($page->answered) }}</span></header>

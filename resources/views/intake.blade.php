@@ -36,6 +36,7 @@
                 <fieldset class="choices stack"><legend>Done earlier</legend>
                     @foreach ($catalogue->history as $event)<label><input type="checkbox" name="history[]" value="{{ $event->id }}" {{ $ticked('history', $event->id) }}> {{ $event->name }}</label>@endforeach
                 </fieldset>
+                <x-field name="earlier" label="When, and by whom" placeholder="supply in June by a friend, held two months" autocomplete="off"/>
                 <x-field name="opinion" label="What others said it is (kept, no evidence)" autocomplete="off"/>
             </section>
             <section class="sheet">
@@ -62,7 +63,11 @@
                     @foreach ($catalogue->marks as $mark)@continue($mark->factors !== [])<label><input type="checkbox" name="marks[]" value="{{ $mark->id }}" {{ $ticked('marks', $mark->id) }}> {{ $mark->name }}</label>@endforeach
                 </fieldset>
                 <div class="pair"><x-field name="limit" label="Spend up to" inputmode="decimal" placeholder="ask first" autocomplete="off"/><x-field name="approves" label="Who says yes" placeholder="the owner" autocomplete="off"/></div>
-                <x-field name="with" label="Came with it" placeholder="lead, bag, two discs" autocomplete="off"/>
+                <div class="field"><label for="f-proving">Prove it</label><select id="f-proving" name="proving">@foreach (\App\Http\Requests\TakeInRequest::PROVING as $id => $words)<option value="{{ $id }}" @selected(old('proving') === $id)>{{ $words }}</option>@endforeach</select></div>
+                <fieldset class="choices"><legend>Came with it</legend>
+                    @foreach (\App\Http\Requests\TakeInRequest::ACCESSORIES as $thing)<label><input type="checkbox" name="accessories[]" value="{{ $thing }}" {{ $ticked('accessories', $thing) }}> {{ $thing }}</label>@endforeach
+                </fieldset>
+                <x-field name="with" label="and" placeholder="anything else" autocomplete="off"/>
             </section>
         </div>
     </form>

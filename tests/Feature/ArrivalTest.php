@@ -64,6 +64,37 @@ final class ArrivalTest extends TestCase
         $this->from('/counter')->post('/counter', [...self::MACHINE, 'name' => 'Someone Else', 'phone' => '0555 800 100', 'email' => '', 'known' => '1'])->assertSessionHasErrors('known');
     }
 
+    public function test_the_same_machine_by_its_serial_number_is_recognised(): void
+    {
+        $list = fn (): UploadedFile => UploadedFile::fake()->createWithContent('l.json', '{"id":"x","class":"system","serial":"S-77"}');
+        $this->takeIn(['lshw' => $list()]);
+        $this->post('/counter', [...self::MACHINE, 'name' => 'Tam Vey', 'phone' => '0555 300 400', 'email' => '', 'lshw' => $list()])->assertSessionHasErrors('known');
+        $this->get('/counter')->assertSee('Nell Quarry');
+    }
+
+    public function test_a_caller_who_was_here_before_is_pointed_out(): void
+    {
+        $job = $this->takeIn();
+        $this->post('/calls', ['phone' => '+44 555 999 321']);
+        $call = Job::query()->latest('id')->firstOrFail();
+        $this->get("/calls/{$call->tag}")->assertSee('Perhaps known')->assertSee('Nell Quarry')->assertSee($job->tag);
+        $this->get('/find?q='.urlencode('0555-999321'))->assertSee($job->tag)->assertSee($call->tag);
+    }
+
+    public function test_a_wet_machine_is_not_promised_before_it_is_dry(): void
+    {
+        $this->assertSame('2026-11-25 11:00', $this->takeIn(['marks' => ['liquid']])->next_word_at?->format('Y-m-d H:i'));
+    }
+
+    public function test_what_was_done_earlier_stands_apart_with_its_date(): void
+    {
+        $job = $this->takeIn(['history' => ['supply-worked'], 'earlier' => 'June, by a friend', 'accessories' => ['power lead', 'recovery key'], 'with' => 'a red sock', 'proving' => 'long']);
+        $body = $job->entries()->get()[1]->body;
+        $this->assertSame(['remembered', 'June, by a friend', ['supply-worked']], [$body['source'], $body['text'], $body['history']]);
+        $this->assertSame(['with' => 'power lead, recovery key, a red sock', 'proving' => 'long'], $job->agreed);
+        $this->get("/jobs/{$job->tag}/receipt")->assertSee('recovery key, a red sock')->assertSee('for hours at work');
+    }
+
     public function test_an_open_warranty_says_comeback(): void
     {
         $job = $this->takeIn();

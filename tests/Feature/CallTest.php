@@ -219,8 +219,8 @@ final class CallTest extends TestCase
         $job->refresh();
         $this->assertTrue($job->hasArrived());
         $this->assertSame(['limit' => 12050, 'approves' => 'his sister', 'with' => 'lead, bag'], $job->agreed);
-        $this->assertSame(['answer', 'answer', 'report', 'report'], $job->entries()->pluck('kind')->all());
-        $this->assertSame('opinion', $job->entries()->get()[3]->body['source']);
+        $this->assertSame(['answer', 'answer', 'report', 'report', 'report'], $job->entries()->pluck('kind')->all());
+        $this->assertSame('opinion', $job->entries()->get()[4]->body['source']);
         $this->get('/')->assertSee($job->tag)->assertSee('First start');
         $this->get("/calls/{$job->tag}")->assertRedirect("/jobs/{$job->tag}/tag");
         $this->post("/calls/{$job->tag}/arrival", self::MACHINE)->assertStatus(409);

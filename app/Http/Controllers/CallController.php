@@ -12,6 +12,7 @@ use App\Models\Job;
 use App\Models\User;
 use App\UseCases\AssessJob;
 use App\UseCases\HoldCall;
+use App\UseCases\KnownOwners;
 use App\UseCases\PromiseNextWord;
 use App\View\CallPage;
 use Illuminate\Http\RedirectResponse;
@@ -48,6 +49,7 @@ final class CallController
 
         return view('call', [
             'job' => $job, 'page' => $this->page($job, $calls, $assessJob, $catalogue, is_string($wanted) ? $wanted : null),
+            'known' => array_map(KnownOwners::line(...), KnownOwners::like($job->machine->owner->only(['name', 'phone', 'email']), $job->machine->owner)),
             'slot' => PromiseNextWord::slot()->format('Y-m-d\TH:i'),
             'parts' => array_map(fn (array $guide): string => $catalogue->part($guide['part'])->plain, $catalogue->guides),
         ]);

@@ -18,6 +18,12 @@ use Orthoscope\Core\Intake\UnreadableList;
 /** What the counter writes down when a machine comes in. */
 final class TakeInRequest extends FormRequest
 {
+    /** What often comes with a machine. */
+    public const ACCESSORIES = ['power lead', 'screen lead', 'keyboard', 'mouse', 'bag or box', 'discs or sticks', 'recovery key'];
+
+    /** How far the owner wants it proved. */
+    public const PROVING = ['usual' => 'as usual', 'quick' => 'quickly, with what that leaves open', 'long' => 'long, for hours at work'];
+
     public const PHONE = '/^[+()0-9 \/.-]{5,}$/';
 
     private const SLOTS = [1 => ['A1'], 2 => ['A2', 'B2'], 4 => ['A1', 'A2', 'B1', 'B2']];
@@ -63,6 +69,10 @@ final class TakeInRequest extends FormRequest
             'limit' => ['nullable', 'regex:/^\d{1,6}([.,]\d{1,2})?$/'],
             'approves' => ['nullable', 'string', 'max:120'],
             'with' => ['nullable', 'string', 'max:300'],
+            'accessories' => ['nullable', 'array'],
+            'accessories.*' => [Rule::in(self::ACCESSORIES)],
+            'proving' => ['nullable', Rule::in(array_keys(self::PROVING))],
+            'earlier' => ['nullable', 'string', 'max:1000'],
             'lshw' => ['nullable', 'file', 'max:4000'],
             'known' => ['nullable', Rule::in(['new', ...array_map(fn (Owner $owner): string => (string) $owner->id, $this->alike())])],
         ];
@@ -95,6 +105,7 @@ final class TakeInRequest extends FormRequest
             'limit.regex' => 'Give an amount such as 120 or 89.50, or leave it open to be asked first.',
             'approves.max' => 'Keep the name under 120 letters.',
             'with.max' => 'Keep the list under 300 letters.',
+            'earlier.max' => 'Keep it under 1000 letters.',
             'opinion.max' => 'Keep it under 500 letters.',
             'lshw.file' => 'The file did not arrive whole; choose it again.',
             'lshw.uploaded' => 'The file did not arrive whole; choose it again.',
@@ -148,7 +159,8 @@ final class TakeInRequest extends FormRequest
         return array_filter([
             'limit' => $limit === '' ? null : (int) round(100 * (float) str_replace(',', '.', $limit)),
             'approves' => $this->string('approves')->trim()->toString(),
-            'with' => $this->string('with')->trim()->toString(),
+            'with' => implode(', ', array_filter([...(array) $this->input('accessories', []), $this->string('with')->trim()->toString()])),
+            'proving' => $this->string('proving')->toString(),
         ], fn (mixed $value): bool => $value !== null && $value !== '');
     }
 
@@ -158,7 +170,16 @@ final class TakeInRequest extends FormRequest
         /** @var ?Job $call */
         $call = $this->route('job');
 
-        return $this->alike ??= KnownOwners::like($this->owner(), $call?->machine->owner);
+        return $this->alike ??= KnownOwners::like($this->owner(), $call?->machine->owner, $this->serial());
+    }
+
+    private function serial(): string
+    {
+        try {
+            return (string) $this->hardware()?->serial;
+        } catch (UnreadableList) {
+            return '';
+        }
     }
 
     private function hardware(): ?HardwareList
@@ -204,7 +225,7 @@ final class TakeInRequest extends FormRequest
     }
 
     /**
-     * What was told and seen, and apart from it what others said it is: kept, and no evidence.
+     * What was told and seen; apart from it what was done earlier, and what others said it is: kept, and no evidence.
      *
      * @return non-empty-list<array<string, mixed>> entries, as in a case file
      */
@@ -216,10 +237,14 @@ final class TakeInRequest extends FormRequest
             'signs' => array_filter(['beeps' => $this->input('beeps'), 'fans' => $this->input('fans')]),
             'events' => array_values((array) $this->input('events', [])),
             'marks' => array_values((array) $this->input('marks', [])),
-            'history' => array_values((array) $this->input('history', [])),
         ]);
+        $earlier = array_filter(['text' => $this->string('earlier')->trim()->toString(), 'history' => array_values((array) $this->input('history', []))]);
         $opinion = $this->string('opinion')->trim()->toString();
 
-        return [['kind' => 'report', ...$told], ...($opinion === '' ? [] : [['kind' => 'report', 'source' => 'opinion', 'text' => $opinion]])];
+        return [
+            ['kind' => 'report', ...$told],
+            ...($earlier === [] ? [] : [['kind' => 'report', 'source' => 'remembered', ...$earlier]]),
+            ...($opinion === '' ? [] : [['kind' => 'report', 'source' => 'opinion', 'text' => $opinion]]),
+        ];
     }
 }
