@@ -4,7 +4,7 @@
         <x-field name="name" label="Name, if said" autocomplete="off" autofocus/><x-field name="phone" label="Telephone, if said" type="tel" autocomplete="off"/>
         <button class="main">Someone is on the telephone</button></form></section>
     @if ($calls->isEmpty())<section class="sheet empty"><p>No call waits. One begins with a name, a number or nothing at all.</p></section>@else
-    <section class="sheet"><table class="list"><thead><tr><th>Number</th><th>Caller</th><th>Machine</th><th>State</th><th></th></tr></thead><tbody>
+    <section class="sheet"><table class="list"><thead><tr><th>Number</th><th>Caller</th><th>Machine</th><th>State</th><th>Next</th></tr></thead><tbody>
         @foreach ($calls as $call)<tr><td><a class="tag" href="{{ route('calls.show', $call->job) }}">{{ $call->job->tag }}</a></td><td>{{ $call->job->machine->owner->name ?: 'no name' }}<br><small>{{ $call->job->machine->owner->phone }}</small></td><td>{{ $call->job->machine->model }}</td>
             <td>{{ $call->isOver() ? $call->outcome?->words() : ($call->state === 'paused' ? 'Paused: open it to go on' : 'Talking') }} @if ($call->slot_at)<br><small>{{ $call->slot_at->format('j M, H:i') }}</small>@endif</td>
             <td><a href="{{ route('arrival.create', $call->job) }}">the machine arrives</a></td></tr>@endforeach

@@ -32,7 +32,9 @@ final class AccessibilityTest extends BrowserTestCase
         foreach ([
             '/', '/counter', '/find?q=nobody', '/find?q=Z9-999', '/find?q=heron', '/shelf',
             '/jobs/K4-327', '/jobs/C7-254', '/jobs/P3-662', '/jobs/T5-438', '/jobs/M2-895', '/jobs/W6-549', '/jobs/H8-286',
-            '/jobs/M2-895/tag', '/jobs/M2-895/close', '/jobs/H8-286/letter',
+            '/jobs/M2-895/tag', '/jobs/M2-895/close', '/jobs/D5-864',
+            '/calls', '/calls/R6-583', '/calls/R6-583?question=inside', '/calls/N7-228', '/calls/W3-946/arrival', '/jobs/K4-327/photos', '/jobs/K4-327/receipt',
+            '/jobs/H8-286/letter',
         ] as $path) {
             $this->visit($path);
             $this->assertSame($theme, $this->browser->executeScript('return document.documentElement.dataset.bsTheme'));
@@ -58,7 +60,7 @@ final class AccessibilityTest extends BrowserTestCase
     {
         $this->logIn('maud');
         $this->browser->manage()->window()->setSize(new \Facebook\WebDriver\WebDriverDimension(1024, 900));
-        foreach (['/', '/counter', '/jobs/K4-327', '/jobs/M2-895/close', '/shelf'] as $path) {
+        foreach (['/', '/counter', '/calls', '/calls/R6-583', '/calls/N7-228', '/calls/W3-946/arrival', '/jobs/K4-327/photos', '/jobs/D5-864', '/jobs/K4-327', '/jobs/M2-895/close', '/shelf'] as $path) {
             $this->visit($path);
             $this->assertLessThanOrEqual(0, $this->browser->executeScript('return document.documentElement.scrollWidth - document.documentElement.clientWidth'), "{$path} runs over sideways");
         }
