@@ -27,7 +27,7 @@ final readonly class CallPage
         $answered = [];
         foreach ($record->all(Answer::class) as $answer) {
             $question = $catalogue->question($answer->question);
-            $answered[] = [$question, $answer, $this->words($question, $answer->answer), $conversation->questions->makesSense($question)];
+            $answered[] = [$question, $answer, $question->words($answer->answer), $conversation->questions->makesSense($question)];
         }
         $this->answered = $answered;
     }
@@ -59,15 +59,5 @@ final readonly class CallPage
     public function remarks(): string
     {
         return implode('. ', array_filter(array_map(fn (Answer $answer): string => $answer->text, $this->record->all(Answer::class))));
-    }
-
-    private function words(Question $question, string $answer): string
-    {
-        return match ($answer) {
-            Question::UNKNOWN => 'does not know',
-            Question::CANNOT => 'cannot do that',
-            Question::SKIPPED => 'skipped',
-            default => (string) $question->answer($answer)?->say,
-        };
     }
 }

@@ -64,6 +64,17 @@ final readonly class Question
         return $this->answers[$id] ?? (in_array($id, self::tellNothing(), true) ? null : throw CatalogueMistake::unknown("answer to {$this->id}", $id, [...array_map(strval(...), array_keys($this->answers)), ...self::tellNothing()]));
     }
 
+    /** An answer in words. */
+    public function words(string $answer): string
+    {
+        return match ($answer) {
+            self::UNKNOWN => 'does not know',
+            self::CANNOT => 'cannot do that',
+            self::SKIPPED => 'skipped',
+            default => (string) $this->answer($answer)?->say,
+        };
+    }
+
     /** @return list<string> */
     public static function tellNothing(): array
     {

@@ -7,7 +7,7 @@ namespace Orthoscope\Core\Evidence;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Event;
 
-/** What happened just before, what was done earlier, and the marks that were made, as reports and answers tell. */
+/** What reports and answers tell: what happened just before, what was done earlier, marks that were made, how a start ended. */
 final class Circumstances
 {
     /** @return list<Event> each once */
@@ -46,6 +46,16 @@ final class Circumstances
             $entry instanceof Report => $entry->marks,
             $entry instanceof Answer => array_filter([$catalogue->question($entry->question)->answer($entry->answer)?->mark]),
             default => [],
+        };
+    }
+
+    /** How a start ended as an entry tells it second-hand; null where it tells of none, or is only an opinion. */
+    public static function reached(Entry $entry, Catalogue $catalogue): ?string
+    {
+        return match (true) {
+            $entry instanceof Report && $entry->source !== Report::OPINION => $entry->reached,
+            $entry instanceof Answer => $catalogue->question($entry->question)->answer($entry->answer)?->reached,
+            default => null,
         };
     }
 }

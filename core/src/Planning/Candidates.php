@@ -15,10 +15,11 @@ use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Chain\StartBy;
 use Orthoscope\Core\Chain\Temperature;
 use Orthoscope\Core\Diagnosis\Grounds;
+use Orthoscope\Core\Evidence\Circumstances;
 use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Record;
-use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Spares\Shelf;
 use Orthoscope\Core\Spares\Spare;
@@ -84,7 +85,7 @@ final readonly class Candidates
             }
         }
 
-        return array_filter($record->all(Report::class), fn (Report $report): bool => $report->reached === 'drops') !== [];
+        return array_filter($record->inForce, fn (Entry $entry): bool => Circumstances::reached($entry, $catalogue) === 'drops') !== [];
     }
 
     /** Whether it got further by the pins than it last did by the button: then the button is left out of further trials. */

@@ -8,10 +8,9 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Diagnosis\Mode;
 use Orthoscope\Core\Diagnosis\Replay;
-use Orthoscope\Core\Evidence\Answer;
+use Orthoscope\Core\Evidence\Circumstances;
 use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Record;
-use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
 
 /**
@@ -60,11 +59,7 @@ final readonly class Mismatch
             if ($entry instanceof Start) {
                 return [$told, $last, $entry];
             }
-            $reached = match (true) {
-                $entry instanceof Report && $entry->source !== Report::OPINION => $entry->reached,
-                $entry instanceof Answer => $catalogue->question($entry->question)->answer($entry->answer)?->reached,
-                default => null,
-            };
+            $reached = Circumstances::reached($entry, $catalogue);
             [$told, $last] = $reached === null ? [$told, $last] : [$reached, $entry];
         }
 

@@ -6,7 +6,7 @@ namespace Orthoscope\Core\Triage;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Diagnosis\Replay;
-use Orthoscope\Core\Evidence\Answer;
+use Orthoscope\Core\Evidence\Circumstances;
 use Orthoscope\Core\Evidence\Record;
 
 /** What a conversation makes it look like so far, in words for someone who is no technician. Never a promise. */
@@ -61,8 +61,8 @@ final readonly class Outlook
     private static function lastTried(Record $record, Catalogue $catalogue): ?string
     {
         $last = null;
-        foreach ($record->all(Answer::class) as $answer) {
-            $last = $catalogue->question($answer->question)->answer($answer->answer)->reached ?? $last;
+        foreach ($record->inForce as $entry) {
+            $last = Circumstances::reached($entry, $catalogue) ?? $last;
         }
 
         return $last;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Words;
 
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Catalogue\Question;
 use Orthoscope\Core\Chain\Goal;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Chain\Place;
@@ -55,7 +54,7 @@ final readonly class EntryWords
                 ...array_map(fn (string $deed): string => $this->catalogue->history[$deed]->name, $entry->history),
                 ...array_map(fn (string $mark): string => $this->catalogue->marks[$mark]->name, $entry->marks),
             ]),
-            $entry instanceof Answer => $this->answer($entry),
+            $entry instanceof Answer => $this->catalogue->question($entry->question)->words($entry->answer),
             $entry instanceof Start => $this->joined([
                 $this->outcomes($entry),
                 ...$this->signs($entry->signs),
@@ -63,16 +62,6 @@ final readonly class EntryWords
             ]),
             $entry instanceof Finding => $this->catalogue->check($entry->check)->result($entry->result)->name.$this->values($entry),
             default => '',
-        };
-    }
-
-    private function answer(Answer $entry): string
-    {
-        return match ($entry->answer) {
-            Question::UNKNOWN => 'does not know',
-            Question::CANNOT => 'cannot do that',
-            Question::SKIPPED => 'skipped',
-            default => (string) $this->catalogue->question($entry->question)->answer($entry->answer)?->say,
         };
     }
 
