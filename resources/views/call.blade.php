@@ -6,7 +6,7 @@
     <div class="job-head">
         <span class="tag">{{ $job->tag }}</span>
         <h1>{{ $job->machine->owner->name ?: 'Someone calls' }}</h1>
-        <p class="complaint">{{ $job->machine->owner->phone }} @if ($job->machine->model !== 'not told yet') · {{ $job->machine->model }}@endif · say this number to the caller: it finds the call again</p>
+        <p class="complaint">{{ implode(' · ', array_filter([$job->machine->owner->phone, $job->machine->model === 'not told yet' ? '' : $job->machine->model, 'say this number to the caller: it finds the call again'])) }}</p>
         <form method="post" action="{{ route('calls.pause', $job) }}">@csrf<button class="quiet">pause the call</button></form>
     </div>
     @if ($errors->any())<p class="error summary" role="alert">{{ $errors->first() }} Nothing you typed is lost.</p>@endif
