@@ -24,7 +24,9 @@ use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Planning\NextStep;
 use Orthoscope\Core\Spares\Shelf;
 use Orthoscope\Core\Triage\Mismatch;
+use Orthoscope\Core\Words\ChangedAtOnce;
 use Orthoscope\Core\Words\EntryWords;
+use Orthoscope\Core\Words\HandOver;
 
 /** All that the job page shows, ready to be drawn. */
 final class JobPage
@@ -60,6 +62,18 @@ final class JobPage
     public function isClosed(): bool
     {
         return $this->assessment->record->closing() !== null;
+    }
+
+    /** Where it stands, for the colleague who takes over. */
+    public function handOver(): string
+    {
+        return 'Handed over. '.implode(' ', HandOver::sentences($this->assessment, $this->catalogue));
+    }
+
+    /** What cannot be told apart, where several things were changed before the last start. */
+    public function changedAtOnce(): ?string
+    {
+        return $this->isClosed() ? null : ChangedAtOnce::sentence($this->assessment->machine, $this->assessment->record, $this->catalogue);
     }
 
     /** What the owner said, in their own words. */

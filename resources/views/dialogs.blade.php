@@ -121,7 +121,7 @@
     <header><h2 id="t-keys">Keys</h2></header>
     <dl class="keylist">
         <dt><kbd>/</kbd></dt><dd>find or scan a tag</dd><dt><kbd>1</kbd>…<kbd>6</kbd></dt><dd>open a step</dd><dt><kbd>a</kbd>…<kbd>d</kbd></dt><dd>record that outcome of the open step</dd>
-        <dt><kbd>t</kbd></dt><dd>record a start; then the letter beside the outcome, then Enter</dd><dt><kbd>m</kbd></dt><dd>look or measure</dd><dt><kbd>r</kbd></dt><dd>repair</dd><dt><kbd>n</kbd></dt><dd>note</dd><dt><kbd>x</kbd></dt><dd>strike out</dd><dt><kbd>Esc</kbd></dt><dd>leave a form</dd>
+        <dt><kbd>t</kbd></dt><dd>record a start; then the letter beside the outcome, then Enter</dd><dt><kbd>m</kbd></dt><dd>look or measure</dd><dt><kbd>r</kbd></dt><dd>repair</dd><dt><kbd>n</kbd></dt><dd>note</dd><dt><kbd>x</kbd></dt><dd>strike out</dd><dt><kbd>h</kbd></dt><dd>hand over: where it stands, as a note</dd><dt><kbd>Esc</kbd></dt><dd>leave a form</dd>
     </dl>
     <h3>Marks</h3>
     <ul class="legend">@foreach (Orthoscope\Core\Diagnosis\Standing::cases() as $standing)<li><x-mark :standing="$standing->value"/> {{ $standing->words() }}</li>@endforeach</ul>

@@ -11,6 +11,7 @@
     <section class="chain-strip" aria-label="Chain"><x-chain :chain="$page->chain"/></section>
 
     @if ($a->surprise->level !== 'none')<p class="notice" role="note"><b>It does not fit.</b> {{ $a->surprise->why }}</p>@endif
+    @if ($page->changedAtOnce() !== null)<p class="notice" role="note"><b>Two at once.</b> {{ $page->changedAtOnce() }}</p>@endif
     @if ($page->mismatch !== null)
         <details class="notice mismatch"><summary><b>The bench sees something else than was told.</b> Told: {{ $page->mismatch->told }}. Seen: {{ $page->mismatch->seen }}.</summary>
             <div class="sides"><div><h3>Such a difference speaks for</h3><ul>@forelse ($page->mismatch->speaksFor as $plain)<li>{{ $plain }}</li>@empty<li>nothing by name</li>@endforelse</ul></div>
@@ -124,12 +125,13 @@
         @endunless
         <button type="button" data-dialog="note" x-on:click="open"><kbd>n</kbd> note</button>
         <button type="button" data-dialog="strike" x-on:click="open"><kbd>x</kbd> strike out</button>
+        @unless ($page->isClosed())<button type="button" data-dialog="note" data-hot="h" data-fill='@json(['entry[text]' => $page->handOver()])' x-on:click="open"><kbd>h</kbd> hand over</button>@endunless
         <a href="{{ route('closing.create', $job) }}">close</a>
         <a href="{{ route('jobs.letter', $job) }}">letter</a>
         <a href="{{ route('jobs.tag', $job) }}">tag</a>
         <a href="{{ route('jobs.case', $job) }}">case file</a>
         <button type="button" data-dialog="keys" x-on:click="open"><kbd>?</kbd> keys</button>
-        <span class="always">Lead out, wait for the drain before hands go in. Strap on.</span>
+        <span class="always">Lead out, wait for the drain, strap on.</span>
     </footer>
     @include('dialogs')
 </div>

@@ -20,6 +20,13 @@ final class BenchTest extends TestCase
 {
     use RefreshDatabase;
 
+    public function test_the_next_technician_is_told_where_it_stands_and_what_cannot_be_told_apart(): void
+    {
+        $job = $this->job(entries: [['kind' => 'start', 'reached' => 'nothing'], ['kind' => 'start', 'reached' => 'stays', 'setup' => ['out' => ['drive'], 'lent' => ['supply' => ['tag' => 'S-12']]]]]);
+        $page = $this->actingAs($this->person(Role::Technician))->get("/jobs/{$job->tag}");
+        $page->assertSee('hand over')->assertSee('S-12 is lent for the supply.')->assertSee('Changed at once: the drive and the supply.');
+    }
+
     public function test_pressing_an_outcome_records_act_and_start(): void
     {
         $job = $this->job(entries: [['kind' => 'start', 'reached' => 'dark', 'waited' => 120, 'signs' => ['lamp' => 'memory']]]);
