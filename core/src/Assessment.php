@@ -18,6 +18,7 @@ use Orthoscope\Core\Diagnosis\StopEstimate;
 use Orthoscope\Core\Diagnosis\Surprise;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Planning\Advice;
+use Orthoscope\Core\Planning\Arrangements;
 use Orthoscope\Core\Planning\Interlocks;
 use Orthoscope\Core\Planning\Planner;
 use Orthoscope\Core\Proving\Proof;
@@ -35,6 +36,7 @@ final readonly class Assessment
      * @param  ?StopEstimate  $stop      where the last start stopped; null before the first
      * @param  float  $sound     probability that nothing is wrong now
      * @param  list<string>  $retrace
+     * @param  ?Arrangements  $arrangements sticks in slots, where memory is a question
      */
     private function __construct(
         public Machine $machine,
@@ -50,6 +52,7 @@ final readonly class Assessment
         public Proof $proof,
         public float $sound,
         public array $retrace,
+        public ?Arrangements $arrangements,
     ) {
     }
 
@@ -79,6 +82,7 @@ final readonly class Assessment
             Proof::of($record, $catalogue, $sound),
             $sound,
             Retrace::sentences($standings, $record, new EntryWords($machine, $catalogue)),
+            Arrangements::of($catalogue, $replay, $record),
         );
     }
 

@@ -113,6 +113,14 @@
                 </li>
             @endforeach
             </ol>
+            @if ($a->arrangements !== null && ! $page->isClosed())
+                <div class="retrace arranged"><h3>Sticks and slots</h3>
+                    <p>Still possible: {{ implode(', ', array_map(fn ($name, $p) => $name.' '.(int) round(100 * $p).' %', array_keys($a->arrangements->possible), $a->arrangements->possible)) ?: 'none of them by itself' }}.</p>
+                    @foreach ($a->arrangements->best as $i => $arrangement)
+                        <button type="button" data-dialog="start" data-setup="{{ json_encode($arrangement->setUp->toArray() ?: (object) []) }}" data-name="this arrangement" x-on:click="open"><x-slots :machine="$a->machine" :arrangement="$arrangement"/><small>{{ $i === 0 ? 'tells most; ' : '' }}gets past the memory with {{ (int) round(100 * $arrangement->passes) }} %</small></button>
+                    @endforeach
+                </div>
+            @endif
             @if ($a->stop !== null)<div class="retrace"><h3>Retrace</h3>@foreach ($a->retrace as $sentence)<p>{{ $sentence }}</p>@endforeach</div>@endif
         </section>
     </div>

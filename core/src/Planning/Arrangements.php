@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Planning;
+
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Chain\SetUp;
+use Orthoscope\Core\Diagnosis\Belief;
+use Orthoscope\Core\Diagnosis\Information;
+use Orthoscope\Core\Diagnosis\Replay;
+use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Evidence\Start;
+
+/**
+ * Memory sticks in slots: which stick, slot, channel or pair is still possible, and which arrangement splits them best. All
+ * arrangements of one and of two sticks are gone through. A pair that fails together and works stick by stick is of its own kind.
+ */
+final readonly class Arrangements
+{
+    /** Belief that memory has to do with it under which arrangements are no question, and under which one culprit is left out. Origin: judgement. */
+    private const QUESTION_FROM = 0.1;
+
+    private const NAMED_FROM = 0.02;
+
+    /** Share of belief, and states, that are looked at. Origin: judgement. */
+    private const MASS = 0.98;
+
+    private const STATES = 150;
+
+    private const BEST = 3;
+
+    /**
+     * @param  array<string, float>  $possible name of the stick, slot, channel or pair => probability, likeliest first
+     * @param  list<Arrangement>  $best     that tell most first
+     */
+    private function __construct(public array $possible, public array $best)
+    {
+    }
+
+    /** Null where memory is no question, or nothing can be arranged. */
+    public static function of(Catalogue $catalogue, Replay $replay, Record $record): ?self
+    {
+        $machine = $replay->model->machine;
+        if (count($machine->ofKind('slot')) < 2 || $machine->ofKind('stick') === []) {
+            return null;
+        }
+        $culprits = self::culprits($replay);
+        if ($replay->belief->hasAny($culprits) < self::QUESTION_FROM) {
+            return null;
+        }
+        $belief = $replay->belief->mostOf(self::MASS, self::STATES);
+        $possible = array_filter($belief->byGroup($culprits)[1], fn (float $p): bool => $p >= self::NAMED_FROM);
+        arsort($possible);
+        $done = array_map(fn (Start $start): string => $start->setUp->key(), $record->all(Start::class));
+        $ranked = [];
+        foreach (self::all($machine) as $setUp) {
+            if (! in_array($setUp->key(), $done, true)) {
+                $ranked[] = self::weighed($setUp, $belief, $culprits, $catalogue, $replay);
+            }
+        }
+        usort($ranked, fn (Arrangement $a, Arrangement $b): int => [-round($a->bits, 2), count($a->setUp->moved)] <=> [-round($b->bits, 2), count($b->setUp->moved)]);
+
+        return new self($possible, array_slice($ranked, 0, self::BEST));
+    }
+
+    /** @return array<int, string> mode => name of the stick, slot, channel or pair that is then at fault */
+    private static function culprits(Replay $replay): array
+    {
+        $culprits = [];
+        foreach ($replay->model->modes->all as $i => $mode) {
+            $part = $replay->model->machine->part($mode->part);
+            if ($mode->spare === null && ($mode->channel !== null || in_array($part->kind->id, ['stick', 'slot', 'kit'], true))) {
+                $culprits[$i] = $mode->channel === null ? $part->name : "channel {$mode->channel} of {$part->inSentence()}";
+            }
+        }
+
+        return $culprits;
+    }
+
+    /**
+     * Every way to put one or two of the sticks into slots, the rest out.
+     *
+     * @return list<SetUp>
+     */
+    public static function all(Machine $machine): array
+    {
+        $sticks = array_column($machine->ofKind('stick'), 'id');
+        $slots = array_column($machine->ofKind('slot'), 'id');
+        $all = [];
+        foreach ($sticks as $i => $stick) {
+            foreach ($slots as $slot) {
+                $all[] = self::with([$stick => $slot], $sticks, $machine);
+                foreach (array_slice($sticks, $i + 1) as $other) {
+                    foreach (array_diff($slots, [$slot]) as $next) {
+                        $all[] = self::with([$stick => $slot, $other => $next], $sticks, $machine);
+                    }
+                }
+            }
+        }
+
+        return $all;
+    }
+
+    /**
+     * @param  array<string, string>  $in  stick => slot
+     * @param  list<string>  $sticks of the machine
+     */
+    private static function with(array $in, array $sticks, Machine $machine): SetUp
+    {
+        $moved = array_filter($in, fn (string $slot, string $stick): bool => ($machine->slots[$stick] ?? null) !== $slot, ARRAY_FILTER_USE_BOTH);
+
+        return SetUp::fromArray(['out' => array_values(array_diff($sticks, array_keys($in))), 'moved' => $moved]);
+    }
+
+    /** @param  array<int, string>  $culprits */
+    private static function weighed(SetUp $setUp, Belief $belief, array $culprits, Catalogue $catalogue, Replay $replay): Arrangement
+    {
+        $hazards = $replay->model->hazards($setUp, $replay->fitted);
+        $memory = $catalogue->stageIndex('memory');
+        $passes = 0.0;
+        $byCulprit = [];
+        foreach ($belief->states() as [$faults, $weight]) {
+            $pass = 1.0;
+            $name = '';
+            foreach ($faults as $fault) {
+                $name .= isset($culprits[$fault]) ? " {$culprits[$fault]}" : '';
+                $pass *= $replay->model->modes->stops[$fault] <= $memory ? 1.0 - ($hazards[$fault] ?? 0.0) : 1.0;
+            }
+            $byCulprit[$name][0] = ($byCulprit[$name][0] ?? 0.0) + $weight;
+            $byCulprit[$name][1] = ($byCulprit[$name][1] ?? 0.0) + $weight * $pass;
+            $passes += $weight * $pass;
+        }
+
+        return new Arrangement($setUp, Information::gain(array_map(fn (array $sum): array => [$sum[0], [$sum[1] / $sum[0], 1.0 - $sum[1] / $sum[0]]], array_values($byCulprit))), $passes);
+    }
+}
