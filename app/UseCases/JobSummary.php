@@ -43,7 +43,6 @@ final class JobSummary
                 'suspect' => $suspect === null ? null : ['name' => $suspect->part->name, 'standing' => $suspect->standing->value, 'percent' => (int) round(100 * $suspect->probability)],
                 'next' => self::next($assessment),
                 'why' => $assessment->advice->why,
-                'minutes' => (int) round($assessment->advice->remaining),
                 'sound' => (int) floor(100 * $assessment->sound),
                 'lent' => $closing !== null || $last === null ? [] : array_values(array_map(fn (Lent $lent): string => $lent->tag, $last->setUp->lent)),
                 'locks' => array_map(fn (ActiveLock $active): string => $active->lock->name, $assessment->locks->onPower()),

@@ -18,7 +18,7 @@
                 <x-field name="name" label="Name" :value="$owner?->name" autofocus autocomplete="off"/>
                 <div class="pair"><x-field name="phone" label="Telephone" type="tel" :value="$owner?->phone" autocomplete="off"/><x-field name="email" label="Mail" type="email" :value="$owner?->email" autocomplete="off"/></div>
                 <h2>Machine</h2>
-                <x-field name="model" label="Make and model" :value="$call && $call->machine->model !== 'not told yet' ? $call->machine->model : null" autocomplete="off"/>
+                <div class="aged"><x-field name="model" label="Make and model" :value="$call && $call->machine->model !== 'not told yet' ? $call->machine->model : null" autocomplete="off"/><x-field name="age" label="Age, years" type="number" min="0" max="40"/></div>
                 <fieldset class="choices"><legend>Picture comes from</legend>
                     @foreach (['card' => 'a graphics card', 'own' => 'the board', 'both' => 'either'] as $value => $words)<label><input type="radio" name="picture_from" value="{{ $value }}" {{ $choice('picture_from', $value, 'card') }}> {{ $words }}</label>@endforeach
                     @error('picture_from')<p class="error">{{ $message }}</p>@enderror
@@ -34,7 +34,7 @@
                     @foreach (['status_lamps' => 'status lamps', 'speaker' => 'a speaker', 'code_display' => 'a code display'] as $value => $words)<label><input type="checkbox" name="facts[]" value="{{ $value }}" {{ $ticked('facts', $value) }}> {{ $words }}</label>@endforeach
                 </fieldset>
                 <fieldset class="choices stack"><legend>Done earlier</legend>
-                    @foreach ($catalogue->history as $event)<label><input type="checkbox" name="history[]" value="{{ $event->id }}" {{ $ticked('history', $event->id) }}> {{ $event->name }}</label>@endforeach
+                    @foreach ($catalogue->history as $event)@continue(str_starts_with($event->id, 'age-'))<label><input type="checkbox" name="history[]" value="{{ $event->id }}" {{ $ticked('history', $event->id) }}> {{ $event->name }}</label>@endforeach
                 </fieldset>
                 <x-field name="earlier" label="When, and by whom" placeholder="supply in June by a friend, held two months" autocomplete="off"/>
                 <x-field name="opinion" label="What others said it is (kept, no evidence)" autocomplete="off"/>

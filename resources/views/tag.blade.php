@@ -6,7 +6,7 @@
             <p class="tag huge">{{ $job->tag }}</p>
             <p><b>{{ $job->machine->model }}</b></p>
             <p>{{ $job->machine->owner->name }}</p>
-            <p>in {{ $job->created_at->format('j M Y, H:i') }}</p>
+            <p>in {{ ($job->arrived_at ?? $job->created_at)->format('j M Y, H:i') }}</p>
             <p>{{ config('shop.name') }}</p>
         </div>
     </section>

@@ -95,6 +95,15 @@ final class ArrivalTest extends TestCase
         $this->get("/jobs/{$job->tag}/receipt")->assertSee('recovery key, a red sock')->assertSee('for hours at work');
     }
 
+    public function test_the_age_says_what_it_says_and_an_absurd_one_is_told(): void
+    {
+        $this->assertSame(['age-old'], $this->takeIn(['age' => '11'])->entries()->get()[1]->body['history']);
+        foreach (['-1', '200', 'ancient', '2.5'] as $age) {
+            $this->from('/counter')->post('/counter', [...self::MACHINE, 'known' => 'new', 'age' => $age])->assertSessionHasErrors('age');
+            $this->assertStringContainsString('from 0 to 40', session('errors')->first('age'));
+        }
+    }
+
     public function test_an_open_warranty_says_comeback(): void
     {
         $job = $this->takeIn();

@@ -13,7 +13,7 @@ final class FloorController
 {
     public function __invoke(): View
     {
-        $jobs = Job::query()->open()->with(['machine.owner', 'summary'])->orderBy('created_at')->limit(200)->get();
+        $jobs = Job::query()->open()->with(['machine.owner', 'summary'])->orderBy('arrived_at')->limit(200)->get();
         $closed = Job::query()->whereHas('summary', fn ($summary) => $summary->where('closed', true))
             ->with(['machine.owner', 'summary'])->orderByDesc('id')->limit(10)->get();
 

@@ -12,6 +12,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Intake\Age;
 use Orthoscope\Core\Intake\HardwareList;
 use Orthoscope\Core\Intake\UnreadableList;
 
@@ -73,6 +74,7 @@ final class TakeInRequest extends FormRequest
             'accessories.*' => [Rule::in(self::ACCESSORIES)],
             'proving' => ['nullable', Rule::in(array_keys(self::PROVING))],
             'earlier' => ['nullable', 'string', 'max:1000'],
+            'age' => ['nullable', 'integer', 'min:0', 'max:'.Age::MOST],
             'lshw' => ['nullable', 'file', 'max:4000'],
             'known' => ['nullable', Rule::in(['new', ...array_map(fn (Owner $owner): string => (string) $owner->id, $this->alike())])],
         ];
@@ -105,6 +107,7 @@ final class TakeInRequest extends FormRequest
             'limit.regex' => 'Give an amount such as 120 or 89.50, or leave it open to be asked first.',
             'approves.max' => 'Keep the name under 120 letters.',
             'with.max' => 'Keep the list under 300 letters.',
+            'age.*' => 'Give the age in whole years, from 0 to '.Age::MOST.', or leave it open.',
             'earlier.max' => 'Keep it under 1000 letters.',
             'opinion.max' => 'Keep it under 500 letters.',
             'lshw.file' => 'The file did not arrive whole; choose it again.',
@@ -238,7 +241,7 @@ final class TakeInRequest extends FormRequest
             'events' => array_values((array) $this->input('events', [])),
             'marks' => array_values((array) $this->input('marks', [])),
         ]);
-        $earlier = array_filter(['text' => $this->string('earlier')->trim()->toString(), 'history' => array_values((array) $this->input('history', []))]);
+        $earlier = array_filter(['text' => $this->string('earlier')->trim()->toString(), 'history' => array_values(array_filter([...(array) $this->input('history', []), $this->filled('age') ? Age::history($this->integer('age')) : null]))]);
         $opinion = $this->string('opinion')->trim()->toString();
 
         return [

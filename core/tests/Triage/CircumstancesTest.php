@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Tests\Triage;
 
+use Orthoscope\Core\Intake\Age;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -62,6 +63,16 @@ final class CircumstancesTest extends TestCase
         $after = Bench::assess([[...$report, 'history' => [$history]]])->standings[$part]->probability;
         $this->assertLessThan(0.9 * $before, $after);
         $this->assertGreaterThan(0.1 * $before, $after, 'it is weakened, not cleared');
+    }
+
+    public function test_an_old_machine_is_suspected_of_what_wears_and_a_young_one_is_not(): void
+    {
+        $cell = fn (array $history): float => Bench::assess([[...self::DARK, 'history' => $history]])->standings['cell']->probability;
+        $this->assertGreaterThan($cell([]), $cell(['age-old']));
+        $this->assertLessThan($cell([]), $cell(['age-young']));
+        $this->assertSame(['age-young', 'age-young', null, null, 'age-old'], array_map(Age::history(...), [0, 1, 2, 7, 8]));
+        $this->expectExceptionMessage('from 0 to 40');
+        Age::history(41);
     }
 
     public function test_a_mark_made_by_an_answer_locks_like_one_made_at_arrival(): void

@@ -15,6 +15,6 @@
             @else{{ $data['next'] ?? '' }}@endif
             @foreach ($data['lent'] ?? [] as $tag)<span class="lent">{{ $tag }}</span>@endforeach
         </span>
-        <span class="num since">{{ $job->created_at->format('j M') }}</span>
+        <span class="num since">{{ ($job->arrived_at ?? $job->created_at)->format("j M") }}</span>
     </a>
 </li>
