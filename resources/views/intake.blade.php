@@ -33,11 +33,15 @@
                 <fieldset class="choices"><legend>The board has</legend>
                     @foreach (['status_lamps' => 'status lamps', 'speaker' => 'a speaker', 'code_display' => 'a code display'] as $value => $words)<label><input type="checkbox" name="facts[]" value="{{ $value }}" {{ $ticked('facts', $value) }}> {{ $words }}</label>@endforeach
                 </fieldset>
-                <fieldset class="choices stack"><legend>Done earlier</legend>
-                    @foreach ($catalogue->history as $event)@continue(str_starts_with($event->id, 'age-'))<label><input type="checkbox" name="history[]" value="{{ $event->id }}" {{ $ticked('history', $event->id) }}> {{ $event->name }}</label>@endforeach
+                <fieldset class="choices stack look"><legend class="h2">Agreed</legend>
+                    @foreach ($catalogue->marks as $mark)@continue($mark->factors !== [])<label><input type="checkbox" name="marks[]" value="{{ $mark->id }}" {{ $ticked('marks', $mark->id) }}> {{ $mark->name }}</label>@endforeach
                 </fieldset>
-                <x-field name="earlier" label="When, and by whom" placeholder="supply in June by a friend, held two months" autocomplete="off"/>
-                <x-field name="opinion" label="What others said it is (kept, no evidence)" autocomplete="off"/>
+                <div class="pair"><x-field name="limit" label="Spend up to" inputmode="decimal" placeholder="ask first" autocomplete="off"/><x-field name="approves" label="Who says yes" placeholder="the owner" autocomplete="off"/></div>
+                <div class="field"><label for="f-proving">Prove it</label><select id="f-proving" name="proving">@foreach (\App\Http\Requests\TakeInRequest::PROVING as $id => $words)<option value="{{ $id }}" @selected(old('proving') === $id)>{{ $words }}</option>@endforeach</select></div>
+                <fieldset class="choices"><legend>Came with it</legend>
+                    @foreach (\App\Http\Requests\TakeInRequest::ACCESSORIES as $thing)<label><input type="checkbox" name="accessories[]" value="{{ $thing }}" {{ $ticked('accessories', $thing) }}> {{ $thing }}</label>@endforeach
+                </fieldset>
+                <x-field name="with" label="and" placeholder="anything else" autocomplete="off"/>
             </section>
             <section class="sheet">
                 <h2>Told</h2>
@@ -50,6 +54,11 @@
                     <div class="field"><label for="f-beeps">Beeps, as told</label><select id="f-beeps" name="beeps"><option value="">not said</option>@foreach ($catalogue->sign('beeps')->values as $value => $words)<option value="{{ $value }}" @selected(old('beeps') === $value)>{{ $words }}</option>@endforeach</select></div>
                     <div class="field"><label for="f-fans">Fans, as told</label><select id="f-fans" name="fans"><option value="">not said</option>@foreach ($catalogue->sign('fans')->values as $value => $words)<option value="{{ $value }}" @selected(old('fans') === $value)>{{ $words }}</option>@endforeach</select></div>
                 </div>
+                <fieldset class="choices stack"><legend>Done earlier</legend>
+                    @foreach ($catalogue->history as $event)@continue(str_starts_with($event->id, 'age-'))<label><input type="checkbox" name="history[]" value="{{ $event->id }}" {{ $ticked('history', $event->id) }}> {{ $event->name }}</label>@endforeach
+                </fieldset>
+                <x-field name="earlier" label="When, and by whom" placeholder="supply in June by a friend, held two months" autocomplete="off"/>
+                <x-field name="opinion" label="What others said it is (kept, no evidence)" autocomplete="off"/>
             </section>
             <section class="sheet">
                 <fieldset class="choices stack"><legend class="h2">Just before</legend>
@@ -59,15 +68,6 @@
                     @foreach ($catalogue->marks as $mark)@continue($mark->factors === [])<label><input type="checkbox" name="marks[]" value="{{ $mark->id }}" {{ $ticked('marks', $mark->id) }}> {{ $mark->name }}</label>@endforeach
                     <p class="caution">Liquid, a burnt smell or a doubtful socket: do not switch it on. The job is locked until the bench has looked.</p>
                 </fieldset>
-                <fieldset class="choices stack look"><legend class="h2">Agreed</legend>
-                    @foreach ($catalogue->marks as $mark)@continue($mark->factors !== [])<label><input type="checkbox" name="marks[]" value="{{ $mark->id }}" {{ $ticked('marks', $mark->id) }}> {{ $mark->name }}</label>@endforeach
-                </fieldset>
-                <div class="pair"><x-field name="limit" label="Spend up to" inputmode="decimal" placeholder="ask first" autocomplete="off"/><x-field name="approves" label="Who says yes" placeholder="the owner" autocomplete="off"/></div>
-                <div class="field"><label for="f-proving">Prove it</label><select id="f-proving" name="proving">@foreach (\App\Http\Requests\TakeInRequest::PROVING as $id => $words)<option value="{{ $id }}" @selected(old('proving') === $id)>{{ $words }}</option>@endforeach</select></div>
-                <fieldset class="choices"><legend>Came with it</legend>
-                    @foreach (\App\Http\Requests\TakeInRequest::ACCESSORIES as $thing)<label><input type="checkbox" name="accessories[]" value="{{ $thing }}" {{ $ticked('accessories', $thing) }}> {{ $thing }}</label>@endforeach
-                </fieldset>
-                <x-field name="with" label="and" placeholder="anything else" autocomplete="off"/>
             </section>
         </div>
     </form>
