@@ -227,6 +227,22 @@ final class CallTest extends TestCase
         $this->actingAs($this->person(Role::Technician))->get("/jobs/{$job->tag}")->assertSee('Twitches since Sunday')->assertSee('a neighbour says the board');
     }
 
+    public function test_what_is_over_is_not_ended_again_nor_changed(): void
+    {
+        $job = $this->begin('Jorun Pike');
+        $this->post("/calls/{$job->tag}/end", ['outcome' => 'solved', 'words' => 'the switch'])->assertSessionHasNoErrors();
+        $this->post("/calls/{$job->tag}/end", ['outcome' => 'given-up', 'words' => 'no'])->assertStatus(409);
+        $this->post("/calls/{$job->tag}/pause")->assertStatus(409);
+        $this->post("/calls/{$job->tag}/caller", ['name' => 'Someone', 'phone' => ''])->assertStatus(409);
+        $this->assertSame(['solved', 'Jorun Pike'], [$job->call?->refresh()->outcome?->value, $job->machine->owner->refresh()->name]);
+        $walkIn = $this->job();
+        $this->actingAs($this->counter);
+        foreach (['pause', 'caller', 'end'] as $what) {
+            $this->post("/calls/{$walkIn->tag}/{$what}", ['outcome' => 'solved', 'words' => 'x', 'name' => 'x'])->assertStatus(404);
+        }
+        $this->get("/calls/{$walkIn->tag}")->assertRedirect("/jobs/{$walkIn->tag}/tag");
+    }
+
     public function test_calls_are_for_people_of_the_shop(): void
     {
         $job = $this->begin();

@@ -57,6 +57,7 @@ final class CallController
 
     public function update(CallerRequest $request, Job $job): RedirectResponse
     {
+        self::mustBeOpen($job);
         $job->machine->owner->update($request->owner());
         $job->machine->update(['model' => $request->model()]);
 
@@ -65,6 +66,7 @@ final class CallController
 
     public function pause(Job $job, HoldCall $calls): RedirectResponse
     {
+        self::mustBeOpen($job);
         $calls->pause($job);
 
         return redirect()->route('calls.index')->with('status', "The call {$job->tag} is paused. Nothing of it is lost; open it to go on.");
@@ -72,9 +74,17 @@ final class CallController
 
     public function end(EndCallRequest $request, Job $job, HoldCall $calls): RedirectResponse
     {
+        self::mustBeOpen($job);
         $calls->end($job, $request->outcome(), $request->details(), $request->slot());
 
         return redirect()->route('calls.show', $job);
+    }
+
+    /** What was a call and is over, or has arrived, is changed on its job. */
+    private static function mustBeOpen(Job $job): void
+    {
+        abort_if($job->call === null, 404);
+        abort_if($job->hasArrived() || $job->call->isOver(), 409, "The call {$job->tag} is over.");
     }
 
     private function page(Job $job, HoldCall $calls, AssessJob $assessJob, Catalogue $catalogue, ?string $wanted): CallPage
