@@ -21,6 +21,7 @@ use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\ReceiptController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
+use App\Http\Controllers\SupplySizingController;
 use App\Http\Controllers\TagController;
 use App\Http\Controllers\ThemeController;
 use Illuminate\Support\Facades\Route;
@@ -69,6 +70,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/jobs/{job}/case.json', CaseFileController::class)->name('jobs.case');
         Route::get('/jobs/{job}/close', [ClosingController::class, 'create'])->name('closing.create');
         Route::post('/jobs/{job}/close', [ClosingController::class, 'store'])->name('closing.store');
+        Route::get('/jobs/{job}/supply', SupplySizingController::class)->name('jobs.supply');
         Route::get('/shelf', ShelfController::class)->name('shelf');
     });
 });

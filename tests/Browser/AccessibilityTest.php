@@ -33,7 +33,7 @@ final class AccessibilityTest extends BrowserTestCase
             '/', '/counter', '/find?q=nobody', '/find?q=Z9-999', '/find?q=heron', '/shelf',
             '/jobs/K4-327', '/jobs/C7-254', '/jobs/P3-662', '/jobs/T5-438', '/jobs/M2-895', '/jobs/W6-549', '/jobs/H8-286',
             '/jobs/M2-895/tag', '/jobs/M2-895/close', '/jobs/D5-864',
-            '/calls', '/calls/R6-583', '/calls/R6-583?question=inside', '/calls/N7-228', '/calls/W3-946/arrival', '/jobs/K4-327/photos', '/jobs/K4-327/receipt',
+            '/calls', '/calls/R6-583', '/calls/R6-583?question=inside', '/calls/N7-228', '/calls/W3-946/arrival', '/jobs/K4-327/photos', '/jobs/K4-327/receipt', '/jobs/T5-438/supply',
             '/jobs/H8-286/letter',
         ] as $path) {
             $this->visit($path);

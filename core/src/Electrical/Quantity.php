@@ -20,6 +20,7 @@ final class Quantity
         'V' => [['V', 'v', 'volt', 'volts'], 'V'],
         'A' => [['A', 'a', 'amp', 'amps'], 'A'],
         'Ohm' => [['Ohm', 'ohm', 'Ohms', 'ohms', 'Ω', 'Ω', 'R'], 'R'],
+        'W' => [['W', 'w', 'watt', 'watts'], null],
         's' => [['s', 'sec'], null],
         'Hz' => [['Hz', 'hz'], null],
         'K' => [['K', '°C', 'C'], null],

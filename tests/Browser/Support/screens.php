@@ -27,6 +27,7 @@ $views = [
     'job-record-a-start' => ['who' => 'rhea', 'path' => '/jobs/T5-438', 'script' => "document.querySelector('.keys [data-dialog=start]').click()"],
     'close' => ['who' => 'maud', 'path' => '/jobs/M2-895/close'],
     'letter' => ['who' => 'maud', 'path' => '/jobs/H8-286/letter'],
+    'supply' => ['who' => 'rhea', 'path' => '/jobs/T5-438/supply?watts=300+W&amps=18A&has6=0&has8=0&processor=95&card6=1&card8=0&fans=3'],
     'shelf' => ['who' => 'maud', 'path' => '/shelf'],
 ];
 
