@@ -16,6 +16,7 @@ use App\Http\Controllers\GuideController;
 use App\Http\Controllers\IntakeController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\LetterController;
+use App\Http\Controllers\NewsController;
 use App\Http\Controllers\OwnerLetterController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\ReceiptController;
@@ -70,6 +71,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/jobs/{job}/case.json', CaseFileController::class)->name('jobs.case');
         Route::get('/jobs/{job}/close', [ClosingController::class, 'create'])->name('closing.create');
         Route::post('/jobs/{job}/close', [ClosingController::class, 'store'])->name('closing.store');
+        Route::get('/jobs/{job}/news', NewsController::class)->name('jobs.news');
         Route::get('/jobs/{job}/supply', SupplySizingController::class)->name('jobs.supply');
         Route::get('/shelf', ShelfController::class)->name('shelf');
     });

@@ -15,6 +15,7 @@ use Illuminate\Support\Carbon;
  * @property string               $kind
  * @property array<string, mixed> $body the written entry of a case file, less its kind, time and author
  * @property ?string              $sent_once key of the form it came from; the same form sent twice is one entry
+ * @property int                  $user_id
  * @property User                 $user
  * @property Carbon               $made_at
  */

@@ -51,6 +51,8 @@ final class JobPage
         public readonly Assessment $assessment,
         public readonly Catalogue $catalogue,
         public readonly Shelf $shelf,
+        private readonly ?int $reader = null,
+        private readonly ?int $seen = null,
     ) {
         $this->chain = ChainDrawing::of($assessment, $catalogue);
         $this->words = new EntryWords($assessment->machine, $catalogue);
@@ -176,7 +178,7 @@ final class JobPage
         foreach ($this->assessment->record->entries as $entry) {
             /** @var StoredEntry $from */
             $from = $stored[$entry->number];
-            $rows[] = new RecordRow($entry, $from->user->name, $from->made_at, $this->assessment->record->struck[$entry->number] ?? null, $this->reachThumb($entry));
+            $rows[] = new RecordRow($entry, $from->user->name, $from->made_at, $this->assessment->record->struck[$entry->number] ?? null, $this->reachThumb($entry), $this->seen !== null && $entry->number > $this->seen && $from->user_id !== $this->reader);
         }
 
         return array_reverse($rows);

@@ -11,7 +11,8 @@ use Orthoscope\Core\Evidence\StrikeOut;
 /** One line of the record as the page shows it. */
 final readonly class RecordRow
 {
-    public function __construct(public Entry $entry, public string $by, public Carbon $at, public ?StrikeOut $struck, public ?Thumb $thumb)
+    /** @param  bool  $isNew someone else wrote it since the reader last looked */
+    public function __construct(public Entry $entry, public string $by, public Carbon $at, public ?StrikeOut $struck, public ?Thumb $thumb, public bool $isNew = false)
     {
     }
 

@@ -4,6 +4,7 @@ import { bar } from './bar';
 import { bench } from './bench';
 import { call, ending } from './call';
 import { act, check } from './choices';
+import { news } from './news';
 import { pins } from './pins';
 
 Alpine.data('bar', bar);
@@ -11,6 +12,7 @@ Alpine.data('bench', bench);
 Alpine.data('call', call);
 Alpine.data('ending', ending);
 Alpine.data('check', check);
+Alpine.data('news', news);
 Alpine.data('pins', pins);
 Alpine.data('act', act);
 Alpine.data('printer', () => ({ print: () => window.print() }));

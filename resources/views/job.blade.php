@@ -8,6 +8,7 @@
         <p class="complaint">“{{ $page->complaint() }}” <span class="owner">{{ $job->machine->owner->name }}</span></p>
         <span class="pill">{{ $page->waitsFor() }}</span>
     </div>
+    <div x-data="news" data-news="{{ route('jobs.news', $job) }}" data-last="{{ $job->entries->max('number') ?? 0 }}" role="status"><p class="notice" x-show="told" x-text="told" x-cloak></p></div>
     <section class="chain-strip" aria-label="Chain"><x-chain :chain="$page->chain"/></section>
 
     @if ($a->surprise->level !== 'none')<p class="notice" role="note"><b>It does not fit.</b> {{ $a->surprise->why }}</p>@endif
@@ -77,7 +78,7 @@
                 @forelse ($page->rows() as $row)
                     @php($entry = $row->entry)
                     <tr class="{{ $entry->kind() }} {{ $row->struck ? 'struck' : '' }}" data-entry="{{ $entry->number }}">
-                        <th scope="row" class="num">{{ $entry->number }}</th>
+                        <th scope="row" class="num">{{ $entry->number }}@if ($row->isNew)<span class="new">new</span>@endif</th>
                         <td><b>{{ $page->words->deed($entry) }}</b><small>{{ $row->at->format('H:i') }} {{ $row->by }}</small></td>
                         @if ($row->thumb)
                             @foreach ($page->columns() as $part)

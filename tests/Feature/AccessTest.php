@@ -31,6 +31,7 @@ final class AccessTest extends TestCase
         yield 'receipt' => ['get', '/jobs/{job}/receipt', $all];
         yield 'an owner erased' => ['post', '/jobs/{job}/owner/erase', ['guest' => 302, 'counter' => 403, 'technician' => 403, 'lead' => 302]];
         yield 'job' => ['get', '/jobs/{job}', $bench];
+        yield 'news' => ['get', '/jobs/{job}/news', $bench];
         yield 'supply sizing' => ['get', '/jobs/{job}/supply', $bench];
         yield 'case file' => ['get', '/jobs/{job}/case.json', $bench];
         yield 'closing' => ['get', '/jobs/{job}/close', $bench];

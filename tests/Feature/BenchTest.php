@@ -8,6 +8,7 @@ use App\Models\Entry;
 use App\Models\Role;
 use App\Models\Spare;
 use App\UseCases\AssessJob;
+use App\UseCases\RecordEntries;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Cache;
 use Orthoscope\Core\Chain\SetUp;
@@ -19,6 +20,20 @@ use Tests\TestCase;
 final class BenchTest extends TestCase
 {
     use RefreshDatabase;
+
+    public function test_what_came_since_one_last_looked_stands_out(): void
+    {
+        $job = $this->job(entries: [['kind' => 'start', 'reached' => 'nothing']]);
+        $rhea = $this->person(Role::Technician);
+        $this->actingAs($rhea)->get("/jobs/{$job->tag}")->assertDontSee('class="new"', false);
+        app(RecordEntries::class)->record($job, $this->person(Role::Technician), [['kind' => 'note', 'text' => 'Piet was here']]);
+        app(RecordEntries::class)->record($job, $rhea, [['kind' => 'note', 'text' => 'my own']]);
+        $this->getJson("/jobs/{$job->tag}/news?since=2")->assertOk()->assertJsonPath('last', 4)->assertJsonPath('by', ['A technician']);
+        $this->getJson("/jobs/{$job->tag}/news?since=4")->assertExactJson(['last' => 4, 'by' => []]);
+        $page = $this->get("/jobs/{$job->tag}");
+        $this->assertSame(1, substr_count((string) $page->getContent(), 'class="new"'), 'what someone else wrote, not what I did');
+        $this->get("/jobs/{$job->tag}")->assertDontSee('class="new"', false);
+    }
 
     public function test_the_next_technician_is_told_where_it_stands_and_what_cannot_be_told_apart(): void
     {

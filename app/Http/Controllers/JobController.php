@@ -5,20 +5,27 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Job;
+use App\Models\User;
 use App\UseCases\AssessJob;
 use App\UseCases\FreeShelf;
+use App\UseCases\SeenEntries;
 use App\View\JobPage;
+use Illuminate\Http\Request;
 use Illuminate\View\View;
 use Orthoscope\Core\Catalogue\Catalogue;
 
 /** The job at the bench. */
 final class JobController
 {
-    public function __invoke(Job $job, AssessJob $assessJob, FreeShelf $shelf, Catalogue $catalogue): View
+    public function __invoke(Request $request, Job $job, AssessJob $assessJob, FreeShelf $shelf, Catalogue $catalogue): View
     {
         $job->load(['machine.owner', 'entries.user']);
         $assessment = $assessJob->assess($job);
 
-        return view('job', ['job' => $job, 'page' => new JobPage($job, $assessment, $catalogue, $shelf->for($job))]);
+        /** @var User $user */
+        $user = $request->user();
+        $seen = SeenEntries::open($user, $job, (int) $job->entries->max('number'));
+
+        return view('job', ['job' => $job, 'page' => new JobPage($job, $assessment, $catalogue, $shelf->for($job), $user->id, $seen)]);
     }
 }

@@ -1,0 +1,37 @@
+import { isTyping } from './typing';
+
+const EVERY = 4000;
+
+// What a colleague puts on the same job's record: shown at once where nobody is writing, and told where somebody is.
+export function news() {
+    return {
+        told: '',
+        last: 0,
+
+        init() {
+            this.last = Number(this.$root.dataset.last);
+            setInterval(() => this.ask(), EVERY);
+        },
+
+        async ask() {
+            if (document.hidden) return;
+            try {
+                const answer = await fetch(`${this.$root.dataset.news}?since=${this.last}`, { headers: { Accept: 'application/json' } });
+                if (!answer.ok) return;
+                const { last, by } = await answer.json();
+                if (last <= this.last) return;
+                if (this.isIdle()) {
+                    location.reload();
+                } else {
+                    this.told = `${by.join(' and ')} wrote ${last - this.last === 1 ? 'an entry' : `${last - this.last} entries`} meanwhile. What you are writing stays; it goes on the record after theirs.`;
+                }
+            } catch {
+                // The network may be away for a moment; it is asked again.
+            }
+        },
+
+        isIdle() {
+            return document.querySelector('dialog[open]') === null && document.querySelector('form[data-sent]') === null && !isTyping({ target: document.activeElement ?? document.body });
+        },
+    };
+}
