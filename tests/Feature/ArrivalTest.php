@@ -104,6 +104,14 @@ final class ArrivalTest extends TestCase
         }
     }
 
+    public function test_something_else_than_words_is_told(): void
+    {
+        foreach (['name', 'phone', 'email', 'model', 'complaint', 'known', 'age', 'limit'] as $field) {
+            $this->from('/counter')->post('/counter', [...self::MACHINE, $field => ['a', 'b']])->assertSessionHasErrors($field);
+        }
+        $this->from('/calls')->post('/calls', ['name' => ['x'], 'phone' => ['y']])->assertSessionHasErrors(['name', 'phone']);
+    }
+
     public function test_an_open_warranty_says_comeback(): void
     {
         $job = $this->takeIn();

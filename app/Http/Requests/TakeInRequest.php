@@ -176,6 +176,14 @@ final class TakeInRequest extends FormRequest
         return $this->alike ??= KnownOwners::like($this->owner(), $call?->machine->owner, $this->serial());
     }
 
+    /** What was typed in a field; nothing where something else was sent, which the rules then tell. */
+    private function typed(string $field): string
+    {
+        $typed = $this->input($field);
+
+        return is_string($typed) ? trim($typed) : '';
+    }
+
     private function serial(): string
     {
         try {
@@ -195,7 +203,7 @@ final class TakeInRequest extends FormRequest
     /** @return array{name: string, phone: string, email: string} */
     public function owner(): array
     {
-        return ['name' => trim($this->string('name')->toString()), 'phone' => $this->string('phone')->toString(), 'email' => $this->string('email')->toString()];
+        return ['name' => $this->typed('name'), 'phone' => $this->typed('phone'), 'email' => $this->typed('email')];
     }
 
     /** @return array<string, mixed> */
@@ -211,7 +219,8 @@ final class TakeInRequest extends FormRequest
         return [
             'model' => trim($this->string('model')->toString()),
             'memory' => ['slots' => self::SLOTS[$slots], 'sticks' => self::FILLED[$slots][$sticks]],
-            'card' => $from !== 'own',
+            // A card that is dead is not listed, so a list can only add one.
+            'card' => $from !== 'own' || $list?->card === true,
             'drives' => min(4, $list->drives ?? $this->integer('drives')),
             'facts' => [
                 'own_graphics' => $from !== 'card',
