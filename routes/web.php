@@ -25,6 +25,7 @@ use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SupplySizingController;
 use App\Http\Controllers\TagController;
 use App\Http\Controllers\ThemeController;
+use App\Http\Middleware\MachineIsHere;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
@@ -65,7 +66,7 @@ Route::middleware('auth')->group(function (): void {
 
     Route::post('/jobs/{job}/owner/erase', EraseOwnerController::class)->middleware('can:lead')->name('owner.erase');
 
-    Route::middleware('can:work-at-bench')->group(function (): void {
+    Route::middleware(['can:work-at-bench', MachineIsHere::class])->group(function (): void {
         Route::get('/jobs/{job}', JobController::class)->name('jobs.show');
         Route::post('/jobs/{job}/entries', EntryController::class)->name('entries.store');
         Route::get('/jobs/{job}/case.json', CaseFileController::class)->name('jobs.case');

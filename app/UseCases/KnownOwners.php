@@ -61,7 +61,7 @@ final class KnownOwners
      */
     public static function line(Owner $owner): array
     {
-        $jobs = Job::query()->whereNotNull('arrived_at')->whereHas('machine', fn ($machine) => $machine->where('owner_id', $owner->id))->with('machine')->orderByDesc('id')->limit(self::MOST)->get();
+        $jobs = Job::query()->here()->whereHas('machine', fn ($machine) => $machine->where('owner_id', $owner->id))->with('machine')->orderByDesc('id')->limit(self::MOST)->get();
 
         return [
             'id' => $owner->id, 'name' => $owner->name, 'reach' => implode(', ', array_filter([$owner->phone, $owner->email])),

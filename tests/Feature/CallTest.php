@@ -243,6 +243,17 @@ final class CallTest extends TestCase
         $this->get("/calls/{$walkIn->tag}")->assertRedirect("/jobs/{$walkIn->tag}/tag");
     }
 
+    public function test_the_bench_does_not_work_on_what_has_not_arrived(): void
+    {
+        $job = $this->begin();
+        $this->actingAs($this->person(Role::Technician));
+        foreach (['', '/close', '/case.json', '/supply', '/news'] as $page) {
+            $this->get("/jobs/{$job->tag}{$page}")->assertRedirect("/calls/{$job->tag}");
+        }
+        $this->post("/jobs/{$job->tag}/entries", ['entry' => ['kind' => 'note', 'text' => 'too early']])->assertStatus(409);
+        $this->assertSame(0, $job->entries()->count());
+    }
+
     public function test_calls_are_for_people_of_the_shop(): void
     {
         $job = $this->begin();

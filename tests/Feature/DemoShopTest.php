@@ -26,10 +26,13 @@ final class DemoShopTest extends TestCase
         );
         $this->assertEqualsCanonicalizing(array_column(Role::cases(), 'value'), User::query()->distinct()->toBase()->pluck('role')->all());
         $this->actingAs(User::query()->where('email', 'maud')->firstOrFail());
-        foreach (Job::query()->pluck('tag') as $tag) {
+        foreach (Job::query()->whereNotNull('arrived_at')->pluck('tag') as $tag) {
             foreach (["/jobs/{$tag}", "/jobs/{$tag}/tag", "/jobs/{$tag}/close", "/jobs/{$tag}/letter", "/jobs/{$tag}/case.json"] as $path) {
                 $this->get($path)->assertOk();
             }
+        }
+        foreach (Job::query()->whereNull('arrived_at')->pluck('tag') as $tag) {
+            $this->get("/calls/{$tag}")->assertOk();
         }
         $this->get('/')->assertOk()->assertSeeInOrder(['Locked', 'First start', 'Find it', 'Confirm', 'Repair', 'Prove', 'Handed back']);
         $this->get('/shelf')->assertOk()->assertSee('lent to');

@@ -48,6 +48,12 @@ final readonly class EntryFit
         return new self($none, $of, $past);
     }
 
+    /** Likelihood under the fault that explains the entry best, or under none. */
+    public function best(): float
+    {
+        return max([$this->none, ...array_values($this->of)]);
+    }
+
     /** @return array{float, array<int, float>, array<int, float>} as plain data, to be kept */
     public function kept(): array
     {

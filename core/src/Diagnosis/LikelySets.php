@@ -39,7 +39,7 @@ final class LikelySets
     {
         $faults = array_keys($prior->alone());
         foreach (self::mostTellingFirst($fits, count($faults)) as $fit) {
-            $best = max($fit->none, ...array_values($fit->of), ...[$fit->none]);
+            $best = $fit->best();
             $this->none[] = $fit->none / $best;
             foreach ($faults as $fault) {
                 $this->of[$fault][] = ($fit->of[$fault] ?? $fit->none) / $best;
@@ -152,7 +152,7 @@ final class LikelySets
     private static function mostTellingFirst(array $fits, int $faults): array
     {
         $lost = array_map(function (EntryFit $fit) use ($faults): float {
-            $best = log(max($fit->none, ...array_values($fit->of), ...[$fit->none]));
+            $best = log($fit->best());
             $rest = ($faults - count($fit->of)) * ($best - log($fit->none));
 
             return $rest + array_sum(array_map(fn (float $likelihood): float => $best - log($likelihood), $fit->of));
