@@ -23,11 +23,26 @@ export function news() {
                 if (this.isIdle()) {
                     location.reload();
                 } else {
-                    this.told = `${by.join(' and ')} wrote ${last - this.last === 1 ? 'an entry' : `${last - this.last} entries`} meanwhile. What you are writing stays; it goes on the record after theirs.`;
+                    this.tell(`${by.join(' and ')} wrote ${last - this.last === 1 ? 'an entry' : `${last - this.last} entries`} meanwhile. What you are writing stays; it goes on the record after theirs.`);
                 }
             } catch {
                 // The network may be away for a moment; it is asked again.
             }
+        },
+
+        // An open form lies over the page, so there it is said in the form.
+        tell(sentence) {
+            this.told = sentence;
+            const form = document.querySelector('dialog[open] form');
+            if (form === null) return;
+            let line = form.querySelector('.meanwhile');
+            if (line === null) {
+                line = document.createElement('p');
+                line.className = 'meanwhile';
+                line.setAttribute('role', 'status');
+                form.prepend(line);
+            }
+            line.textContent = sentence;
         },
 
         isIdle() {

@@ -36,7 +36,8 @@ final class TwoAtOneJobTest extends BrowserTestCase
         $this->note('again from Piet');
         $this->waitForEntries($entries + 2);
         $this->browser = $rhea;
-        $this->waitForText('wrote an entry meanwhile');
+        $this->waitFor('dialog[open] .meanwhile');
+        $this->assertStringContainsString('Piet Calder wrote an entry meanwhile.', $this->text('dialog[open] .meanwhile'));
         $this->assertSame('from Rhea', $rhea->findElement(WebDriverBy::id('n-entry-text'))->getAttribute('value'));
         $this->keys(WebDriverKeys::TAB, WebDriverKeys::TAB, WebDriverKeys::TAB, WebDriverKeys::ENTER);
         $this->waitForEntries($entries + 3);
