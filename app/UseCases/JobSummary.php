@@ -45,6 +45,7 @@ final class JobSummary
                 'why' => $assessment->advice->why,
                 'sound' => (int) floor(100 * $assessment->sound),
                 'lent' => $closing !== null || $last === null ? [] : array_values(array_map(fn (Lent $lent): string => $lent->tag, $last->setUp->lent)),
+                'locked_until' => $assessment->locks->nextEnd()?->format(DATE_ATOM),
                 'locks' => array_map(fn (ActiveLock $active): string => $active->lock->name, $assessment->locks->onPower()),
             ],
         ];

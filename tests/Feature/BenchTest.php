@@ -21,6 +21,13 @@ final class BenchTest extends TestCase
 {
     use RefreshDatabase;
 
+    public function test_the_floor_shows_until_when_a_machine_dries(): void
+    {
+        $this->travelTo('2026-11-24 10:00:00');
+        $job = $this->job(['text' => 'wet', 'marks' => ['liquid']], [['kind' => 'act', 'act' => 'dry', 'on' => ['case']]]);
+        $this->actingAs($this->person(Role::Technician))->get('/')->assertSee($job->tag)->assertSee('Drying')->assertSee('until Wed 10:00');
+    }
+
     public function test_what_came_since_one_last_looked_stands_out(): void
     {
         $job = $this->job(entries: [['kind' => 'start', 'reached' => 'nothing']]);

@@ -6,7 +6,7 @@
         <span class="what"><b>{{ $job->machine->model }}</b><small>{{ $job->machine->owner->name }}</small></span>
         <span class="far"><x-thumb :thumb="App\View\Thumb::of($data['thumb'] ?? null)"/><small>{{ $data['outcome'] ?? '' }}</small></span>
         <span class="who-is">
-            @if ($data['locks'] ?? [])<b class="danger">{{ implode(', ', $data['locks']) }}</b>
+            @if ($data['locks'] ?? [])<span><b class="danger">{{ implode(', ', $data['locks']) }}</b>@if ($data['locked_until'] ?? null)<small>until {{ \Illuminate\Support\Carbon::parse($data['locked_until'])->format('D H:i') }}</small>@endif</span>
             @elseif ($data['suspect'] ?? null)<x-mark :standing="$data['suspect']['standing']"/> <span>{{ $data['suspect']['name'] }} <span class="num">{{ $data['suspect']['percent'] > 99 ? '>99' : $data['suspect']['percent'] }} %</span></span>
             @else<small>nothing known yet</small>@endif
         </span>
