@@ -15,7 +15,7 @@ use Orthoscope\Core\Evidence\Start;
 
 /**
  * Memory sticks in slots: which stick, slot, channel or pair is still possible, and which arrangement splits them best. All
- * arrangements of one and of two sticks are gone through. A pair that fails together and works stick by stick is of its own kind.
+ * arrangements of one stick are gone through, and those of two in the order of the slots: the other way round tells hardly more. A pair that fails together and works stick by stick is of its own kind.
  */
 final readonly class Arrangements
 {
@@ -80,7 +80,7 @@ final readonly class Arrangements
     }
 
     /**
-     * Every way to put one or two of the sticks into slots, the rest out.
+     * The ways to put one or two of the sticks into slots, the rest out; two in the order of the slots.
      *
      * @return list<SetUp>
      */
@@ -90,10 +90,10 @@ final readonly class Arrangements
         $slots = array_column($machine->ofKind('slot'), 'id');
         $all = [];
         foreach ($sticks as $i => $stick) {
-            foreach ($slots as $slot) {
+            foreach ($slots as $k => $slot) {
                 $all[] = self::with([$stick => $slot], $sticks, $machine);
                 foreach (array_slice($sticks, $i + 1) as $other) {
-                    foreach (array_diff($slots, [$slot]) as $next) {
+                    foreach (array_slice($slots, $k + 1) as $next) {
                         $all[] = self::with([$stick => $slot, $other => $next], $sticks, $machine);
                     }
                 }
