@@ -29,6 +29,9 @@ final class Belief
     /** @var array<int, string> set => its faults, joined; filled as needed */
     private array $names = [];
 
+    /** @var ?array<array-key, float> faults of a set, joined => its probability; filled as needed */
+    private ?array $bySet = null;
+
     /** @var ?array<string, int> the faults of a set, joined => the set; filled as needed */
     private ?array $index = null;
 
@@ -341,16 +344,18 @@ final class Belief
      */
     public function bySet(): array
     {
-        $sums = [];
-        foreach ($this->weight as $i => $w) {
-            $sums[$this->of[$i]] = ($sums[$this->of[$i]] ?? 0.0) + $w;
-        }
-        $bySet = [];
-        foreach ($sums as $set => $w) {
-            $bySet[$this->names[$set] ??= implode(' ', $this->sets[$set])] = $w;
+        if ($this->bySet === null) {
+            $sums = [];
+            foreach ($this->weight as $i => $w) {
+                $sums[$this->of[$i]] = ($sums[$this->of[$i]] ?? 0.0) + $w;
+            }
+            $this->bySet = [];
+            foreach ($sums as $set => $w) {
+                $this->bySet[$this->names[$set] ??= implode(' ', $this->sets[$set])] = $w;
+            }
         }
 
-        return $bySet;
+        return $this->bySet;
     }
 
     /**
