@@ -80,10 +80,4 @@ final readonly class Question
     {
         return [self::UNKNOWN, self::CANNOT, self::SKIPPED];
     }
-
-    /** Something is done to the machine for it, or it is started. */
-    public function isTried(): bool
-    {
-        return $this->kind === 'try';
-    }
 }
