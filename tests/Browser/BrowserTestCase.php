@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
+use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -132,11 +133,22 @@ abstract class BrowserTestCase extends TestCase
         }, 'something lies over what is to be clicked');
     }
 
-    /** Presses keys one after the other, wherever the focus is. */
+    /**
+     * Presses keys one after the other, wherever the focus is. A form that has just been shut holds the focus until the page is next
+     * drawn, and takes no key: it is pressed once more then.
+     */
     protected function keys(string ...$keys): void
     {
         foreach ($keys as $key) {
-            $this->browser->getKeyboard()->sendKeys($key);
+            (new WebDriverWait($this->browser, 20, 50))->until(function () use ($key): bool {
+                try {
+                    $this->browser->getKeyboard()->sendKeys($key);
+
+                    return true;
+                } catch (ElementNotInteractableException) {
+                    return false;
+                }
+            }, "nothing on the page takes the key {$key}");
         }
     }
 
