@@ -73,9 +73,9 @@ final class JobPage
     }
 
     /** What cannot be told apart, where several things were changed before the last start. */
-    public function changedAtOnce(): ?string
+    public function changedAtOnce(): ?ChangedAtOnce
     {
-        return $this->isClosed() ? null : ChangedAtOnce::sentence($this->assessment->machine, $this->assessment->record, $this->catalogue);
+        return $this->isClosed() ? null : ChangedAtOnce::in($this->assessment->machine, $this->assessment->record, $this->catalogue);
     }
 
     /** What the owner said, in their own words. */

@@ -50,6 +50,16 @@ final class Adviser
         return ($widely ? $this->wide($narrow, $record) : null)->replay ?? $narrow;
     }
 
+    /**
+     * Whether a reading is so unlikely by the record so far that its own set-up is asked about first; never one that asks nothing,
+     * or that says already what was looked at.
+     */
+    public function doubts(Record $record, Finding $finding): bool
+    {
+        return $this->catalogue->check($finding->check)->asks !== [] && $finding->checked === []
+            && $this->replay($record, widely: false)->expected($finding) < $this->catalogue->number('doubt_below');
+    }
+
     private function narrow(Record $record): Replay
     {
         $replay = match (true) {

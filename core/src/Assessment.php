@@ -6,6 +6,7 @@ namespace Orthoscope\Core;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Diagnosis\FaultBelief;
 use Orthoscope\Core\Diagnosis\Grounds;
 use Orthoscope\Core\Diagnosis\Mode;
@@ -20,7 +21,9 @@ use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Planning\Advice;
 use Orthoscope\Core\Planning\Arrangements;
 use Orthoscope\Core\Planning\Interlocks;
+use Orthoscope\Core\Planning\PictureTrials;
 use Orthoscope\Core\Planning\Planner;
+use Orthoscope\Core\Planning\SignOrder;
 use Orthoscope\Core\Proving\Proof;
 use Orthoscope\Core\Spares\Shelf;
 use Orthoscope\Core\Words\EntryWords;
@@ -37,6 +40,8 @@ final readonly class Assessment
      * @param  float  $sound     probability that nothing is wrong now
      * @param  list<string>  $retrace
      * @param  ?Arrangements  $arrangements sticks in slots, where memory is a question
+     * @param  ?PictureTrials  $picture output, lead and screen, where the picture's path is a question
+     * @param  array<string, float>  $signs channel => bits it would add to a start as the last one was put together, most first
      */
     private function __construct(
         public Machine $machine,
@@ -53,6 +58,8 @@ final readonly class Assessment
         public float $sound,
         public array $retrace,
         public ?Arrangements $arrangements,
+        public ?PictureTrials $picture,
+        public array $signs,
     ) {
     }
 
@@ -83,6 +90,8 @@ final readonly class Assessment
             $sound,
             Retrace::sentences($standings, $record, new EntryWords($machine, $catalogue)),
             Arrangements::of($catalogue, $replay, $record),
+            PictureTrials::of($catalogue, $replay, $record, $shelf),
+            SignOrder::of($catalogue, $replay, $record->lastStart()->setUp ?? new SetUp),
         );
     }
 

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Catalogue;
 
+use Orthoscope\Core\Codes\Codebook;
+use Orthoscope\Core\Codes\CodeKind;
+use Orthoscope\Core\Codes\CodeMeaning;
+use Orthoscope\Core\Electrical\Meter;
 use Symfony\Component\Yaml\Exception\ParseException;
 use Symfony\Component\Yaml\Yaml;
 
@@ -15,7 +19,7 @@ use Symfony\Component\Yaml\Yaml;
  */
 final class Catalogue
 {
-    private const FILES = ['stages', 'numbers', 'parts', 'faults', 'signs', 'checks', 'limits', 'acts', 'steps', 'locks', 'schools', 'questions', 'guides'];
+    private const FILES = ['stages', 'numbers', 'parts', 'faults', 'signs', 'checks', 'limits', 'acts', 'steps', 'locks', 'schools', 'questions', 'guides', 'codes'];
 
     /** @var list<string> stage ids in order */
     public readonly array $stageIds;
@@ -56,6 +60,12 @@ final class Catalogue
     /** @var array<string, array<string, mixed>> */
     public readonly array $limits;
 
+    /** What readings are made with where nothing better is known. */
+    public readonly Meter $meter;
+
+    /** @var array<string, Doubt> questions about the set-up of a reading */
+    public readonly array $doubts;
+
     /** @var array<string, Act> */
     public readonly array $acts;
 
@@ -73,6 +83,9 @@ final class Catalogue
 
     /** @var array<string, array{part: string, steps: list<string>, caution?: string}> kind of part => how an owner fits it */
     public readonly array $guides;
+
+    /** What codes mean on any board. */
+    public readonly Codebook $codes;
 
     /** @var list<string> kinds of part moved when the machine is taken out of its case */
     public readonly array $benchDisturbs;
@@ -98,11 +111,16 @@ final class Catalogue
         $this->signs = self::each($files['signs']['signs'], SignChannel::fromArray(...));
         $this->checks = self::each($files['checks']['checks'], Check::fromArray(...));
         $this->limits = array_column($files['limits']['limits'], null, 'id');
+        $this->meter = Meter::fromRows($files['limits']['meters']);
+        $this->doubts = self::each($files['checks']['doubts'], Doubt::fromArray(...));
         $this->acts = self::each($files['acts']['acts'], Act::fromArray(...));
         $this->steps = self::each($files['steps']['steps'], Step::fromArray(...));
         $this->locks = self::each($files['locks']['locks'], Lock::fromArray(...));
         $this->schools = self::each($files['schools']['schools'], School::fromArray(...));
         $this->guides = array_column($files['guides']['guides'], null, 'part');
+        $this->codes = new Codebook(array_map(fn (array $row): CodeMeaning => new CodeMeaning(
+            CodeKind::from($row['kind']), '', (string) $row['from'], (string) ($row['to'] ?? $row['from']), $row['value'], $row['words'], $row['source'], (float) $row['reliability'],
+        ), $files['codes']['codes']));
         $this->questions = self::each($files['questions']['questions'], Question::fromArray(...));
     }
 

@@ -26,6 +26,7 @@ final class CatalogueCheck
         $check->locks();
         $check->schools();
         $check->questions();
+        $check->codes();
 
         return $check->mistakes;
     }
@@ -99,9 +100,21 @@ final class CatalogueCheck
             if ($check->clearResult()->findsSomething()) {
                 $this->mistakes[] = "The last result of check {$check->id} must be \"nothing found\".";
             }
+            foreach ($check->asks as $doubt) {
+                $this->known($doubt, array_keys($this->catalogue->doubts), "check {$check->id}", 'question about its set-up');
+            }
             if ($check->limit !== null) {
                 $this->known($check->limit, array_keys($this->catalogue->limits), "check {$check->id}", 'limit');
             }
+        }
+    }
+
+    private function codes(): void
+    {
+        foreach ($this->catalogue->codes->meanings as $meaning) {
+            $values = array_map(strval(...), array_keys($this->catalogue->sign($meaning->kind->channel())->values));
+            $this->known($meaning->value, $values, "code {$meaning->from}", 'value');
+            $this->share($meaning->reliability, "code {$meaning->from}");
         }
     }
 

@@ -15,6 +15,9 @@ final readonly class Check
      * @param  ?string  $limit   limits that judge its values, for a reading
      * @param  list<CheckResult>  $results
      * @param  list<string>  $disturbs kinds of part that are moved to make it
+     * @param  ?string  $at      kind of part at which it is made, for the drawing of what to measure; null for a look
+     * @param  ?float  $noise   share of its findings that go wrong for no reason of the machine; null for the usual share
+     * @param  list<string>  $asks    questions about its set-up, put where it surprises
      */
     public function __construct(
         public string $id,
@@ -26,6 +29,9 @@ final readonly class Check
         public ?string $limit,
         public array $results,
         public array $disturbs,
+        public ?string $at,
+        public ?float $noise,
+        public array $asks,
     ) {
     }
 
@@ -36,6 +42,7 @@ final readonly class Check
             $row['id'], $row['name'], $row['kind'], $row['target'] ?? null, $row['host'] ?? false,
             $row['direct'] ?? false, $row['limit'] ?? null,
             array_map(CheckResult::fromArray(...), $row['results']), $row['disturbs'] ?? [],
+            $row['at'] ?? null, $row['noise'] ?? null, $row['asks'] ?? [],
         );
     }
 

@@ -12,6 +12,7 @@ final readonly class Lock
      * @param  list<string>  $raised  "always", "mark:ID", "CHECK:RESULT", "act:ACT", "act:ACT:KIND" or "begun:ACT"
      * @param  list<string>  $cleared the same words, or "start:STAGE" for a start that passed that stage
      * @param  ?int  $hours   it ends by itself this long after it was raised
+     * @param  array<string, int>  $hoursAfter what an act was done with => hours instead
      */
     public function __construct(
         public string $id,
@@ -23,12 +24,13 @@ final readonly class Lock
         public array $cleared,
         public ?string $notWhenLent,
         public ?int $hours,
+        public array $hoursAfter,
     ) {
     }
 
     /** @param  array<string, mixed>  $row */
     public static function fromArray(array $row): self
     {
-        return new self($row['id'], $row['blocks'], $row['name'], $row['sentence'], $row['unlock'], $row['raised'], $row['cleared'], $row['not_when_lent'] ?? null, $row['hours'] ?? null);
+        return new self($row['id'], $row['blocks'], $row['name'], $row['sentence'], $row['unlock'], $row['raised'], $row['cleared'], $row['not_when_lent'] ?? null, $row['hours'] ?? null, $row['hours_after'] ?? []);
     }
 }

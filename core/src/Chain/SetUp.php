@@ -120,6 +120,20 @@ final readonly class SetUp
         return $this->isOut($stick) ? null : ($this->moved[$stick] ?? $machine->slots[$stick] ?? null);
     }
 
+    /** The same set-up with one part as it stands in another. */
+    public function with(string $part, self $other): self
+    {
+        $set = $this->restoring($part);
+        $lent = $set->lent + array_intersect_key($other->lent, [$part => true]);
+        $moved = $set->moved + array_intersect_key($other->moved, [$part => true]);
+        $out = $other->isOut($part) ? [...$set->out, $part] : $set->out;
+        sort($out);
+        ksort($lent);
+        ksort($moved);
+
+        return new self($out, $lent, $moved, $this->place, $this->startBy, $this->temperature, $this->goal, $this->otherOutput);
+    }
+
     /** The same set-up with the machine's own part back in its own place. */
     public function restoring(string $part): self
     {

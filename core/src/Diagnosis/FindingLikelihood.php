@@ -12,8 +12,9 @@ final readonly class FindingLikelihood implements Likelihood
     /**
      * @param  list<array<int, float>>  $shows results before the one seen, then the one seen: mode => share
      * @param  bool  $clear the result seen is "nothing found"
+     * @param  float  $sureness chance that the result is so and not the opposite; only for a check with two results
      */
-    private function __construct(private array $shows, private bool $clear, private int $results, private float $noise)
+    private function __construct(private array $shows, private bool $clear, private int $results, private float $noise, private float $sureness)
     {
     }
 
@@ -22,9 +23,11 @@ final readonly class FindingLikelihood implements Likelihood
 
     /**
      * @param  ?string  $target the part it was made on, if on one
+     * @param  float  $noise   share of findings that say nothing, 0 to 1
      * @param  ?int  $badHost mode of the host machine being bad, if made in one
+     * @param  float  $sureness chance that a reading is on the side of its limit that the meter shows, 0 to 1
      */
-    public static function of(Modes $modes, Check $check, ?string $target, string $result, float $noise, ?int $badHost = null): self
+    public static function of(Modes $modes, Check $check, ?string $target, string $result, float $noise, ?int $badHost = null, float $sureness = 1.0): self
     {
         $shows = [];
         foreach ($check->results as $candidate) {
@@ -46,7 +49,7 @@ final readonly class FindingLikelihood implements Likelihood
             }
         }
 
-        return new self($shows, ! $check->result($result)->findsSomething(), count($check->results), $noise);
+        return new self($shows, ! $check->result($result)->findsSomething(), count($check->results), $noise, count($check->results) === 2 ? $sureness : 1.0);
     }
 
     public function given(array $faults): float
@@ -60,6 +63,8 @@ final readonly class FindingLikelihood implements Likelihood
             }
             $likelihood *= ! $this->clear && $i === $last ? 1.0 - $hidden : $hidden;
         }
+
+        $likelihood = $this->sureness * $likelihood + (1.0 - $this->sureness) * (1.0 - $likelihood);
 
         return (1.0 - $this->noise) * $likelihood + $this->noise / $this->results;
     }

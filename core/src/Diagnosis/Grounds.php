@@ -18,6 +18,9 @@ use Orthoscope\Core\Evidence\Start;
 /** Reads from the record which entries speak about which part, and how. No probabilities: only what was done and seen. */
 final class Grounds
 {
+    /** A reading less believed than this is no ground by itself; it still weighs. Origin: judgement. */
+    private const SPEAKS_FROM = 0.5;
+
     /** @var array<string, list<Because>> part => entries that speak about it */
     private array $of = [];
 
@@ -239,6 +242,9 @@ final class Grounds
     private function readFindings(Record $record): void
     {
         foreach ($record->all(Finding::class) as $finding) {
+            if ($finding->believed * $finding->sureness < self::SPEAKS_FROM) {
+                continue;
+            }
             $check = $this->catalogue->check($finding->check);
             $result = $check->result($finding->result);
             $shown = $result->findsSomething() ? $result->shows : $check->detects();

@@ -241,20 +241,28 @@ final class Replay
      * The likelihood of a start's outcome under a set-up, as the machine stands now.
      *
      * @param  array<string, string>  $signs
+     * @param  array<string, float>  $reliability of those signs, where it is less than a plain look
      */
-    private function startLikelihood(SetUp $setUp, string $reached, array $signs, ?int $waited = null): StartLikelihood
+    private function startLikelihood(SetUp $setUp, string $reached, array $signs, ?int $waited = null, array $reliability = []): StartLikelihood
     {
         $catalogue = $this->catalogue;
         $short = $reached === 'dark' && $waited !== null && $waited < $catalogue->number('short_wait_s');
 
-        return StartLikelihood::of($this->model, $this->model->hazards($setUp, $this->fitted), $this->model->cut($setUp), $catalogue->reach($reached), $signs, $this->shown, $short);
+        return StartLikelihood::of($this->model, $this->model->hazards($setUp, $this->fitted), $this->model->cut($setUp), $catalogue->reach($reached), $signs, $this->shown, $short, 1.0, $reliability);
     }
 
-    private function findingLikelihood(Check $check, ?string $target, string $result, string $host): FindingLikelihood
+    private function findingLikelihood(Check $check, Finding $finding): FindingLikelihood
     {
-        $badHost = $check->host && $target !== null ? $this->model->modes->ofSpare($host, $target) : null;
+        $badHost = $check->host && $finding->target !== null ? $this->model->modes->ofSpare($finding->host->tag, $finding->target) : null;
+        $noise = 1.0 - $finding->believed * (1.0 - ($check->noise ?? $this->catalogue->number('check_noise')));
 
-        return FindingLikelihood::of($this->model->modes, $check, $target, $result, $this->catalogue->number('check_noise'), $badHost);
+        return FindingLikelihood::of($this->model->modes, $check, $finding->target, $finding->result, $noise, $badHost, $finding->sureness);
+    }
+
+    /** How likely the result of a finding was before it was made: 0 to 1. */
+    public function expected(Finding $finding): float
+    {
+        return $this->belief->predict($this->findingLikelihood($this->catalogue->check($finding->check), $finding));
     }
 
     /** Probability that nothing is wrong with the machine now; a spare on the shelf that is bad is not in it. */
@@ -443,7 +451,7 @@ final class Replay
             // A machine shows the same stop by the same signs: they count once, however many starts in a row showed them.
             $signs = $reached === $start->reached ? $start->signs : [];
             if ($signs !== []) {
-                $seen[] = [$this->startLikelihood($start->setUp, $reached, $signs, $start->waited), 1];
+                $seen[] = [$this->startLikelihood($start->setUp, $reached, $signs, $start->waited, $start->reliability), 1];
                 $times--;
             }
             if ($times > 0) {
@@ -460,7 +468,7 @@ final class Replay
         if ($check->host && $finding->target !== null) {
             $this->introduce($finding->host, $finding->target);
         }
-        $this->observe($finding->number, [[$this->findingLikelihood($check, $finding->target, $finding->result, $finding->host->tag), 1]]);
+        $this->observe($finding->number, [[$this->findingLikelihood($check, $finding), 1]]);
         $moved = $this->model->movedFor($check, $finding->target);
         $this->belief = $this->belief->after($this->model->cures('reseat', $moved))->arising($this->model->arising($moved, $this->setUp));
     }

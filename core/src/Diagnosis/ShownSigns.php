@@ -82,8 +82,9 @@ final readonly class ShownSigns
      * @param  array<string, string>  $signs   channel => value
      * @param  array<string, array<string, float>>  $instead rows of a fault that override the tables
      * @param  array<string, string>  $before  what the channels showed before at this stop
+     * @param  array<string, float>  $reliability channel => share of times its value means what it says
      */
-    public function likelihood(array $signs, int $stop, array $instead, array $before): float
+    public function likelihood(array $signs, int $stop, array $instead, array $before, array $reliability = []): float
     {
         $likelihood = 1.0;
         foreach ($signs as $channel => $value) {
@@ -94,6 +95,9 @@ final readonly class ShownSigns
             $stopId = $this->catalogue->stopId($stop);
             $row = $instead[$channel] ?? $this->machine->boardSigns[$channel][$stopId] ?? null;
             $share = $sign->share($value, $stopId, $row, $this->catalogue->number('sign_noise'));
+            if (isset($reliability[$channel])) {
+                $share = $reliability[$channel] * $share + (1.0 - $reliability[$channel]) / count($sign->values);
+            }
             if (isset($before[$channel])) {
                 $again = $this->catalogue->number('sign_persists');
                 $share = $again * ($before[$channel] === $value ? 1.0 : 0.0) + (1.0 - $again) * $share;

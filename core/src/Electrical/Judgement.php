@@ -4,30 +4,51 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Electrical;
 
-/** Measured values against their limits. Every value that must be there and is not counts as out of limits. */
+/**
+ * Measured values against their limits. A row of a limit says what its value is held against: nominal values (`nominals`),
+ * another value of the same measurement (`equals`, with a `tolerance`), or nothing, because others are held against it
+ * (`reference`). A value may be the difference of two others (`difference`). Every value that must be there and is not counts
+ * as out of limits.
+ */
 final readonly class Judgement
 {
-    /** @param  array<string, JudgedValue>  $judged by value id */
-    private function __construct(public array $judged)
+    /**
+     * @param  array<string, JudgedValue>  $judged by value id
+     * @param  array<string, float>  $references values others were held against
+     */
+    private function __construct(public array $judged, private array $references)
     {
     }
 
     /**
      * @param  array<string, mixed>  $limit  a limit of the catalogue
      * @param  array<string, mixed>  $values measured numbers by value id; null or missing = not there
+     * @param  ?Meter  $meter  what they were measured with; without it, a meter that is never off
      */
-    public static function of(array $limit, array $values): self
+    public static function of(array $limit, array $values, ?Meter $meter = null): self
     {
-        $judged = [];
+        $values = array_map(floatval(...), array_filter($values, fn (mixed $value): bool => $value !== null));
+        $judged = $references = [];
         foreach ($limit['values'] as $row) {
-            $value = $values[$row['id']] ?? null;
+            $value = $values[$row['id']] ?? self::difference($row, $values);
+            if ($row['reference'] ?? false) {
+                $references += $value === null ? [] : [$row['id'] => $value];
+
+                continue;
+            }
+            if (isset($row['equals'])) {
+                if ($value === null || ! isset($values[$row['equals']])) {
+                    continue;
+                }
+                $row['nominals'] = [self::around($row, $values[$row['equals']])];
+            }
             if ($value === null && ($row['optional'] ?? false)) {
                 continue;
             }
-            $judged[$row['id']] = JudgedValue::of($row, $value === null ? null : (float) $value);
+            $judged[$row['id']] = JudgedValue::of($row, $value, $meter);
         }
 
-        return new self($judged);
+        return new self($judged, $references);
     }
 
     public function passes(): bool
@@ -41,9 +62,51 @@ final readonly class Judgement
         return true;
     }
 
+    /** Nothing was measured that can be judged. */
+    public function isEmpty(): bool
+    {
+        return array_filter($this->judged, fn (JudgedValue $value): bool => $value->value !== null) === [];
+    }
+
+    /** Chance that what `passes` says is so, given how far the meter may be off: 0 to 1, and 1 with a meter that is never off. */
+    public function sureness(): float
+    {
+        $within = 1.0;
+        foreach ($this->judged as $value) {
+            $within *= $value->chanceWithin();
+        }
+
+        return $this->passes() ? $within : 1.0 - $within;
+    }
+
     /** @return array<string, float> the values that were measured */
     public function values(): array
     {
-        return array_filter(array_map(fn (JudgedValue $value): ?float => $value->value, $this->judged), fn (?float $value): bool => $value !== null);
+        $measured = array_map(fn (JudgedValue $value): ?float => $value->value, $this->judged);
+
+        return $this->references + array_filter($measured, fn (?float $value): bool => $value !== null);
+    }
+
+    /**
+     * @param  array<string, mixed>  $row
+     * @param  array<string, float>  $values
+     */
+    private static function difference(array $row, array $values): ?float
+    {
+        [$from, $take] = $row['difference'] ?? ['', ''];
+
+        return isset($values[$from], $values[$take]) ? round($values[$from] - $values[$take], 6) : null;
+    }
+
+    /**
+     * @param  array<string, mixed>  $row
+     *
+     * @return array{at: float, low: float, high: float, source: string}
+     */
+    private static function around(array $row, float $at): array
+    {
+        $half = abs($at) * (float) $row['tolerance'] + (float) ($row['step'] ?? 0.0);
+
+        return ['at' => $at, 'low' => $at - $half, 'high' => $at + $half, 'source' => (string) $row['source']];
     }
 }

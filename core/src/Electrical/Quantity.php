@@ -24,10 +24,11 @@ final class Quantity
         's' => [['s', 'sec'], null],
         'Hz' => [['Hz', 'hz'], null],
         'K' => [['K', '°C', 'C'], null],
+        '°C' => [['°C', 'C'], null],
     ];
 
     /**
-     * @param  string  $unit the unit the value is asked in, with a prefix or without: V, A, mA, Ohm, kOhm, ms, MHz, K
+     * @param  string  $unit the unit the value is asked in, with a prefix or without: V, A, mA, Ohm, kOhm, ms, MHz, K, °C
      *
      * @return float in that unit
      *

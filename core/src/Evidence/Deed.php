@@ -9,14 +9,18 @@ use Orthoscope\Core\Chain\Lent;
 /** An act that changed the machine for good. */
 final readonly class Deed extends Entry
 {
+    /** What a machine is dried after. */
+    public const AGENTS = ['water' => 'water, or nobody knows what', 'isopropyl' => 'isopropyl alone'];
+
     /**
      * @param  list<string>  $on   parts it was done to
      * @param  ?Lent  $with the part that was fitted, for a replacement
+     * @param  ?string  $agent what it was done with, where that matters: one of AGENTS
      * @param  bool  $begun it has begun and is not done: nothing may be touched meanwhile
      */
     public function __construct(
         int $number, string $at, string $by, string $text,
-        public string $act, public array $on, public ?Lent $with, public bool $begun = false,
+        public string $act, public array $on, public ?Lent $with, public bool $begun = false, public ?string $agent = null,
     ) {
         parent::__construct($number, $at, $by, $text);
     }

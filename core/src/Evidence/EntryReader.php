@@ -8,13 +8,18 @@ use InvalidArgumentException;
 use Orthoscope\Core\Catalogue\Act;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\CatalogueMistake;
+use Orthoscope\Core\Catalogue\Check;
+use Orthoscope\Core\Catalogue\Doubt;
 use Orthoscope\Core\Catalogue\Question;
 use Orthoscope\Core\Catalogue\UnknownWord;
 use Orthoscope\Core\Chain\Lent;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Chain\MachineMistake;
 use Orthoscope\Core\Chain\SetUp;
+use Orthoscope\Core\Codes\CodeKind;
 use Orthoscope\Core\Electrical\Judgement;
+use Orthoscope\Core\Sockets\SocketField;
+use Orthoscope\Core\Sockets\SocketMap;
 
 /** Makes entries from their written form (an object of a case file, or a stored row), checking every word. */
 final readonly class EntryReader
@@ -38,11 +43,12 @@ final readonly class EntryReader
             'start' => $this->start($head, $given),
             'finding' => $this->finding($head, $given),
             'act' => $this->deed($head, $given),
+            'tally' => $this->tally($head, $given),
             'note' => trim($head[3]) === '' ? throw CaseMistake::at('/text', 'Write the note.') : new Note(...$head),
             'strike-out' => $this->strikeOut($head, $given),
             'override' => $this->override($head, $given),
             'closing' => new Closing(...$head, price: $this->whole($given, 'price', 0), warrantyMonths: $this->whole($given, 'warranty_months', 0), signedOff: (string) ($given['signed_off'] ?? '')),
-            default => throw CaseMistake::at('/kind', UnknownWord::sentence('kind of entry', (string) ($given['kind'] ?? ''), ['report', 'answer', 'start', 'finding', 'act', 'note', 'strike-out', 'override', 'closing'])),
+            default => throw CaseMistake::at('/kind', UnknownWord::sentence('kind of entry', (string) ($given['kind'] ?? ''), ['report', 'answer', 'start', 'finding', 'act', 'tally', 'note', 'strike-out', 'override', 'closing'])),
         };
     }
 
@@ -87,14 +93,19 @@ final readonly class EntryReader
             throw CaseMistake::at('/waited', 'Say the wait in seconds, from 0 to a week (604800).');
         }
 
+        $signs = $this->signs($given['signs'] ?? []);
+
         return new Start(
             ...$head,
             setUp: $this->setUp($given['setup'] ?? []),
             reached: (string) array_key_first($outcomes),
-            signs: $this->signs($given['signs'] ?? []) + $this->drop($given),
+            signs: $signs + $this->drop($given) + $this->cycling($given),
             waited: $waited,
             outcomes: $outcomes,
             step: isset($given['step']) ? (string) $given['step'] : null,
+            codes: $this->codes($given['codes'] ?? []),
+            reliability: $this->reliability($given['reliability'] ?? [], $signs),
+            ended: $this->ended($given, $outcomes),
         );
     }
 
@@ -131,11 +142,74 @@ final readonly class EntryReader
     }
 
     /** @param  array<string, mixed>  $given */
-    private function count(array $given, string $key, string $path): int
+    private function count(array $given, string $key, string $path, string $sentence = 'Say how many starts went like this, a whole number from 1 to 1000.'): int
     {
         $times = filter_var($given[$key] ?? 1, FILTER_VALIDATE_INT);
 
-        return $times === false || $times < 1 || $times > 1000 ? throw CaseMistake::at($path, 'Say how many starts went like this, a whole number from 1 to 1000.') : $times;
+        return $times === false || $times < 1 || $times > 1000 ? throw CaseMistake::at($path, $sentence) : $times;
+    }
+
+    /**
+     * @param  array<string, mixed>  $given
+     * @param  array<string, int>  $outcomes
+     */
+    private function ended(array $given, array $outcomes): ?string
+    {
+        if (! isset($given['ended'])) {
+            return null;
+        }
+        $ended = $this->oneOf('end of a start', (string) $given['ended'], array_keys(Start::ENDS), '/ended');
+        if ($ended !== 'held' && array_keys($outcomes) === ['stays']) {
+            throw CaseMistake::at('/ended', 'A start that '.Start::ENDS[$ended].' did not stay up. Say how far it got before.');
+        }
+
+        return $ended;
+    }
+
+    /**
+     * A machine that goes on and off again and again shows it by its fans.
+     *
+     * @param  array<string, mixed>  $given
+     *
+     * @return array<string, string>
+     */
+    private function cycling(array $given): array
+    {
+        return ($given['ended'] ?? '') === 'cycled' ? ['fans' => 'cycle'] : [];
+    }
+
+    /**
+     * @param  array<string, mixed>  $given
+     *
+     * @return array<string, string>
+     */
+    private function codes(array $given): array
+    {
+        $codes = [];
+        foreach ($given as $kind => $code) {
+            $this->oneOf('kind of code', (string) $kind, array_column(CodeKind::cases(), 'value'), "/codes/{$kind}");
+            $codes[$kind] = $this->catalogued(fn (): string => CodeKind::from((string) $kind)->read((string) $code), "/codes/{$kind}");
+        }
+
+        return $codes;
+    }
+
+    /**
+     * @param  array<string, mixed>  $given
+     * @param  array<string, string>  $signs
+     *
+     * @return array<string, float>
+     */
+    private function reliability(array $given, array $signs): array
+    {
+        foreach ($given as $channel => $share) {
+            $this->oneOf('sign of this start', (string) $channel, array_keys($signs), "/reliability/{$channel}");
+            if (! is_numeric($share) || $share <= 0 || $share > 1) {
+                throw CaseMistake::at("/reliability/{$channel}", 'The reliability of a sign is a number over 0 and up to 1.');
+            }
+        }
+
+        return array_map(floatval(...), $given);
     }
 
     /**
@@ -187,13 +261,25 @@ final readonly class EntryReader
             if ($check->limit === null) {
                 throw CaseMistake::at('/values', "\"{$check->name}\" is a look and takes no values.");
             }
-            $judgement = Judgement::of($this->catalogue->limits[$check->limit], $values);
+            $judgement = Judgement::of($this->catalogue->limits[$check->limit], $values, $this->catalogue->meter);
+            if ($judgement->isEmpty()) {
+                throw CaseMistake::at('/values', 'This cannot be judged yet: type the value it is held against too.');
+            }
             $judged = $judgement->passes() ? 'pass' : 'fail';
             if ($result !== '' && $result !== $judged) {
                 throw CaseMistake::at('/result', "The values make this a {$judged}, not a {$result}; correct the values or leave the result out.");
             }
             $result = $judged;
             $values = $judgement->values();
+            $sureness = $judgement->sureness();
+        }
+        $contacts = $this->contacts($check, $given);
+        if ($contacts !== null) {
+            $seen = $contacts->result();
+            if ($result !== '' && $result !== $seen) {
+                throw CaseMistake::at('/result', "The marked contacts make this \"{$check->result($seen)->name}\"; correct the map or leave the result out.");
+            }
+            $result = $seen;
         }
         if ($result === '') {
             throw CaseMistake::at('/result', $check->limit === null ? 'Say what you found.' : 'Type the values, or say the result.');
@@ -205,7 +291,42 @@ final readonly class EntryReader
         }
         $host = new Lent((string) ($given['host']['tag'] ?? Finding::ANY_HOST), (float) ($given['host']['trust'] ?? $this->catalogue->number('host_trust')));
 
-        return new Finding(...$head, check: $check->id, target: $target, result: $result, values: $values, host: $host);
+        [$checked, $believed] = $this->checked($check, $given['checked'] ?? []);
+
+        return new Finding(...$head, check: $check->id, target: $target, result: $result, values: $values, host: $host, checked: $checked, believed: $believed, sureness: $sureness ?? 1.0, contacts: $contacts);
+    }
+
+    /** @param  array<string, mixed>  $given */
+    private function contacts(Check $check, array $given): ?SocketMap
+    {
+        if (! isset($given['contacts'])) {
+            return null;
+        }
+        if ($check->id !== 'socket-map') {
+            throw CaseMistake::at('/contacts', "\"{$check->name}\" takes no map of contacts.");
+        }
+
+        return $this->catalogued(fn (): SocketMap => SocketMap::of(SocketField::of($this->machine->platform['socket'] ?? null), $given['contacts']), '/contacts');
+    }
+
+    /**
+     * What was said of the reading's own set-up, and how far that lets it be believed.
+     *
+     * @param  array<string, mixed>  $given
+     *
+     * @return array{array<string, string>, float}
+     */
+    private function checked(Check $check, array $given): array
+    {
+        $checked = [];
+        $believed = 1.0;
+        foreach ($given as $doubt => $answer) {
+            $this->oneOf("question about \"{$check->name}\"", (string) $doubt, $check->asks, "/checked/{$doubt}");
+            $checked[$doubt] = $this->oneOf('answer', (string) $answer, Doubt::ANSWERS, "/checked/{$doubt}");
+            $believed *= $this->catalogue->doubts[$doubt]->belief($checked[$doubt]);
+        }
+
+        return [$checked, $believed];
     }
 
     /**
@@ -237,7 +358,27 @@ final readonly class EntryReader
             $with ??= new Lent('new', $this->catalogue->number('new_part_trust'));
         }
 
-        return new Deed(...$head, act: $act->id, on: array_values(array_unique($on)), with: $begun ? null : $with, begun: $begun);
+        return new Deed(...$head, act: $act->id, on: array_values(array_unique($on)), with: $begun ? null : $with, begun: $begun, agent: isset($given['agent']) ? $this->oneOf('thing it was done with', (string) $given['agent'], array_keys(Deed::AGENTS), '/agent') : null);
+    }
+
+    /**
+     * @param  array{int, string, string, string}  $head
+     * @param  array<string, mixed>  $given
+     */
+    private function tally(array $head, array $given): Tally
+    {
+        $item = trim((string) ($given['item'] ?? ''));
+        if ($item === '' || mb_strlen($item) > 80) {
+            throw CaseMistake::at('/item', 'Say which one, in up to 80 letters.');
+        }
+
+        return new Tally(
+            ...$head,
+            what: $this->oneOf('thing that is counted', (string) ($given['what'] ?? ''), array_keys(Tally::KINDS), '/what'),
+            item: $item,
+            way: $this->oneOf('way', (string) ($given['way'] ?? ''), [Tally::OFF, Tally::BACK], '/way'),
+            count: $this->count($given, 'count', '/count', 'Say how many, a whole number from 1 to 1000.'),
+        );
     }
 
     private function locksWhileItLasts(Act $act): bool

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Evidence;
 
 use Orthoscope\Core\Chain\Lent;
+use Orthoscope\Core\Sockets\SocketMap;
 
 /** What a look or a reading showed. */
 final readonly class Finding extends Entry
@@ -18,10 +19,15 @@ final readonly class Finding extends Entry
      * @param  string  $result one of the check's results
      * @param  array<string, float>  $values measured values that led to the result, by name
      * @param  Lent  $host   the known-good machine it was made in, for a check that needs one
+     * @param  array<string, string>  $checked question about the reading's set-up => yes, no or unknown
+     * @param  float  $believed how far its set-up lets it be believed, 0 (says nothing) to 1
+     * @param  ?SocketMap  $contacts contacts marked, for a map of the socket
+     * @param  float  $sureness chance that its result is so, given how far the meter may be off, 0 to 1
      */
     public function __construct(
         int $number, string $at, string $by, string $text,
         public string $check, public ?string $target, public string $result, public array $values, public Lent $host,
+        public array $checked = [], public float $believed = 1.0, public float $sureness = 1.0, public ?SocketMap $contacts = null,
     ) {
         parent::__construct($number, $at, $by, $text);
     }

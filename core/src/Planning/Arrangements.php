@@ -7,8 +7,6 @@ namespace Orthoscope\Core\Planning;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Chain\SetUp;
-use Orthoscope\Core\Diagnosis\Belief;
-use Orthoscope\Core\Diagnosis\Information;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
@@ -57,7 +55,7 @@ final readonly class Arrangements
         $ranked = [];
         foreach (self::all($machine) as $setUp) {
             if (! in_array($setUp->key(), $done, true)) {
-                $ranked[] = self::weighed($setUp, $belief, $culprits, $catalogue, $replay);
+                $ranked[] = Arrangement::weighed($setUp, $belief, $culprits, $catalogue->stageIndex('memory'), $replay);
             }
         }
         usort($ranked, fn (Arrangement $a, Arrangement $b): int => [-round($a->bits, 2), count($a->setUp->moved)] <=> [-round($b->bits, 2), count($b->setUp->moved)]);
@@ -112,27 +110,5 @@ final readonly class Arrangements
         $moved = array_filter($in, fn (string $slot, string $stick): bool => ($machine->slots[$stick] ?? null) !== $slot, ARRAY_FILTER_USE_BOTH);
 
         return SetUp::fromArray(['out' => array_values(array_diff($sticks, array_keys($in))), 'moved' => $moved]);
-    }
-
-    /** @param  array<int, string>  $culprits */
-    private static function weighed(SetUp $setUp, Belief $belief, array $culprits, Catalogue $catalogue, Replay $replay): Arrangement
-    {
-        $hazards = $replay->model->hazards($setUp, $replay->fitted);
-        $memory = $catalogue->stageIndex('memory');
-        $passes = 0.0;
-        $byCulprit = [];
-        foreach ($belief->states() as [$faults, $weight]) {
-            $pass = 1.0;
-            $name = '';
-            foreach ($faults as $fault) {
-                $name .= isset($culprits[$fault]) ? " {$culprits[$fault]}" : '';
-                $pass *= $replay->model->modes->stops[$fault] <= $memory ? 1.0 - ($hazards[$fault] ?? 0.0) : 1.0;
-            }
-            $byCulprit[$name][0] = ($byCulprit[$name][0] ?? 0.0) + $weight;
-            $byCulprit[$name][1] = ($byCulprit[$name][1] ?? 0.0) + $weight * $pass;
-            $passes += $weight * $pass;
-        }
-
-        return new Arrangement($setUp, Information::gain(array_map(fn (array $sum): array => [$sum[0], [$sum[1] / $sum[0], 1.0 - $sum[1] / $sum[0]]], array_values($byCulprit))), $passes);
     }
 }

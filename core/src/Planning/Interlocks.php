@@ -42,7 +42,7 @@ final readonly class Interlocks
                     $state = null;
                 }
                 if (array_intersect($words, $lock->raised) !== []) {
-                    $state = new ActiveLock($lock, $entry->number, self::end($entry->at, $lock));
+                    $state = new ActiveLock($lock, $entry->number, self::end($entry, $lock));
                 }
             }
             if ($state !== null && ($lock->hours === null || ($state->until !== null && $now !== null && new DateTimeImmutable($now) < $state->until))) {
@@ -61,13 +61,14 @@ final readonly class Interlocks
         return $ends === [] ? null : min($ends);
     }
 
-    private static function end(string $at, Lock $lock): ?DateTimeImmutable
+    private static function end(Entry $entry, Lock $lock): ?DateTimeImmutable
     {
-        if ($lock->hours === null || $at === '') {
+        $hours = $entry instanceof Deed && $entry->agent !== null ? $lock->hoursAfter[$entry->agent] ?? $lock->hours : $lock->hours;
+        if ($hours === null || $entry->at === '') {
             return null;
         }
         try {
-            return (new DateTimeImmutable($at))->modify("+{$lock->hours} hours");
+            return (new DateTimeImmutable($entry->at))->modify("+{$hours} hours");
         } catch (Exception) {
             return null;
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Proving;
 
+use Orthoscope\Core\Bench\StillOff;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Place;
 use Orthoscope\Core\Evidence\Deed;
@@ -55,7 +56,9 @@ final readonly class Proof
             }
         }
 
-        return new self($outside, $inside, $sound, $clean, self::owed($outside, $inside, $lent, $sound, $catalogue->number('sound_from')));
+        $off = array_map(fn (StillOff $one): string => "Not back yet: {$one->words()}.", StillOff::in($record));
+
+        return new self($outside, $inside, $sound, $clean, [...$off, ...self::owed($outside, $inside, $lent, $sound, $catalogue->number('sound_from'))]);
     }
 
     public function isComplete(): bool

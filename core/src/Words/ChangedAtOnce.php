@@ -6,15 +6,24 @@ namespace Orthoscope\Core\Words;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
 
-/** Where more than one thing was changed between two starts, and the second went otherwise: what can then not be told apart. */
-final class ChangedAtOnce
+/** Where more than one thing was changed between two starts, and the second went otherwise: what can then not be told apart, and the starts that split it. */
+final readonly class ChangedAtOnce
 {
-    /** One sentence about the last start; null where one thing or none was changed, or it went as before. */
-    public static function sentence(Machine $machine, Record $record, Catalogue $catalogue): ?string
+    /**
+     * @param  string  $sentence what cannot be told apart
+     * @param  array<string, SetUp>  $splits what is set back, in words => the set-up with only that set back
+     */
+    private function __construct(public string $sentence, public array $splits)
+    {
+    }
+
+    /** About the last start; null where one thing or none was changed, or it went as before. */
+    public static function in(Machine $machine, Record $record, Catalogue $catalogue): ?self
     {
         [$before, $last, $deeds, $made] = [null, null, [], []];
         foreach ($record->inForce as $entry) {
@@ -30,15 +39,20 @@ final class ChangedAtOnce
             return null;
         }
         $words = new EntryWords($machine, $catalogue);
+        $parts = $before->setUp->partsChangedTo($last->setUp);
         $changes = [
-            ...array_map(fn (string $part): string => $machine->part($part)->inSentence(), $before->setUp->partsChangedTo($last->setUp)),
+            ...array_map(fn (string $part): string => $machine->part($part)->inSentence(), $parts),
             ...array_map(fn (Deed $deed): string => $words->deed($deed), $made),
         ];
         if (count($changes) < 2) {
             return null;
         }
         $one = array_pop($changes);
+        $splits = [];
+        foreach ($parts as $part) {
+            $splits[$machine->part($part)->inSentence()] = $last->setUp->with($part, $before->setUp);
+        }
 
-        return 'Changed at once: '.implode(', ', $changes)." and {$one}. Which of them made the difference cannot be told; set one of them back, and start again.";
+        return new self('Changed at once: '.implode(', ', $changes)." and {$one}. Which of them made the difference cannot be told; set one of them back, and start again.", $splits);
     }
 }

@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Words;
 
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Codes\Beeps;
+use Orthoscope\Core\Electrical\Judgement;
+use Orthoscope\Core\Electrical\RailOrder;
+use Orthoscope\Core\Electrical\RailState;
 use Orthoscope\Core\Chain\Goal;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Chain\Place;
@@ -19,10 +23,14 @@ use Orthoscope\Core\Evidence\Override;
 use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Evidence\StrikeOut;
+use Orthoscope\Core\Evidence\Tally;
 
 /** Says entries in the words of the bench. */
 final readonly class EntryWords
 {
+    /** A reading less sure than this is said to be so. */
+    private const SURE = 0.99;
+
     public function __construct(private Machine $machine, private Catalogue $catalogue)
     {
     }
@@ -38,6 +46,7 @@ final readonly class EntryWords
             $entry instanceof Deed => str_replace('{part}', $this->parts($entry->on), $this->catalogue->act($entry->act)->did).($entry->with === null || $entry->with->tag === 'new' ? '' : " with {$entry->with->tag}").($entry->begun ? ', begun' : ''),
             $entry instanceof StrikeOut => "struck out entry {$entry->entry}",
             $entry instanceof Override => 'lock set aside: '.$this->catalogue->locks[$entry->lock]->name,
+            $entry instanceof Tally => ($entry->way === Tally::OFF ? 'off: ' : 'back: ').($entry->count > 1 ? "{$entry->count} " : '').Tally::KINDS[$entry->what].' '.$entry->item,
             $entry instanceof Closing => 'closed',
             default => 'note',
         };
@@ -57,10 +66,12 @@ final readonly class EntryWords
             $entry instanceof Answer => $this->catalogue->question($entry->question)->words($entry->answer),
             $entry instanceof Start => $this->joined([
                 $this->outcomes($entry),
+                ...$this->codes($entry),
                 ...$this->signs($entry->signs),
+                $entry->ended === null || $entry->ended === 'held' ? '' : Start::ENDS[$entry->ended],
                 $entry->waited === null ? '' : "waited {$entry->waited} s",
             ]),
-            $entry instanceof Finding => $this->catalogue->check($entry->check)->result($entry->result)->name.$this->values($entry),
+            $entry instanceof Finding => $this->catalogue->check($entry->check)->result($entry->result)->name.$this->values($entry).$this->reservations($entry),
             default => '',
         };
     }
@@ -127,6 +138,37 @@ final readonly class EntryWords
     private function signs(array $signs): array
     {
         return array_map(fn (string $channel, string $value): string => $this->catalogue->sign($channel)->values[$value], array_keys($signs), $signs);
+    }
+
+    /** @return list<string> */
+    private function codes(Start $start): array
+    {
+        return array_map(fn (string $kind, string $code): string => match ($kind) {
+            'beeps' => 'beeps '.Beeps::words($code),
+            'display' => "code {$code}",
+            default => "lamp {$code}",
+        }, array_keys($start->codes), $start->codes);
+    }
+
+    /** What was marked, what was taken as up, and what makes it be believed less. */
+    private function reservations(Finding $finding): string
+    {
+        $check = $this->catalogue->check($finding->check);
+        $words = $finding->contacts === null || $finding->contacts->contacts === [] ? '' : ': '.$finding->contacts->words();
+        $order = $check->limit === null ? [] : $this->catalogue->limits[$check->limit]['order'] ?? [];
+        if ($order !== [] && $finding->values !== []) {
+            $judged = Judgement::of($this->catalogue->limits[(string) $check->limit], $finding->values)->judged;
+            $states = RailOrder::states($order, $judged, ($finding->checked['plugs'] ?? '') === 'yes');
+            $names = array_column($this->catalogue->limits[(string) $check->limit]['values'], 'name', 'id');
+            foreach (array_filter($states, fn (RailState $state): bool => $state === RailState::TakenAsUp) as $rail => $state) {
+                $words .= ", {$names[$rail]} {$state->value}: a later one is, with every plug in";
+            }
+        }
+        if ($finding->sureness < self::SURE) {
+            $words .= sprintf(', within what the meter may be off: %d %% sure', (int) round(100 * $finding->sureness));
+        }
+
+        return $words.($finding->believed < 1.0 ? sprintf(', believed %d %% by its set-up', (int) round(100 * $finding->believed)) : '');
     }
 
     private function values(Finding $finding): string

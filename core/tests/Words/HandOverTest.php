@@ -66,6 +66,6 @@ final class HandOverTest extends TestCase
     {
         $assessment = Bench::assess($entries);
 
-        return ChangedAtOnce::sentence($assessment->machine, $assessment->record, Catalogue::shipped());
+        return ChangedAtOnce::in($assessment->machine, $assessment->record, Catalogue::shipped())?->sentence;
     }
 }

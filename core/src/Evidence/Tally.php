@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Evidence;
+
+/** Something taken off or turned off for the work, or put back. It moves no belief; it is counted back before the side goes on. */
+final readonly class Tally extends Entry
+{
+    public const OFF = 'off';
+
+    public const BACK = 'back';
+
+    /** What is counted. */
+    public const KINDS = ['plug' => 'plug', 'drive' => 'drive', 'screws' => 'screws', 'setting' => 'setting'];
+
+    /**
+     * @param  string  $what  one of KINDS
+     * @param  string  $item  which one, in the words of the bench
+     * @param  string  $way   OFF or BACK
+     * @param  int  $count  how many, from 1
+     */
+    public function __construct(
+        int $number, string $at, string $by, string $text,
+        public string $what, public string $item, public string $way, public int $count,
+    ) {
+        parent::__construct($number, $at, $by, $text);
+    }
+
+    public function kind(): string
+    {
+        return 'tally';
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Planning;
+
+use DateTimeImmutable;
+use Exception;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\Entry;
+use Orthoscope\Core\Evidence\Finding;
+use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Evidence\Start;
+
+/** Bench minutes that went into a record. */
+final class Spent
+{
+    /** A longer gap between two entries was a pause. Origin: judgement. */
+    private const PAUSE = 45;
+
+    /**
+     * By the clock from one entry to the next where that was no pause, and by the book (the catalogue's minutes) where it was or
+     * where nobody wrote down when. An entry is never counted for less than nothing: clocks may differ.
+     */
+    public static function minutes(Record $record, Catalogue $catalogue): int
+    {
+        $minutes = 0.0;
+        $before = null;
+        foreach ($record->entries as $entry) {
+            $at = self::time($entry->at);
+            $book = self::byTheBook($entry, $catalogue);
+            $gap = $at === null || $before === null ? null : ($at->getTimestamp() - $before->getTimestamp()) / 60;
+            if ($book > 0.0) {
+                $minutes += $gap === null || $gap > self::PAUSE || $gap < 0.0 ? $book : $gap;
+            }
+            $before = $at ?? $before;
+        }
+
+        return (int) round($minutes);
+    }
+
+    private static function byTheBook(Entry $entry, Catalogue $catalogue): float
+    {
+        return match (true) {
+            $entry instanceof Start => $entry->times * $catalogue->number('start_minutes'),
+            $entry instanceof Finding => self::check($entry->check, $catalogue),
+            $entry instanceof Deed => (float) $catalogue->act($entry->act)->minutes,
+            default => 0.0,
+        };
+    }
+
+    private static function check(string $check, Catalogue $catalogue): float
+    {
+        foreach ($catalogue->steps as $step) {
+            if ($step->check === $check) {
+                return (float) $step->minutes;
+            }
+        }
+
+        return $catalogue->number('reading_minutes');
+    }
+
+    private static function time(string $at): ?DateTimeImmutable
+    {
+        if ($at === '') {
+            return null;
+        }
+        try {
+            return new DateTimeImmutable($at);
+        } catch (Exception) {
+            return null;
+        }
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Planning;
+
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Evidence\Record;
+
+/**
+ * How much work has gone into a job, how much is still to be expected, and where going on costs more than the other ways out:
+ * board, processor and memory exchanged together, or what the owner agreed to spend.
+ */
+final readonly class TimeBox
+{
+    /** Kinds of part that move together when a platform is exchanged. */
+    private const PLATFORM = ['board', 'processor', 'stick'];
+
+    /**
+     * @param  int  $spent  bench minutes so far
+     * @param  int  $left   expected bench minutes still to go, parts counted in as the minutes their price is worth
+     * @param  int  $box    minutes at which another way out costs the same
+     * @param  string  $instead what that other way is
+     */
+    private function __construct(public int $spent, public int $left, public int $box, public string $instead)
+    {
+    }
+
+    /** @param  ?int  $limit what the owner agreed to spend, in minor units of money; null = nothing agreed */
+    public static function of(Record $record, Machine $machine, Advice $advice, Catalogue $catalogue, ?int $limit = null): self
+    {
+        $rate = $catalogue->number('money_per_minute');
+        $platform = 0;
+        foreach ($machine->parts as $part) {
+            $platform += in_array($part->kind->id, self::PLATFORM, true) ? $part->kind->price : 0;
+        }
+        $boxes = ['board, processor and memory exchanged together' => $platform / $rate + 2 * $catalogue->act('replace')->minutes];
+        if ($limit !== null) {
+            $boxes['what the owner agreed to spend'] = $limit / $rate;
+        }
+        $box = min($boxes);
+
+        return new self(Spent::minutes($record, $catalogue), (int) round($advice->remaining), (int) round($box), (string) array_search($box, $boxes, true));
+    }
+
+    /** Whether what is still to be expected costs more than the other way out: what is spent is spent either way. */
+    public function isOver(): bool
+    {
+        return $this->left > $this->box || ($this->instead === 'what the owner agreed to spend' && $this->spent + $this->left > $this->box);
+    }
+
+    /** One sentence: where it stands. */
+    public function sentence(): string
+    {
+        return match (true) {
+            $this->left > $this->box => "Going on is expected to cost {$this->left} min; {$this->instead} costs {$this->box}. Ask the owner before going on.",
+            $this->isOver() => "With {$this->spent} min spent and {$this->left} to be expected this goes past {$this->instead}, {$this->box} min. Ask the owner before going on.",
+            default => "Worth going on up to {$this->box} min: {$this->instead}.",
+        };
+    }
+}
