@@ -22,13 +22,14 @@ abstract class TestCase extends BaseTestCase
     /**
      * @param  array<string, mixed>  $report
      * @param  list<array<string, mixed>>  $entries
+     * @param  array<string, mixed>  $machine what is otherwise than on a usual one
      */
-    protected function job(array $report = ['text' => 'It is dead', 'reached' => 'nothing'], array $entries = []): Job
+    protected function job(array $report = ['text' => 'It is dead', 'reached' => 'nothing'], array $entries = [], array $machine = []): Job
     {
         $job = app(TakeInMachine::class)->takeIn(
             $this->person(Role::Counter),
             ['name' => 'Mira Vale', 'phone' => '0555 000 111', 'email' => ''],
-            ['model' => 'Heron T2', 'card' => true, 'drives' => 1, 'memory' => ['slots' => ['A2', 'B2'], 'sticks' => ['A2', 'B2']], 'facts' => ['status_lamps' => true]],
+            $machine + ['model' => 'Heron T2', 'card' => true, 'drives' => 1, 'memory' => ['slots' => ['A2', 'B2'], 'sticks' => ['A2', 'B2']], 'facts' => ['status_lamps' => true]],
             [['kind' => 'report', ...$report]],
         );
         foreach ($entries as $entry) {

@@ -21,6 +21,7 @@ use Illuminate\Support\Carbon;
  * @property ?Summary $summary
  * @property User     $takenInBy
  * @property ?Call    $call
+ * @property ?Claim   $claim the bench it stands on, and who has it in hand
  * @property ?Carbon  $arrived_at   null while there was only a call
  * @property ?Carbon  $next_word_at when the owner was promised to hear
  * @property ?array<string, mixed> $agreed what was agreed with the owner
@@ -79,6 +80,12 @@ class Job extends Model
     public function call(): HasOne
     {
         return $this->hasOne(Call::class);
+    }
+
+    /** @return HasOne<Claim, $this> */
+    public function claim(): HasOne
+    {
+        return $this->hasOne(Claim::class);
     }
 
     /** @return HasMany<Photo, $this> */

@@ -14,6 +14,7 @@ use Orthoscope\Core\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Evidence\EntryReader;
+use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Record;
 
 /** Works out what a job's record supports, and refreshes what lists show of it. */
@@ -32,8 +33,7 @@ final readonly class AssessJob
         $shelf = $this->shelf->for($job);
         $last = (int) $job->entries()->max('number');
         $fingerprint = hash('xxh128', serialize([$job->letter_token_hash, $last, $job->machine->made_of, $shelf]));
-        // The version is in the key, so that what an older program kept is never even read.
-        $slot = "assessment.{$this->version->word()}.{$job->id}";
+        $slot = $this->slot($job);
         $kept = $this->kept->get($slot);
         if (is_array($kept) && $kept[0] === $fingerprint && ! $this->timerRanOut($kept[1])) {
             return $kept[1];
@@ -43,6 +43,24 @@ final readonly class AssessJob
         $this->kept->put($slot, [$fingerprint, $assessment, $adviser->kept()], now()->addWeek());
 
         return $assessment;
+    }
+
+    /** Whether a reading is so unlikely by the record that its own set-up is asked about first. */
+    public function doubts(Job $job, Finding $finding): bool
+    {
+        if ($this->catalogue->check($finding->check)->asks === [] || $finding->checked !== []) {
+            return false;
+        }
+        $kept = $this->kept->get($this->slot($job));
+        $adviser = new Adviser($this->catalogue, $this->machine($job), $this->shelf->for($job), is_array($kept) ? $kept[2] : null);
+
+        return $adviser->doubts($this->record($job), $finding);
+    }
+
+    // The version is in the key, so that what an older program kept is never even read.
+    private function slot(Job $job): string
+    {
+        return "assessment.{$this->version->word()}.{$job->id}";
     }
 
     private function timerRanOut(Assessment $assessment): bool

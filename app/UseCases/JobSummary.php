@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace App\UseCases;
 
 use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Bench\StillOff;
+use Orthoscope\Core\Bench\Timer;
+use Orthoscope\Core\Bench\Timers;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Lent;
+use Orthoscope\Core\Chain\Temperature;
 use Orthoscope\Core\Planning\ActiveLock;
 use Orthoscope\Core\Words\EntryWords;
 
@@ -45,10 +49,24 @@ final class JobSummary
                 'why' => $assessment->advice->why,
                 'sound' => (int) floor(100 * $assessment->sound),
                 'lent' => $closing !== null || $last === null ? [] : array_values(array_map(fn (Lent $lent): string => $lent->tag, $last->setUp->lent)),
+                'timers' => array_map(fn (Timer $timer): array => ['name' => $timer->name, 'until' => $timer->until->format(DATE_ATOM)], $closing !== null ? [] : Timers::of($assessment->record, $catalogue, self::wantsCold($assessment))),
+                'off' => count(StillOff::in($assessment->record)),
                 'locked_until' => $assessment->locks->nextEnd()?->format(DATE_ATOM),
                 'locks' => array_map(fn (ActiveLock $active): string => $active->lock->name, $assessment->locks->onPower()),
             ],
         ];
+    }
+
+    /** A cold start is among the steps that come first. */
+    public static function wantsCold(Assessment $assessment): bool
+    {
+        foreach (array_slice($assessment->advice->steps, 0, 4) as $step) {
+            if ($step->candidate->setUp?->temperature === Temperature::Cold) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private static function next(Assessment $assessment): string

@@ -11,17 +11,21 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Str;
 use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Bench\Wait;
 use Orthoscope\Core\Catalogue\Act;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Check;
 use Orthoscope\Core\Catalogue\SignChannel;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Chain\Place;
+use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Standing;
 use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\Planning\Candidate;
 use Orthoscope\Core\Planning\NextStep;
+use Orthoscope\Core\Planning\TimeBox;
 use Orthoscope\Core\Spares\Shelf;
 use Orthoscope\Core\Triage\Mismatch;
 use Orthoscope\Core\Words\ChangedAtOnce;
@@ -46,6 +50,13 @@ final class JobPage
     /** Told and seen side by side where they differ, in the first starts; later it is only history. */
     public readonly ?Mismatch $mismatch;
 
+    /** What cannot be told apart, where several things were changed before the last start. */
+    public readonly ?ChangedAtOnce $changedAtOnce;
+
+    public readonly TimeBox $timeBox;
+
+    public readonly BenchSide $side;
+
     public function __construct(
         public readonly Job $job,
         public readonly Assessment $assessment,
@@ -58,6 +69,9 @@ final class JobPage
         $this->words = new EntryWords($assessment->machine, $catalogue);
         $this->once = (string) Str::uuid();
         $early = count($assessment->record->all(Start::class)) <= self::BASELINE && ! $this->isClosed();
+        $this->changedAtOnce = $this->isClosed() ? null : ChangedAtOnce::in($assessment->machine, $assessment->record, $catalogue);
+        $this->timeBox = TimeBox::of($assessment->record, $assessment->machine, $assessment->advice, $catalogue, isset($job->agreed['limit']) ? (int) $job->agreed['limit'] : null);
+        $this->side = new BenchSide($job, $assessment, $catalogue);
         $this->mismatch = $early ? Mismatch::in($assessment->machine, $assessment->record, $catalogue) : null;
     }
 
@@ -70,12 +84,6 @@ final class JobPage
     public function handOver(): string
     {
         return 'Handed over. '.implode(' ', HandOver::sentences($this->assessment, $this->catalogue));
-    }
-
-    /** What cannot be told apart, where several things were changed before the last start. */
-    public function changedAtOnce(): ?ChangedAtOnce
-    {
-        return $this->isClosed() ? null : ChangedAtOnce::in($this->assessment->machine, $this->assessment->record, $this->catalogue);
     }
 
     /** What the owner said, in their own words. */
@@ -210,10 +218,54 @@ final class JobPage
         return $start->setUp->place === Place::Bench ? 'mat' : 'case';
     }
 
-    /** @return list<SignChannel> the signs this machine can give */
+    /** @return list<SignChannel> the signs this machine can give, those that tell most now first */
     public function channels(): array
     {
-        return array_values(array_filter($this->catalogue->signs, fn (SignChannel $s): bool => $s->needs === null || $this->assessment->machine->facts[$s->needs]));
+        return array_map(fn (string $channel): SignChannel => $this->catalogue->sign($channel), array_keys($this->assessment->signs));
+    }
+
+    /**
+     * What a sign can show; lamps in this board's own order, where its codebook lists them.
+     *
+     * @return array<string, string>
+     */
+    public function valuesOf(SignChannel $channel): array
+    {
+        if ($channel->id !== 'lamp') {
+            return $channel->values;
+        }
+        $own = [];
+        foreach ($this->side->lamps() as $lamp) {
+            $own[$lamp->value] ??= "{$channel->values[$lamp->value]} ({$lamp->from})";
+        }
+
+        return $own + $channel->values;
+    }
+
+    /** @return array<string, mixed> how the machine stands: the set-up of the last start */
+    public function standingSetUp(): array
+    {
+        return $this->assessment->record->lastStart()?->setUp->toArray() ?? [];
+    }
+
+    /** How long to wait at a start as the machine stands, or as a step puts it together. */
+    public function wait(?Candidate $candidate = null): Wait
+    {
+        $setUp = $candidate->setUp ?? $this->assessment->record->lastStart()->setUp ?? new SetUp;
+
+        return Wait::for($this->assessment->machine, $this->assessment->record, $setUp, $this->catalogue, $candidate?->step->act === null ? [] : [$candidate->step->act]);
+    }
+
+    /** Seconds to wait at a start with other memory or another processor than the last one had. */
+    public function trainingWait(): int
+    {
+        return (int) $this->catalogue->number('first_start_s');
+    }
+
+    /** Where going on costs more than another way out: one sentence, else null. */
+    public function noticeOfTimeBox(): ?string
+    {
+        return ! $this->isClosed() && ! $this->decides() && $this->timeBox->isOver() ? $this->timeBox->sentence() : null;
     }
 
     /** @return list<Part> parts that can be taken out, lent or moved for a start */
@@ -238,8 +290,8 @@ final class JobPage
                 }
             }
         }
-        if ($part->kind->id === 'card') {
-            $states[] = ['value' => 'slot:second', 'words' => 'in another slot'];
+        if (in_array($part->kind->id, ['card', 'drive'], true)) {
+            $states[] = ['value' => 'slot:'.SetUp::OTHER_SLOT, 'words' => $part->kind->id === 'card' ? 'in another slot' : 'on another port'];
         }
         if ($this->canBeOut($part)) {
             $states[] = ['value' => 'out', 'words' => 'out'];

@@ -1,7 +1,10 @@
+import { sendSafely } from './offline';
 import { fillSetUp, sayTheSetUp } from './setup';
+import { slotboard } from './slotboard';
+import { openStart, startForm } from './start';
 import { isTyping } from './typing';
 
-const DIALOG_KEYS = { t: 'start', m: 'check', r: 'act', n: 'note', x: 'strike', '?': 'keys' };
+const DIALOG_KEYS = { t: 'start', m: 'check', r: 'act', n: 'note', x: 'strike', o: 'tally', i: 'instruments', '?': 'keys' };
 
 // The job page: steps by number, outcomes by letter, forms by their key, and parts that light up their entries.
 export function bench() {
@@ -14,8 +17,14 @@ export function bench() {
                 dialog.addEventListener('keydown', this.enterSends);
                 if (dialog.hasAttribute('data-open')) dialog.showModal();
             }
-            this.$root.querySelector('#d-start')?.addEventListener('keydown', this.reachKey);
-            this.$root.querySelector('#d-start')?.addEventListener('change', (event) => sayTheSetUp(event.currentTarget));
+            const start = this.$root.querySelector('#d-start');
+            if (start) {
+                start.addEventListener('keydown', this.reachKey);
+                start.addEventListener('change', (event) => sayTheSetUp(event.currentTarget));
+                startForm(start);
+                slotboard(start);
+                if (start.open) sayTheSetUp(start);
+            }
             for (const part of this.$root.querySelectorAll('.chain .part')) {
                 part.addEventListener('mouseenter', () => this.light(part.dataset.entries));
                 part.addEventListener('mouseleave', () => this.light(''));
@@ -26,6 +35,7 @@ export function bench() {
                     if (form.dataset.sent) event.preventDefault();
                     form.dataset.sent = 'yes';
                 });
+                if (form.action.endsWith('/entries')) sendSafely(form);
             }
         },
 
@@ -47,12 +57,22 @@ export function bench() {
         show(opener) {
             const dialog = this.$root.querySelector(`#d-${opener.dataset.dialog}`);
             for (const [name, value] of Object.entries(JSON.parse(opener.dataset.fill ?? '{}'))) {
-                const field = dialog.querySelector(`[name="${name}"]`);
+                const field = dialog.querySelector(`[name="${name}"]:not(:disabled)`) ?? dialog.querySelector(`[name="${name}"]`);
+                if (!field) continue;
                 field.value = value;
                 field.dispatchEvent(new Event('change', { bubbles: true }));
             }
-            if (opener.dataset.setup) fillSetUp(dialog, opener.dataset);
+            if (opener.dataset.setup) {
+                fillSetUp(dialog, opener.dataset);
+                openStart(dialog, opener.dataset);
+            }
             dialog.showModal();
+        },
+
+        // A reading is taken from the list of what instruments sent to the form it belongs in.
+        take(event) {
+            event.currentTarget.closest('dialog').close();
+            this.show(event.currentTarget);
         },
 
         openStep(number) {
@@ -79,10 +99,12 @@ export function bench() {
         // In the start form the letter beside an outcome picks it, unless something is being typed.
         reachKey(event) {
             if (event.target.closest('input:not([type=radio]), select, textarea')) return;
+            if (event.key === 'o') return event.currentTarget.querySelector('[data-clock-start]').click();
             const reach = event.currentTarget.querySelector(`[data-reach-key="${event.key}"]`);
             if (reach) {
                 reach.checked = true;
                 reach.focus();
+                reach.dispatchEvent(new Event('change', { bubbles: true }));
             }
         },
 

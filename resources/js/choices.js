@@ -4,7 +4,14 @@ export function check() {
         init() {
             this.choose();
         },
+        // A press on the drawing is the same choice as in the list.
+        pick(event) {
+            this.$refs.check.value = event.currentTarget.dataset.pick;
+            this.choose();
+            this.$root.querySelector('fieldset.check:not([hidden])')?.querySelector('input, select')?.focus();
+        },
         choose() {
+            for (const button of this.$root.querySelectorAll('[data-pick]')) button.classList.toggle('picked', button.dataset.pick === this.$refs.check.value);
             for (const set of this.$root.querySelectorAll('[data-check]')) {
                 set.hidden = set.disabled = set.dataset.check !== this.$refs.check.value;
             }
@@ -22,6 +29,10 @@ export function act() {
             const caution = this.$refs.act.selectedOptions[0]?.dataset.caution ?? '';
             this.$refs.caution.textContent = caution;
             this.$refs.caution.hidden = caution === '';
+            // Drying says after what: that sets how long it takes.
+            const dries = this.$refs.act.value === 'dry';
+            this.$refs.agent.hidden = !dries;
+            this.$refs.agent.querySelector('select').disabled = !dries;
         },
     };
 }

@@ -1,5 +1,11 @@
 <x-layout title="Floor" nav="floor">
     <div class="head"><h1>Floor</h1><p>{{ $open }} {{ $open === 1 ? 'machine' : 'machines' }} in the shop</p><a class="button" href="{{ route('intake.create') }}">Take one in</a></div>
+    <ul class="benches" aria-label="Benches">
+        @for ($bench = 1; $bench <= (int) config('shop.benches'); $bench++)
+            @php($claim = $benches[$bench] ?? null)
+            <li @class(['taken' => $claim])><b>Bench {{ $bench }}</b> @if ($claim)<a href="{{ route('jobs.show', $claim->job) }}">{{ $claim->job->tag }}</a> {{ $claim->job->machine->model }}, <span>{{ $claim->user->name }} since {{ $claim->since->isToday() ? $claim->since->format('H:i') : $claim->since->format('D H:i') }}</span>@else<span>free</span>@endif</li>
+        @endfor
+    </ul>
     @if ($groups->isEmpty())
         <section class="sheet empty"><p>No machine is in the shop. The first one starts at the <a href="{{ route('intake.create') }}">counter</a>.</p></section>
     @endif

@@ -8,11 +8,23 @@
         <p class="complaint">“{{ $page->complaint() }}” <span class="owner">{{ $job->machine->owner->name }}</span></p>
         <span class="pill">{{ $page->waitsFor() }}</span>
     </div>
+    <div class="bench-line">
+        <x-bench-claim :job="$job" :page="$page"/>
+        @unless ($page->isClosed())
+            <span title="{{ $page->timeBox->sentence() }}"><b class="num">{{ $page->timeBox->spent }} min</b> spent, @if ($page->timeBox->left !== null) about <b class="num">{{ $page->timeBox->left }}</b> to come, @endif worth it up to <b class="num">{{ $page->timeBox->box }}</b></span>
+            @foreach ($page->side->timers() as $timer)<span class="timer" data-until="{{ $timer->until->getTimestamp() }}" title="{{ $timer->sentence }}">{{ $timer->name }} <b class="num">…</b></span>@endforeach
+            @if ($page->side->stillOff() !== [])<button type="button" class="quiet" data-dialog="tally" x-on:click="open">{{ count($page->side->stillOff()) }} off: {{ \Illuminate\Support\Str::limit(implode(', ', array_map(fn ($off) => $off->item, $page->side->stillOff())), 50) }}</button>@endif
+            @if ($page->side->readings()->isNotEmpty())<button type="button" data-dialog="instruments" x-on:click="open">{{ $page->side->readings()->count() }} {{ $page->side->readings()->count() === 1 ? 'reading' : 'readings' }} here</button>@endif
+        @endunless
+        <span class="links"><a href="{{ route('papers.index', $job) }}">papers</a> <a href="{{ route('photos.index', $job) }}">photographs</a> <a href="{{ route('jobs.socket', $job) }}">socket</a>@if ($a->machine->has('card')) <a href="{{ route('jobs.card', $job) }}">card</a>@endif</span>
+    </div>
     <div x-data="news" data-news="{{ route('jobs.news', $job) }}" data-last="{{ $job->entries->max('number') ?? 0 }}" role="status"><p class="notice" x-show="told" x-text="told" x-cloak></p></div>
     <section class="chain-strip" aria-label="Chain"><x-chain :chain="$page->chain"/></section>
 
     @if ($a->surprise->level !== 'none')<p class="notice" role="note"><b>It does not fit.</b> {{ $a->surprise->why }}</p>@endif
-    @if ($page->changedAtOnce() !== null)<p class="notice" role="note"><b>Two at once.</b> {{ $page->changedAtOnce() }}</p>@endif
+    @if ($page->changedAtOnce !== null)<div class="notice" role="note"><b>Two at once.</b> {{ $page->changedAtOnce->sentence }}
+        @foreach ($page->changedAtOnce->splits as $name => $setUp)<button type="button" data-dialog="start" data-setup="{{ json_encode($setUp->toArray() ?: (object) []) }}" data-name="only {{ $name }} set back" x-on:click="open">Only {{ $name }} set back</button>@endforeach</div>@endif
+    @if ($page->noticeOfTimeBox() !== null)<p class="notice" role="note"><b>Time box.</b> {{ $page->noticeOfTimeBox() }}</p>@endif
     @if ($page->mismatch !== null)
         <details class="notice mismatch"><summary><b>The bench sees something else than was told.</b> Told: {{ $page->mismatch->told }}. Seen: {{ $page->mismatch->seen }}.</summary>
             <div class="sides"><div><h3>Such a difference speaks for</h3><ul>@forelse ($page->mismatch->speaksFor as $plain)<li>{{ $plain }}</li>@empty<li>nothing by name</li>@endforelse</ul></div>
@@ -56,7 +68,7 @@
                     </div>
                 @endif
                 @forelse ($page->steps() as $i => $card)
-                    <x-step :job="$job" :card="$card" :number="$i + 1" :first="! $page->decides() && $i === 0" :once="$page->once.'-s'.$i"/>
+                    <x-step :job="$job" :card="$card" :number="$i + 1" :first="! $page->decides() && $i === 0" :once="$page->once.'-s'.$i" :wait="$card->isStart ? $page->wait($card->step->candidate) : null"/>
                 @empty
                     @if ($advice->stop !== 'prove' && ! $a->proof->isComplete())<p class="pad">{{ $advice->why }}</p>@endif
                 @endforelse
@@ -122,6 +134,14 @@
                     @endforeach
                 </div>
             @endif
+            @if ($a->picture !== null && $a->picture->best !== [] && ! $page->isClosed())
+                <div class="retrace arranged"><h3>Output, lead and screen</h3>
+                    <p>Still possible: {{ implode(', ', array_map(fn ($name, $p) => $name.' '.(int) round(100 * $p).' %', array_keys($a->picture->possible), $a->picture->possible)) ?: 'none of them by itself' }}.</p>
+                    @foreach ($a->picture->best as $i => $trial)
+                        <button type="button" data-dialog="start" data-setup="{{ json_encode($trial->setUp->toArray() ?: (object) []) }}" data-name="this way" x-on:click="open"><span>{{ ucfirst($page->words->setUp($trial->setUp)) }}</span><small>{{ $i === 0 ? 'tells most; ' : '' }}gives a picture with {{ (int) round(100 * $trial->passes) }} %</small></button>
+                    @endforeach
+                </div>
+            @endif
             @if ($a->stop !== null)<div class="retrace"><h3>Retrace</h3>@foreach ($a->retrace as $sentence)<p>{{ $sentence }}</p>@endforeach</div>@endif
         </section>
     </div>
@@ -132,6 +152,8 @@
             <button type="button" data-dialog="check" x-on:click="open"><kbd>m</kbd> look or measure</button>
             <button type="button" data-dialog="act" x-on:click="open"><kbd>r</kbd> repair</button>
         @endunless
+        @unless ($page->isClosed())<button type="button" data-dialog="tally" x-on:click="open"><kbd>o</kbd> off and back</button>
+            <button type="button" data-dialog="instruments" x-on:click="open"><kbd>i</kbd> instruments</button>@endunless
         <button type="button" data-dialog="note" x-on:click="open"><kbd>n</kbd> note</button>
         <button type="button" data-dialog="strike" x-on:click="open"><kbd>x</kbd> strike out</button>
         @unless ($page->isClosed())<button type="button" data-dialog="note" data-hot="h" data-fill='@json(['entry[text]' => $page->handOver()])' x-on:click="open"><kbd>h</kbd> hand over</button>@endunless

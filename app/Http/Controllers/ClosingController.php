@@ -8,6 +8,7 @@ use App\Http\Requests\CloseRequest;
 use App\Models\Job;
 use App\Models\User;
 use App\UseCases\AssessJob;
+use App\UseCases\ClaimBench;
 use App\UseCases\RecordEntries;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
@@ -23,11 +24,12 @@ final class ClosingController
         return view('close', ['job' => $job, 'assessment' => $assessment, 'letter' => $writer->write($assessment)]);
     }
 
-    public function store(CloseRequest $request, Job $job, RecordEntries $recordEntries): RedirectResponse
+    public function store(CloseRequest $request, Job $job, RecordEntries $recordEntries, ClaimBench $claimBench): RedirectResponse
     {
         /** @var User $user */
         $user = $request->user();
         $recordEntries->record($job, $user, [$request->closing()], $request->once());
+        $claimBench->leave($job);
 
         return redirect()->route('jobs.letter', $job)->with('status', "{$job->tag} is closed.");
     }

@@ -6,22 +6,33 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\EntryRequest;
 use App\Models\Job;
+use App\Models\Reading;
 use App\Models\User;
+use App\UseCases\DoubtReading;
 use App\UseCases\RecordEntries;
+use App\UseCases\ShopCodes;
 use Illuminate\Http\RedirectResponse;
 use Orthoscope\Core\Evidence\CaseMistake;
 
 /** Puts entries on the record. */
 final class EntryController
 {
-    public function __invoke(EntryRequest $request, Job $job, RecordEntries $recordEntries): RedirectResponse
+    public function __invoke(EntryRequest $request, Job $job, RecordEntries $recordEntries, ShopCodes $codes, DoubtReading $doubt): RedirectResponse
     {
         /** @var User $user */
         $user = $request->user();
+        $written = $codes->meant($job, $request->written());
         try {
-            $recordEntries->record($job, $user, $request->written(), $request->once());
+            if ($doubt->asksFirst($job, $written)) {
+                return redirect()->route('jobs.show', $job)->withInput(['entry' => $request->input('entry') ?? $written[0]] + $request->except('written'))
+                    ->withErrors(['entry.checked' => 'This surprises. Before it counts, say how it was measured.']);
+            }
+            $recordEntries->record($job, $user, $written, $request->once());
         } catch (CaseMistake $mistake) {
             return redirect()->route('jobs.show', $job)->withInput()->withErrors([$request->fieldOf($mistake->path) => $mistake->sentence]);
+        }
+        if ($request->filled('reading')) {
+            Reading::query()->where('bench', $job->claim?->bench)->whereKey($request->integer('reading'))->delete();
         }
 
         return redirect()->route('jobs.show', $job)->with('status', 'On the record.');

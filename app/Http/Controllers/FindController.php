@@ -40,7 +40,7 @@ final class FindController
         $digits = Owner::phoneKey($typed);
         $pattern = '%'.addcslashes(mb_substr($typed, 0, 100), '%_\\').'%';
 
-        return Job::query()->with(['machine.owner', 'summary'])
+        return Job::query()->with(['machine.owner', 'summary', 'claim.user'])
             ->whereHas('machine', fn ($machine) => $machine->whereRaw("model like ? escape '\\'", [$pattern])
                 ->orWhereHas('owner', fn ($owner) => $owner->whereRaw("name like ? escape '\\'", [$pattern])->orWhereRaw("phone like ? escape '\\'", [$pattern])
                     ->when(strlen($digits) >= 5, fn ($same) => $same->orWhere('phone_key', 'like', "%{$digits}%"))))

@@ -11,6 +11,7 @@ use InvalidArgumentException;
 use JsonException;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Electrical\Quantity;
+use Orthoscope\Core\Electrical\ResistorMarking;
 
 /**
  * Entries sent from the bench: ready-made ones behind an outcome button (`written`, JSON), or one typed into a form
@@ -66,6 +67,14 @@ final class EntryRequest extends FormRequest
         $entry = (array) $this->input('entry', []);
         $written = array_filter($entry, fn (mixed $value): bool => is_string($value) ? trim($value) !== '' : $value !== null && $value !== []);
         $written['kind'] = is_string($entry['kind'] ?? null) ? $entry['kind'] : '';
+        foreach (['codes', 'checked', 'contacts'] as $map) {
+            if (is_array($written[$map] ?? null)) {
+                $written[$map] = array_filter($written[$map], fn (mixed $value): bool => is_string($value) && trim($value) !== '');
+            }
+        }
+        if (is_string($written['contacts'] ?? null)) {
+            $written['contacts'] = $this->contacts($written['contacts']);
+        }
         if (is_array($written['signs'] ?? null)) {
             $written['signs'] = array_filter($written['signs'], fn (mixed $value): bool => is_string($value) && $value !== '');
         }
@@ -79,7 +88,7 @@ final class EntryRequest extends FormRequest
         if (isset($written['begun'])) {
             $written['begun'] = (bool) $written['begun'];
         }
-        foreach (['waited', 'times', 'entry'] as $number) {
+        foreach (['waited', 'times', 'entry', 'after', 'count'] as $number) {
             if (isset($written[$number]) && filter_var($written[$number], FILTER_VALIDATE_INT) !== false) {
                 $written[$number] = (int) $written[$number];
             }
@@ -104,6 +113,14 @@ final class EntryRequest extends FormRequest
         $act = $kind === 'start' && $this->filled('before') ? json_decode((string) $this->input('before'), true, 6) : null;
 
         return is_array($act) ? [['kind' => 'act', ...array_intersect_key($act, ['act' => 1, 'on' => 1])]] : [];
+    }
+
+    /** @return array<string, string> contacts of a socket, marked on its drawing */
+    private function contacts(string $json): array
+    {
+        $decoded = json_decode($json, true, 3);
+
+        return is_array($decoded) ? array_filter($decoded, is_string(...)) : throw ValidationException::withMessages(['entry.contacts' => 'The map could not be read. Reload the page and mark it again.']);
     }
 
     /** @return list<array<string, mixed>> */
@@ -160,7 +177,7 @@ final class EntryRequest extends FormRequest
                 continue;
             }
             try {
-                $values[$row['id']] = Quantity::parse($value, $row['unit']);
+                $values[$row['id']] = ($row['marking'] ?? false) ? ResistorMarking::parse($value) : Quantity::parse($value, $row['unit']);
             } catch (InvalidArgumentException $mistake) {
                 $mistakes["entry.values.{$row['id']}"] = $mistake->getMessage();
             }

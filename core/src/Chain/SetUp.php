@@ -7,13 +7,13 @@ namespace Orthoscope\Core\Chain;
 /** How a machine is put together for a start, as differences from how it came in. */
 final readonly class SetUp
 {
-    /** Where a card was moved to: a slot that is not its own. Boards name these slots in too many ways. */
+    /** Where a card or drive was moved to: a slot or port that is not its own. Boards name these in too many ways. */
     public const OTHER_SLOT = 'second';
 
     /**
      * @param  list<string>  $out   parts taken out
      * @param  array<string, Lent>  $lent  part => the spare in its place
-     * @param  array<string, string>  $moved stick => the slot it was moved to; card => OTHER_SLOT
+     * @param  array<string, string>  $moved stick => the slot it was moved to; card or drive => OTHER_SLOT
      * @param  bool  $otherOutput the screen is on another output than it came with
      */
     public function __construct(

@@ -14,7 +14,9 @@ use Orthoscope\Core\Chain\MachineMistake;
 use Orthoscope\Core\Evidence\CaseFile;
 use Orthoscope\Core\Evidence\CaseMistake;
 use Orthoscope\Core\Evidence\JsonLines;
+use Orthoscope\Core\Instruments\Instrument;
 use Orthoscope\Core\Simulation\CallSimulation;
+use Orthoscope\Core\Simulation\Draw;
 use Orthoscope\Core\Simulation\Simulation;
 use Symfony\Component\Console\Exception\ExceptionInterface as OptionMistake;
 use Symfony\Component\Console\Input\ArgvInput;
@@ -37,12 +39,14 @@ final class CommandLine
                                             plays machines with hidden faults by each policy, and adds up what came of it
         orthoscope calls [--callers N] [--seed S] --json
                                             asks simulated callers in the planner's order and in a fixed one
+        orthoscope instrument NAME [--fault F] [--seed S]
+                                            what a simulated instrument shows, as a reading in JSON: supply-tester, code-card, meter, thermometer, bench-supply
         orthoscope bench [--records N] --json
                                             how long belief and planning take, by number of entries
 
         TEXT;
 
-    private const COMMANDS = ['diagnose', 'explain', 'validate', 'vocabulary', 'check-catalogue', 'simulate', 'calls', 'bench'];
+    private const COMMANDS = ['diagnose', 'explain', 'validate', 'vocabulary', 'check-catalogue', 'simulate', 'calls', 'instrument', 'bench'];
 
     /**
      * @param  resource  $out
@@ -74,6 +78,7 @@ final class CommandLine
                 'check-catalogue' => $this->checkCatalogue(),
                 'simulate' => $this->simulate($input),
                 'calls' => $this->calls($input),
+                'instrument' => $this->instrument($input),
                 default => $this->say($this->json((new BenchCommand(Catalogue::shipped(), self::whole($input, 'records', 1, 1000)))->figures())),
             };
         } catch (CaseMistake|CatalogueMistake|MachineMistake $mistake) {
@@ -97,6 +102,7 @@ final class CommandLine
             'validate' => [$file],
             'simulate' => [$value('jobs', '100'), $value('seed', '1'), $value('policy', 'all'), $value('perturb', '1'), $value('doubles'), $value('world', Simulation::FRIENDLY), $value('workers', '1'), $value('slice'), $flag('json')],
             'calls' => [$value('callers', '100'), $value('seed', '1'), $flag('json')],
+            'instrument' => [new InputArgument('name', InputArgument::REQUIRED), $value('fault', 'none'), $value('seed', '1')],
             'bench' => [$value('records', '20'), $flag('json')],
             default => [],
         });
@@ -176,6 +182,18 @@ final class CommandLine
         $seed = (string) $input->getOption('seed');
 
         return $this->say($this->json(['callers' => $callers, 'seed' => $seed, 'orders' => (new CallSimulation(Catalogue::shipped(), $seed))->figures($callers)]));
+    }
+
+    private function instrument(ArgvInput $input): int
+    {
+        $name = (string) $input->getArgument('name');
+        $instrument = Instrument::tryFrom($name) ?? throw new InvalidArgumentException(UnknownWord::sentence('instrument', $name, array_column(Instrument::cases(), 'value')));
+        $fault = (string) $input->getOption('fault');
+        if (! isset($instrument->faults()[$fault])) {
+            return $this->misuse("\"{$fault}\" is no fault of the {$name}; it plays ".implode(', ', array_keys($instrument->faults())).'.');
+        }
+
+        return $this->say($this->json($instrument->read($fault, Draw::from((string) $input->getOption('seed')))->toArray()));
     }
 
     private static function whole(ArgvInput $input, string $option, int $least, int $most): int

@@ -71,7 +71,7 @@ final class StartModel
         if ($kind->id === 'slot') {
             return $this->stickIn($partId, $setUp) !== null;
         }
-        if (($kind->id === 'card-slot' && isset($setUp->moved['card'])) || ($kind->id === 'output' && $setUp->otherOutput)) {
+        if (($kind->id === 'card-slot' && isset($setUp->moved['card'])) || ($kind->id === 'output' && $setUp->otherOutput) || ($kind->id === 'drive-port' && $this->everyDriveIsMoved($setUp))) {
             return false;
         }
         if ($kind->serves === null) {
@@ -90,6 +90,21 @@ final class StartModel
         }
 
         return false;
+    }
+
+    /** Whether no drive is on the port it came on. */
+    private function everyDriveIsMoved(SetUp $setUp): bool
+    {
+        if ($setUp->moved === []) {
+            return false;
+        }
+        foreach ($this->machine->ofKind('drive') as $drive) {
+            if (! $setUp->isOut($drive->id) && ! isset($setUp->moved[$drive->id])) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**

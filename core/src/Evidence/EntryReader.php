@@ -436,8 +436,8 @@ final readonly class EntryReader
             }
         }
         foreach ($given['moved'] ?? [] as $stick => $slot) {
-            if ($stick === 'card' && $this->machine->has('card')) {
-                $this->oneOf('slot for the card', (string) $slot, [SetUp::OTHER_SLOT], '/setup/moved/card');
+            if (in_array($stick, ['card', ...array_column($this->machine->ofKind('drive'), 'id')], true) && isset($this->machine->parts[$stick])) {
+                $this->oneOf('place for it', (string) $slot, [SetUp::OTHER_SLOT], "/setup/moved/{$stick}");
 
                 continue;
             }

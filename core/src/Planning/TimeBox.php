@@ -19,11 +19,11 @@ final readonly class TimeBox
 
     /**
      * @param  int  $spent  bench minutes so far
-     * @param  int  $left   expected bench minutes still to go, parts counted in as the minutes their price is worth
+     * @param  ?int  $left   expected bench minutes still to go, parts counted in as the minutes their price is worth; null before the first start, when it is anybody's guess
      * @param  int  $box    minutes at which another way out costs the same
      * @param  string  $instead what that other way is
      */
-    private function __construct(public int $spent, public int $left, public int $box, public string $instead)
+    private function __construct(public int $spent, public ?int $left, public int $box, public string $instead)
     {
     }
 
@@ -41,20 +41,20 @@ final readonly class TimeBox
         }
         $box = min($boxes);
 
-        return new self(Spent::minutes($record, $catalogue), (int) round($advice->remaining), (int) round($box), (string) array_search($box, $boxes, true));
+        return new self(Spent::minutes($record, $catalogue), $record->lastStart() === null ? null : (int) round($advice->remaining), (int) round($box), (string) array_search($box, $boxes, true));
     }
 
     /** Whether what is still to be expected costs more than the other way out: what is spent is spent either way. */
     public function isOver(): bool
     {
-        return $this->left > $this->box || ($this->instead === 'what the owner agreed to spend' && $this->spent + $this->left > $this->box);
+        return $this->left !== null && ($this->left > $this->box || ($this->instead === 'what the owner agreed to spend' && $this->spent + $this->left > $this->box));
     }
 
     /** One sentence: where it stands. */
     public function sentence(): string
     {
         return match (true) {
-            $this->left > $this->box => "Going on is expected to cost {$this->left} min; {$this->instead} costs {$this->box}. Ask the owner before going on.",
+            $this->left !== null && $this->left > $this->box => "Going on is expected to cost {$this->left} min; {$this->instead} costs {$this->box}. Ask the owner before going on.",
             $this->isOver() => "With {$this->spent} min spent and {$this->left} to be expected this goes past {$this->instead}, {$this->box} min. Ask the owner before going on.",
             default => "Worth going on up to {$this->box} min: {$this->instead}.",
         };

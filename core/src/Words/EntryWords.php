@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Words;
 
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Codes\Beeps;
-use Orthoscope\Core\Electrical\Judgement;
-use Orthoscope\Core\Electrical\RailOrder;
-use Orthoscope\Core\Electrical\RailState;
 use Orthoscope\Core\Chain\Goal;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Chain\Place;
 use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Chain\StartBy;
+use Orthoscope\Core\Codes\Beeps;
+use Orthoscope\Core\Electrical\Judgement;
+use Orthoscope\Core\Electrical\RailOrder;
+use Orthoscope\Core\Electrical\RailState;
 use Orthoscope\Core\Evidence\Answer;
 use Orthoscope\Core\Evidence\Closing;
 use Orthoscope\Core\Evidence\Deed;
@@ -97,7 +97,7 @@ final readonly class EntryWords
             $words[] = "{$lent->tag} for {$this->machine->part($part)->name}";
         }
         foreach ($setUp->moved as $stick => $slot) {
-            $words[] = $this->machine->part($stick)->name.' in '.($slot === SetUp::OTHER_SLOT ? 'another slot' : $this->machine->part($slot)->name);
+            $words[] = $this->machine->part($stick)->name.($slot === SetUp::OTHER_SLOT ? ($this->machine->part($stick)->kind->id === 'drive' ? ' on another port' : ' in another slot') : ' in '.$this->machine->part($slot)->name);
         }
         if ($setUp->out !== []) {
             $words[] = $this->parts($setUp->out, short: true).' out';

@@ -103,5 +103,7 @@ final class BenchClockTest extends TestCase
         $this->assertSame([20, true], [$agreed->box, $agreed->isOver()]);
         $this->assertStringContainsString('what the owner agreed to spend', $agreed->sentence());
         $this->assertSame((int) round($advice->remaining), $agreed->left);
+        $fresh = TimeBox::of(Bench::case([])->record, $case->machine, Bench::assess([])->advice, Bench::catalogue(), 1600);
+        $this->assertSame([null, false], [$fresh->left, $fresh->isOver()], 'before the first start nobody can tell');
     }
 }

@@ -4,6 +4,7 @@
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="csrf-token" content="{{ csrf_token() }}">
     <title>{{ $title }} · Orthoscope</title>
     <link rel="icon" href="/favicon.svg" type="image/svg+xml">
     @vite(['resources/scss/app.scss', 'resources/js/app.js'])
@@ -26,6 +27,7 @@
                 @can('work-at-bench')
                     @if ($nav === 'job')<a href="#main" aria-current="page">Job</a>@endif
                     <a href="{{ route('shelf') }}" @if ($nav === 'shelf') aria-current="page" @endif>Shelf</a>
+                    <a href="{{ route('codes') }}" @if ($nav === 'codes') aria-current="page" @endif>Codes</a>
                 @endcan
             </nav>
             <div class="who">
@@ -40,6 +42,7 @@
     </header>
 @endunless
 <main id="main" tabindex="-1">
+    @can('work-at-bench')<div class="notice unsent" data-unsent role="status" hidden><span></span> <button type="button">Try now</button></div>@endcan
     @if (session('status'))<p class="status" role="status">{{ session('status') }}</p>@endif
     {{ $slot }}
 </main>

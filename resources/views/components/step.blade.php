@@ -1,4 +1,4 @@
-@props(['job', 'card', 'number', 'first', 'once'])
+@props(['job', 'card', 'number', 'first', 'once', 'wait' => null])
 @php($step = $card->step)
 @php($candidate = $step->candidate)
 <details class="step {{ $first ? 'first' : '' }}" data-step="{{ $number }}" @if ($first) open @endif>
@@ -12,7 +12,7 @@
         @foreach ($card->buttons as $i => $button)
             <x-record :job="$job" :written="$button['written']" :once="$once.'-'.$i" :key="$button['key']" :dim="$i > 0"><b>{{ $button['outcome']->words }}</b><small>{{ (int) round(100 * $button['outcome']->probability) }}&nbsp;% · {{ str_replace(' %', "\u{A0}%", $button['outcome']->meaning) }}</small></x-record>
         @endforeach
-        @if ($card->isStart)<button type="button" class="outcome dim other" data-dialog="start" data-setup="{{ $card->setUp() }}" @if ($card->act()) data-act="{{ $card->act() }}" @endif data-name="{{ $candidate->name() }}" x-on:click="open"><b>more to say</b><small>signs, wait, count</small></button>
+        @if ($card->isStart)<button type="button" class="outcome dim other" data-dialog="start" data-setup="{{ $card->setUp() }}" @if ($card->act()) data-act="{{ $card->act() }}" @endif data-name="{{ $candidate->name() }}" data-wait="{{ $wait->seconds }}" data-why="{{ $wait->why }}" x-on:click="open"><b>more to say</b><small>signs, wait, count</small></button>
         @elseif ($candidate->step->check)<button type="button" class="outcome dim other" data-dialog="check" data-fill='@json(['entry[check]' => $candidate->step->check])' x-on:click="open"><b>more to say</b><small>values, remark</small></button>@endif
     </div>
 </details>

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Claim;
+use App\Models\Job;
+use App\Models\Reading;
+use App\UseCases\JobSummary;
+use App\UseCases\ShopCodes;
+use DateTimeImmutable;
+use Illuminate\Support\Collection;
+use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Bench\StillOff;
+use Orthoscope\Core\Bench\Timer;
+use Orthoscope\Core\Bench\Timers;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\SetUp;
+use Orthoscope\Core\Codes\CodeMeaning;
+
+/** What lies around a job on the bench: timers, what is off, readings that were sent, the drawing of slots and outputs. */
+final class BenchSide
+{
+    /** @var Collection<int, Reading>|null */
+    private ?Collection $readings = null;
+
+    /** @var list<CodeMeaning>|null */
+    private ?array $lamps = null;
+
+    public function __construct(private readonly Job $job, private readonly Assessment $assessment, private readonly Catalogue $catalogue)
+    {
+    }
+
+    /** @return list<Timer> those that run now */
+    public function timers(): array
+    {
+        $timers = Timers::of($this->assessment->record, $this->catalogue, JobSummary::wantsCold($this->assessment));
+
+        return array_values(array_filter($timers, fn (Timer $timer): bool => $timer->until > new DateTimeImmutable(now()->toIso8601String())));
+    }
+
+    /** @return list<StillOff> */
+    public function stillOff(): array
+    {
+        return StillOff::in($this->assessment->record);
+    }
+
+    /** @return Collection<int, Reading> what instruments sent to the bench this job is on */
+    public function readings(): Collection
+    {
+        return $this->readings ??= $this->job->claim === null ? new Collection : Reading::query()->where('bench', $this->job->claim->bench)->orderByDesc('id')->get()->toBase();
+    }
+
+    public function readingWords(Reading $reading): string
+    {
+        if (isset($reading->body['code'])) {
+            return "code {$reading->body['code']}";
+        }
+        $names = array_column($this->catalogue->limits[(string) $this->catalogue->check($reading->body['check'])->limit]['values'], null, 'id');
+
+        return implode(', ', array_map(fn (string $id, float|int $value): string => "{$names[$id]['name']} {$value} {$names[$id]['unit']}", array_keys($reading->body['values']), $reading->body['values']));
+    }
+
+    /** What the form is filled with when a reading is taken on the record. */
+    public function readingFill(Reading $reading): string
+    {
+        $fill = ['reading' => (string) $reading->id];
+        if (isset($reading->body['code'])) {
+            $fill['entry[codes][display]'] = $reading->body['code'];
+        } else {
+            $fill['entry[check]'] = $reading->body['check'];
+            foreach ($reading->body['values'] as $id => $value) {
+                $fill["entry[values][{$id}]"] = (string) $value;
+            }
+        }
+
+        return json_encode($fill, JSON_THROW_ON_ERROR);
+    }
+
+    /** @return array<int, ?string> bench => who has it with what, null if it is free */
+    public function benches(): array
+    {
+        $taken = Claim::query()->with(['job', 'user'])->get()->keyBy('bench');
+        $benches = [];
+        for ($bench = 1; $bench <= (int) config('shop.benches'); $bench++) {
+            $claim = $taken[$bench] ?? null;
+            $benches[$bench] = $claim === null ? null : "{$claim->user->name} has {$claim->job->tag} there";
+        }
+
+        return $benches;
+    }
+
+    /** @return list<CodeMeaning> the lamps of this board in their own order */
+    public function lamps(): array
+    {
+        return $this->lamps ??= app(ShopCodes::class)->book()->lamps(ShopCodes::namesOf($this->job));
+    }
+
+    /**
+     * Rows of drawn places, and what stands in them; each thing fills the choice below that it belongs to.
+     *
+     * @return list<array{name: string, bays: array<string, string>, chips: list<array{select: string, home: string, name: string, short: string}>}>
+     */
+    public function bays(): array
+    {
+        $machine = $this->assessment->machine;
+        $chip = fn (string $select, string $home, string $name, string $short): array => ['select' => $select, 'home' => $home, 'name' => $name, 'short' => $short];
+        $rows = [];
+        if ($machine->ofKind('slot') !== [] && $machine->ofKind('stick') !== []) {
+            $bays = $chips = [];
+            foreach ($machine->ofKind('slot') as $slot) {
+                $bays["slot:{$slot->id}"] = substr($slot->id, 5);
+            }
+            foreach ($machine->ofKind('stick') as $stick) {
+                $chips[] = $chip("u-{$stick->id}", 'slot:'.($machine->slots[$stick->id] ?? ''), $stick->name, (string) preg_replace('/^\D+/', '', $stick->name));
+            }
+            $rows[] = ['name' => 'Memory', 'bays' => $bays + ['out' => 'out'], 'chips' => $chips];
+        }
+        if ($machine->has('card')) {
+            $rows[] = ['name' => 'Card', 'bays' => ['own' => 'its slot', 'slot:'.SetUp::OTHER_SLOT => 'another slot', 'out' => 'out'], 'chips' => [$chip('u-card', 'own', 'Graphics card', 'card')]];
+        }
+        if ($machine->has('output')) {
+            $rows[] = ['name' => 'Screen lead', 'bays' => ['own' => 'its output', 'other' => 'another output'], 'chips' => [$chip('u-output', 'own', 'Screen lead', 'lead')]];
+        }
+        foreach ($machine->ofKind('drive') as $drive) {
+            $rows[] = ['name' => $drive->name, 'bays' => ['own' => 'its port', 'slot:'.SetUp::OTHER_SLOT => 'another port', 'out' => 'out'], 'chips' => [$chip("u-{$drive->id}", 'own', $drive->name, 'drive')]];
+        }
+
+        return $rows;
+    }
+}

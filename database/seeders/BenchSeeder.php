@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Models\Job;
+use App\Models\User;
+use App\UseCases\ClaimBench;
+use App\UseCases\KeepPaper;
+use App\UseCases\ReceiveReading;
+use App\UseCases\ShopCodes;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\Storage;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Codes\CodebookCsv;
+use Orthoscope\Core\Instruments\Instrument;
+use Orthoscope\Core\Simulation\Draw;
+use Symfony\Component\Yaml\Yaml;
+
+/** Who has which bench in the demo shop, its codes, its papers, and a reading that waits. */
+class BenchSeeder extends Seeder
+{
+    public function run(ClaimBench $claimBench, ShopCodes $codes, KeepPaper $keepPaper, ReceiveReading $receive): void
+    {
+        $people = User::query()->get()->keyBy('email');
+        $demo = Yaml::parseFile(__DIR__.'/demo-bench.yaml');
+        Storage::disk('local')->deleteDirectory('papers');
+        foreach ($demo['claims'] as $claim) {
+            $claimBench->claim(Job::query()->where('tag', $claim['job'])->firstOrFail(), $people[$claim['by']], $claim['bench']);
+        }
+        $codes->add(CodebookCsv::read($demo['codes'], app(Catalogue::class)), $people['maud']);
+        foreach ($demo['papers'] as $paper) {
+            $keepPaper->keep($paper['model'], $paper['kind'], $paper['title'], null, $people[$paper['by']]);
+        }
+        foreach ($demo['readings'] as $reading) {
+            $receive->at($reading['bench'], json_encode(Instrument::from($reading['instrument'])->read($reading['fault'], Draw::from('demo'))->toArray(), JSON_THROW_ON_ERROR));
+        }
+    }
+}
