@@ -17,6 +17,9 @@ use Throwable;
 /** Appends entries to a job's record, all or none. The only way into the ledger. */
 final readonly class RecordEntries
 {
+    /** An entry that waited longer for the network is taken to be so many seconds old. */
+    private const OLDEST = 86400;
+
     public function __construct(private Catalogue $catalogue, private AssessJob $assessJob, private Loans $loans)
     {
     }
@@ -24,14 +27,16 @@ final readonly class RecordEntries
     /**
      * @param  list<array<string, mixed>>  $written entries as in a case file; who and when are filled in here
      * @param  ?string  $once    key of the form they come from: sent twice, they are recorded once
+     * @param  int  $age     seconds ago they were written, where the network was away meanwhile; a day at most counts
      *
      * @throws CaseMistake when one of them cannot be understood; then none is recorded
      */
-    public function record(Job $job, User $by, array $written, ?string $once = null): void
+    public function record(Job $job, User $by, array $written, ?string $once = null, int $age = 0): void
     {
         $machine = $this->assessJob->machine($job);
         $reader = new EntryReader($this->catalogue, $machine);
-        DB::transaction(function () use ($job, $by, $written, $once, $reader): void {
+        $madeAt = now()->subSeconds(min(max(0, $age), self::OLDEST));
+        DB::transaction(function () use ($job, $by, $written, $once, $reader, $madeAt): void {
             $job->holdForWriting();
             if ($once !== null && Entry::query()->where('job_id', $job->id)->where('sent_once', "{$once}.0")->exists()) {
                 return;
@@ -50,7 +55,7 @@ final readonly class RecordEntries
                     'body' => array_diff_key($row, ['kind' => true]),
                     'user_id' => $by->id,
                     'sent_once' => $once === null ? null : "{$once}.{$i}",
-                    'made_at' => now(),
+                    'made_at' => $madeAt,
                 ]);
             }
         });

@@ -21,6 +21,7 @@ use Orthoscope\Core\Chain\Place;
 use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Standing;
+use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Planning\Candidate;
@@ -162,7 +163,7 @@ final class JobPage
     }
 
     /**
-     * Parts that some start had lent, out or moved: the columns of the trial sheet.
+     * Parts that some start had lent, out or moved, or that something was done to: the columns of the trial sheet.
      *
      * @return list<Part>
      */
@@ -173,6 +174,9 @@ final class JobPage
             foreach ([...$start->setUp->out, ...array_keys($start->setUp->lent), ...array_keys($start->setUp->moved)] as $part) {
                 $changed[$part] = true;
             }
+        }
+        foreach ($this->assessment->record->all(Deed::class) as $deed) {
+            $changed += array_fill_keys($deed->on, true);
         }
 
         return array_values(array_filter($this->assessment->machine->parts, fn (Part $part): bool => isset($changed[$part->id])));
@@ -211,6 +215,12 @@ final class JobPage
             str_starts_with($state, 'lent ') => substr($state, 5),
             default => substr($state, 8),
         };
+    }
+
+    /** What an act did to a part, in the sheet: "new" where it was replaced, a cross where it was worked on. */
+    public function deedCell(Part $part, Deed $deed): string
+    {
+        return ! in_array($part->id, $deed->on, true) ? '' : ($deed->with === null ? '✚' : ($deed->with->tag === 'new' ? 'new' : $deed->with->tag));
     }
 
     public function place(Start $start): string

@@ -40,7 +40,8 @@ export function bench() {
         },
 
         key(event) {
-            if (isTyping(event)) return;
+            // What lies under an open form is never pressed by a key meant for the form.
+            if (isTyping(event) || this.$root.querySelector('dialog[open]')) return;
             if (/^[1-9]$/.test(event.key)) return this.openStep(event.key);
             if (/^[a-d]$/.test(event.key)) return this.pressOutcome(event.key);
             const opener = this.$root.querySelector(`.keys [data-hot="${CSS.escape(event.key)}"], .keys [data-dialog="${DIALOG_KEYS[event.key] ?? 'none'}"]`);

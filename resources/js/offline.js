@@ -10,17 +10,25 @@ export function sendSafely(form) {
     form.addEventListener('submit', async (event) => {
         if (event.defaultPrevented) return;
         event.preventDefault();
-        const entry = { action: form.action, page: location.pathname, body: [...new FormData(form, event.submitter)].filter(([, value]) => typeof value === 'string') };
+        const entry = { action: form.action, page: location.pathname, at: Date.now(), body: [...new FormData(form, event.submitter)].filter(([, value]) => typeof value === 'string') };
         keep([...unsent(), entry]);
         if (await send(entry)) {
             forget(entry);
             location.assign(entry.page);
         } else {
             form.closest('dialog')?.close();
-            delete form.dataset.sent;
+            renew(form);
             tell();
         }
     });
+}
+
+// What is written next is another entry, so the form gets another key and is empty again.
+function renew(form) {
+    const key = form.querySelector('[name=once]');
+    form.reset();
+    delete form.dataset.sent;
+    if (key) key.value = `${key.value.slice(0, 40)}.${Date.now().toString(36)}`;
 }
 
 const once = (entry) => entry.body.find(([name]) => name === 'once')?.[1];
@@ -30,6 +38,8 @@ const forget = (entry) => keep(unsent().filter((other) => once(other) !== once(e
 async function send(entry) {
     const body = new URLSearchParams(entry.body);
     body.set('_token', document.querySelector('meta[name="csrf-token"]').content);
+    // How long ago it was written, by this machine's own clock at both ends: what time it is here does not matter.
+    body.set('age', String(Math.max(0, Math.round((Date.now() - entry.at) / 1000))));
     try {
         const answer = await fetch(entry.action, { method: 'POST', body, redirect: 'manual', credentials: 'same-origin' });
         return answer.type === 'opaqueredirect' || answer.ok;

@@ -3,14 +3,8 @@
 export function slotboard(dialog) {
     const board = dialog.querySelector('[data-slotboard]');
     if (!board) return;
-    let dragged = null;
     for (const chip of board.querySelectorAll('[data-chip]')) {
-        chip.addEventListener('dragstart', (event) => {
-            dragged = chip;
-            event.dataTransfer.effectAllowed = 'move';
-            event.dataTransfer.setData('text/plain', chip.dataset.for);
-        });
-        chip.addEventListener('dragend', () => (dragged = null));
+        dragged(dialog, chip);
         chip.addEventListener('keydown', (event) => {
             const step = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
             if (!step) return;
@@ -21,23 +15,41 @@ export function slotboard(dialog) {
             chip.focus();
         });
     }
-    for (const bay of board.querySelectorAll('[data-bay]')) {
-        bay.addEventListener('dragover', (event) => {
-            if (dragged?.closest('[data-row]') !== bay.closest('[data-row]')) return;
-            event.preventDefault();
-            bay.classList.add('over');
-        });
-        bay.addEventListener('dragleave', () => bay.classList.remove('over'));
-        bay.addEventListener('drop', (event) => {
-            event.preventDefault();
-            bay.classList.remove('over');
-            if (dragged) move(dialog, dragged, bay);
-        });
-    }
     dialog.addEventListener('change', (event) => {
         if (event.target.closest('.setup select')) placeChips(dialog);
     });
     placeChips(dialog);
+}
+
+// By mouse, pen or a gloved finger: it follows the pointer, and stays where it is let go if that is a place of its own row.
+function dragged(dialog, chip) {
+    let from = null;
+    let over = null;
+    const leave = () => over?.classList.remove('over');
+    chip.addEventListener('pointerdown', (event) => {
+        from = { x: event.clientX, y: event.clientY };
+        chip.setPointerCapture(event.pointerId);
+    });
+    chip.addEventListener('pointermove', (event) => {
+        if (from === null) return;
+        chip.style.transform = `translate(${event.clientX - from.x}px, ${event.clientY - from.y}px)`;
+        chip.classList.add('moving');
+        leave();
+        const below = document.elementFromPoint(event.clientX, event.clientY)?.closest('[data-bay]');
+        over = below?.closest('[data-row]') === chip.closest('[data-row]') ? below : null;
+        over?.classList.add('over');
+    });
+    const end = (drop) => {
+        if (from === null) return;
+        from = null;
+        chip.style.transform = '';
+        chip.classList.remove('moving');
+        leave();
+        if (drop && over) move(dialog, chip, over);
+        over = null;
+    };
+    chip.addEventListener('pointerup', () => end(true));
+    chip.addEventListener('pointercancel', () => end(false));
 }
 
 // What sat in the way goes where the other came from.

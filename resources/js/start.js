@@ -36,6 +36,7 @@ function clock(dialog) {
         began = Date.now();
         button.hidden = true;
         face.hidden = false;
+        (dialog.querySelector('[name="entry[reached]"]:checked') ?? dialog.querySelector('[name="entry[reached]"]')).focus();
         show();
     });
     setInterval(show, 250);

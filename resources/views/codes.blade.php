@@ -26,7 +26,7 @@
             @if ($own->isEmpty())<p>None yet. A manual on the bench is the best source: type its codes in, or read in a list.</p>@else
             <div class="scroll" tabindex="0" role="group" aria-label="The shop's own codes"><table class="list"><thead><tr><th scope="col">Of</th><th scope="col">Code</th><th scope="col">Amounts to</th><th scope="col">Words</th><th scope="col">Source</th><th scope="col" class="num">Relied on</th>@can('lead')<th scope="col"><span class="visually-hidden">Take out</span></th>@endcan</tr></thead><tbody>
                 @foreach ($own as $code)<tr><td>{{ $code->for ?: 'any' }}</td><td><b>{{ $shown($code->kind, $code->from, $code->to) }}</b> <small>{{ $code->kind }}</small></td><td>{{ $amounts($code->kind, $code->value) }}</td><td>{{ $code->words }}</td><td><small>{{ $code->source }}</small></td><td class="num">{{ (int) round(100 * $code->reliability) }} %</td>
-                    @can('lead')<td><form method="post" action="{{ route('codes.destroy', $code) }}">@csrf @method('delete')<button class="quiet" aria-label="Take {{ $code->from }} out">take out</button></form></td>@endcan</tr>@endforeach
+                    @can('lead')<td><form method="post" action="{{ route('codes.destroy', $code) }}">@csrf @method('delete')<button class="quiet">take out<span class="visually-hidden"> {{ $code->from }}</span></button></form></td>@endcan</tr>@endforeach
             </tbody></table></div>
             @if ($count > $own->count())<p><small>{{ $count - $own->count() }} more; the CSV has them all.</small></p>@endif
             <p><a href="{{ route('codes.csv') }}">All of them as CSV</a></p>@endif

@@ -31,6 +31,7 @@
         <header><h2 id="t-note">Note</h2></header>
         <x-field name="entry[text]" label="Note for the record" area within="n" :kept="$kind === 'note'"/>
         <label class="tick"><input type="checkbox" name="entry[consent]" value="1" @checked(old('entry.consent'))> The owner agrees to work beyond the log-in screen</label>
+        @if ($job->claim)<label class="tick"><input type="checkbox" name="leave" value="1" @checked(old('leave'))> Leave bench {{ $job->claim->bench }}: the machine stays, someone else takes it on</label>@endif
         <footer><button type="button" class="quiet" data-close>Not now</button><button class="main">On the record</button></footer>
     </form>
 </dialog>

@@ -99,6 +99,9 @@
                             @endforeach
                             <td class="cell">{{ $page->place($entry) }}</td>
                             <td><x-thumb :thumb="$row->thumb"/><small>{{ $page->words->outcome($entry) }}</small>@if ($entry->text !== '')<small class="remark">{{ $entry->text }}</small>@endif</td>
+                        @elseif ($entry instanceof Orthoscope\Core\Evidence\Deed)
+                            @foreach ($page->columns() as $part)<td class="cell {{ $page->deedCell($part, $entry) === '' ? '' : 'acted' }}">{{ $page->deedCell($part, $entry) }}</td>@endforeach
+                            <td></td><td>@if ($entry->text !== '')<small class="remark">{{ $entry->text }}</small>@endif</td>
                         @else
                             <td colspan="{{ count($page->columns()) + 2 }}">{{ $page->words->outcome($entry) }}@if ($entry->text !== '') <small class="remark">{{ $entry->text }}</small>@endif</td>
                         @endif

@@ -34,6 +34,7 @@ final class AccessibilityTest extends BrowserTestCase
             '/jobs/K4-327', '/jobs/C7-254', '/jobs/P3-662', '/jobs/T5-438', '/jobs/M2-895', '/jobs/W6-549', '/jobs/H8-286',
             '/jobs/M2-895/tag', '/jobs/M2-895/close', '/jobs/D5-864',
             '/calls', '/calls/R6-583', '/calls/R6-583?question=inside', '/calls/N7-228', '/calls/W3-946/arrival', '/jobs/K4-327/photos', '/jobs/K4-327/receipt', '/jobs/T5-438/supply',
+            '/jobs/T5-438/socket', '/jobs/K4-327/papers', '/jobs/K4-327/card?says_memory=4+GB&says_bus=192', '/codes',
             '/jobs/H8-286/letter',
         ] as $path) {
             $this->visit($path);
@@ -49,6 +50,13 @@ final class AccessibilityTest extends BrowserTestCase
             $this->check("form {$dialog}");
             $this->browser->executeScript("document.querySelector('#d-{$dialog}').close()");
         }
+        $this->visit('/jobs/K4-327');
+        foreach (['tally', 'instruments', 'start', 'check'] as $dialog) {
+            $this->browser->executeScript("document.querySelector('.keys [data-dialog={$dialog}]').click(); document.querySelector('#d-{$dialog} .setup')?.setAttribute('open', '')");
+            $this->waitFor("#d-{$dialog}[open]");
+            $this->check("form {$dialog} with something in it");
+            $this->browser->executeScript("document.querySelector('#d-{$dialog}').close()");
+        }
         $this->visit('/counter');
         $this->click('Take in, print the tag');
         $this->waitForText('Nothing you typed is lost');
@@ -60,7 +68,7 @@ final class AccessibilityTest extends BrowserTestCase
     {
         $this->logIn('maud');
         $this->browser->manage()->window()->setSize(new \Facebook\WebDriver\WebDriverDimension(1024, 900));
-        foreach (['/', '/counter', '/calls', '/calls/R6-583', '/calls/N7-228', '/calls/W3-946/arrival', '/jobs/K4-327/photos', '/jobs/D5-864', '/jobs/K4-327', '/jobs/M2-895/close', '/shelf'] as $path) {
+        foreach (['/', '/counter', '/calls', '/calls/R6-583', '/calls/N7-228', '/calls/W3-946/arrival', '/jobs/K4-327/photos', '/jobs/D5-864', '/jobs/K4-327', '/jobs/M2-895/close', '/shelf', '/codes', '/jobs/T5-438/socket', '/jobs/K4-327/card', '/jobs/K4-327/papers'] as $path) {
             $this->visit($path);
             $this->assertLessThanOrEqual(0, $this->browser->executeScript('return document.documentElement.scrollWidth - document.documentElement.clientWidth'), "{$path} runs over sideways");
         }

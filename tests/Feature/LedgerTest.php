@@ -100,6 +100,40 @@ final class LedgerTest extends TestCase
         $this->assertTrue($entry->made_at->isToday());
     }
 
+    public function test_an_entry_that_waited_for_the_network_is_as_old_as_it_is_and_no_older_than_a_day(): void
+    {
+        $this->travelTo('2026-11-24 10:00:00');
+        $job = $this->job(entries: [['kind' => 'start', 'reached' => 'nothing']]);
+        $this->actingAs($this->person(Role::Technician));
+        $this->travelTo('2026-11-24 10:30:00');
+        foreach (['1200' => '10:10', '999999' => '10:30', '0' => '10:30'] as $age => $time) {
+            $this->post("/jobs/{$job->tag}/entries", ['entry' => ['kind' => 'start', 'reached' => 'dark'], 'age' => (string) $age])->assertSessionHasNoErrors();
+            $this->assertSame($time, Entry::query()->orderByDesc('number')->firstOrFail()->made_at->format('H:i'));
+        }
+        $this->assertSame('2026-11-23', Entry::query()->orderByDesc('number')->skip(1)->firstOrFail()->made_at->format('Y-m-d'));
+        $this->post("/jobs/{$job->tag}/entries", ['entry' => ['kind' => 'start', 'reached' => 'dark'], 'age' => '-5'])->assertSessionHasErrors('age');
+        // Times that go backwards upset nothing: entries count in the order of their numbers.
+        $this->get("/jobs/{$job->tag}")->assertOk()->assertSee('after 5 entries');
+        $this->get('/')->assertOk();
+    }
+
+    public function test_a_strike_out_while_a_colleague_writes_loses_nothing_and_counts(): void
+    {
+        $job = $this->job(entries: [['kind' => 'start', 'reached' => 'nothing'], ['kind' => 'finding', 'check' => 'supply-test', 'result' => 'fail']]);
+        [$rhea, $piet] = [$this->person(Role::Technician), $this->person(Role::Technician)];
+        // Both opened the page at entry 3. Piet strikes it out; Rhea's start, written on top of it, comes after.
+        $this->actingAs($piet)->post("/jobs/{$job->tag}/entries", ['entry' => ['kind' => 'strike-out', 'entry' => '3', 'text' => 'tester was flat'], 'once' => 'p'])->assertSessionHasNoErrors();
+        $this->actingAs($rhea)->post("/jobs/{$job->tag}/entries", ['entry' => ['kind' => 'start', 'reached' => 'twitch'], 'once' => 'r'])->assertSessionHasNoErrors();
+        $this->assertSame(['report', 'start', 'finding', 'strike-out', 'start'], $job->entries()->pluck('kind')->all());
+        $kept = app(AssessJob::class)->assess($job->fresh() ?? $job);
+        Cache::flush();
+        $afresh = app(AssessJob::class)->assess($job->fresh() ?? $job);
+        $this->assertNotSame('condemned', $kept->standings['supply']->standing->value);
+        foreach ($afresh->standings as $part => $standing) {
+            $this->assertEqualsWithDelta($standing->probability, $kept->standings[$part]->probability, 1e-9, $part);
+        }
+    }
+
     public function test_nothing_is_struck_out_twice_and_no_strike_out_is(): void
     {
         $job = $this->job(entries: [['kind' => 'start', 'reached' => 'nothing'], ['kind' => 'strike-out', 'entry' => 2, 'text' => 'slip']]);

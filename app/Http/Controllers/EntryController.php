@@ -8,6 +8,7 @@ use App\Http\Requests\EntryRequest;
 use App\Models\Job;
 use App\Models\Reading;
 use App\Models\User;
+use App\UseCases\ClaimBench;
 use App\UseCases\DoubtReading;
 use App\UseCases\RecordEntries;
 use App\UseCases\ShopCodes;
@@ -17,7 +18,7 @@ use Orthoscope\Core\Evidence\CaseMistake;
 /** Puts entries on the record. */
 final class EntryController
 {
-    public function __invoke(EntryRequest $request, Job $job, RecordEntries $recordEntries, ShopCodes $codes, DoubtReading $doubt): RedirectResponse
+    public function __invoke(EntryRequest $request, Job $job, RecordEntries $recordEntries, ShopCodes $codes, DoubtReading $doubt, ClaimBench $claimBench): RedirectResponse
     {
         /** @var User $user */
         $user = $request->user();
@@ -27,9 +28,12 @@ final class EntryController
                 return redirect()->route('jobs.show', $job)->withInput(['entry' => $request->input('entry') ?? $written[0]] + $request->except('written'))
                     ->withErrors(['entry.checked' => 'This surprises. Before it counts, say how it was measured.']);
             }
-            $recordEntries->record($job, $user, $written, $request->once());
+            $recordEntries->record($job, $user, $written, $request->once(), $request->age());
         } catch (CaseMistake $mistake) {
             return redirect()->route('jobs.show', $job)->withInput()->withErrors([$request->fieldOf($mistake->path) => $mistake->sentence]);
+        }
+        if ($request->boolean('leave')) {
+            $claimBench->leave($job);
         }
         if ($request->filled('reading')) {
             Reading::query()->where('bench', $job->claim?->bench)->whereKey($request->integer('reading'))->delete();

@@ -41,6 +41,7 @@ final class EntryRequest extends FormRequest
             'entry' => ['required_without:written', 'array'],
             'entry.text' => ['nullable', 'string', 'max:2000'],
             'once' => ['nullable', 'string', 'max:60'],
+            'age' => ['nullable', 'integer', 'min:0'],
         ];
     }
 
@@ -48,6 +49,12 @@ final class EntryRequest extends FormRequest
     public function messages(): array
     {
         return ['entry.text.max' => 'Keep the remark under 2000 letters; make a second note for the rest.'];
+    }
+
+    /** Seconds ago it was written, where the network was away meanwhile. */
+    public function age(): int
+    {
+        return $this->integer('age');
     }
 
     /** The form field in which a mistake of the core belongs. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Words;
 
 use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Bench\StillOff;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Standing;
@@ -37,6 +38,10 @@ final readonly class HandOver
         $sentences[] = "Next: {$assessment->advice->why}";
         foreach ($last === null ? [] : $last->setUp->lent as $part => $lent) {
             $sentences[] = "{$lent->tag} is lent for {$assessment->machine->part($part)->inSentence()}.";
+        }
+        $off = array_map(fn (StillOff $one): string => $one->words(), StillOff::in($assessment->record));
+        if ($off !== []) {
+            $sentences[] = 'Not back yet: '.implode(', ', $off).'.';
         }
         foreach ($assessment->locks->active as $active) {
             if ($active->raisedBy !== null) {

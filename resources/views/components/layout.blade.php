@@ -4,6 +4,7 @@
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="server-now" content="{{ now()->getTimestamp() }}">
     <meta name="csrf-token" content="{{ csrf_token() }}">
     <title>{{ $title }} · Orthoscope</title>
     <link rel="icon" href="/favicon.svg" type="image/svg+xml">
