@@ -8,6 +8,7 @@ use Orthoscope\Core\Codes\Codebook;
 use Orthoscope\Core\Codes\CodeKind;
 use Orthoscope\Core\Codes\CodeMeaning;
 use Orthoscope\Core\Electrical\Meter;
+use Orthoscope\Core\Spares\ShelfData;
 use Symfony\Component\Yaml\Exception\ParseException;
 use Symfony\Component\Yaml\Yaml;
 
@@ -19,7 +20,7 @@ use Symfony\Component\Yaml\Yaml;
  */
 final class Catalogue
 {
-    private const FILES = ['stages', 'numbers', 'parts', 'faults', 'signs', 'checks', 'limits', 'acts', 'steps', 'locks', 'schools', 'questions', 'guides', 'codes'];
+    private const FILES = ['stages', 'numbers', 'parts', 'faults', 'signs', 'checks', 'limits', 'acts', 'steps', 'locks', 'schools', 'questions', 'guides', 'codes', 'shelf'];
 
     /** @var list<string> stage ids in order */
     public readonly array $stageIds;
@@ -84,6 +85,9 @@ final class Catalogue
     /** @var array<string, array{part: string, steps: list<string>, caution?: string}> kind of part => how an owner fits it */
     public readonly array $guides;
 
+    /** Origins and proofs of spares, how they wear, which facts decide fit. */
+    public readonly ShelfData $shelf;
+
     /** What codes mean on any board. */
     public readonly Codebook $codes;
 
@@ -118,6 +122,7 @@ final class Catalogue
         $this->locks = self::each($files['locks']['locks'], Lock::fromArray(...));
         $this->schools = self::each($files['schools']['schools'], School::fromArray(...));
         $this->guides = array_column($files['guides']['guides'], null, 'part');
+        $this->shelf = ShelfData::fromFile($files['shelf']);
         $this->codes = new Codebook(array_map(fn (array $row): CodeMeaning => new CodeMeaning(
             CodeKind::from($row['kind']), '', (string) $row['from'], (string) ($row['to'] ?? $row['from']), $row['value'], $row['words'], $row['source'], (float) $row['reliability'],
         ), $files['codes']['codes']));

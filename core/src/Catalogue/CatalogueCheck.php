@@ -27,6 +27,7 @@ final class CatalogueCheck
         $check->schools();
         $check->questions();
         $check->codes();
+        $check->shelf();
 
         return $check->mistakes;
     }
@@ -115,6 +116,22 @@ final class CatalogueCheck
             $values = array_map(strval(...), array_keys($this->catalogue->sign($meaning->kind->channel())->values));
             $this->known($meaning->value, $values, "code {$meaning->from}", 'value');
             $this->share($meaning->reliability, "code {$meaning->from}");
+        }
+    }
+
+    private function shelf(): void
+    {
+        $kinds = array_keys($this->catalogue->parts);
+        $shelf = $this->catalogue->shelf;
+        foreach ([...array_keys($shelf->kinds), ...array_column($shelf->fit, 'kind')] as $kind) {
+            $this->known($kind, $kinds, 'the shelf', 'kind of part');
+        }
+        foreach ($shelf->destructive as $fault => $share) {
+            $this->known($fault, array_keys($this->catalogue->faults), 'the shelf', 'fault');
+            $this->share($share, 'the shelf');
+        }
+        foreach ($shelf->proofs as $proof) {
+            $this->share((float) $proof['catches'], "proof {$proof['id']}");
         }
     }
 
