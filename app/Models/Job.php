@@ -21,6 +21,7 @@ use Illuminate\Support\Carbon;
  * @property ?Summary $summary
  * @property User     $takenInBy
  * @property ?Call    $call
+ * @property \Illuminate\Database\Eloquent\Collection<int, Loan> $loans spares that are with it
  * @property ?Claim   $claim the bench it stands on, and who has it in hand
  * @property ?Carbon  $arrived_at   null while there was only a call
  * @property ?Carbon  $next_word_at when the owner was promised to hear
@@ -80,6 +81,12 @@ class Job extends Model
     public function call(): HasOne
     {
         return $this->hasOne(Call::class);
+    }
+
+    /** @return HasMany<Loan, $this> spares that are with it, not brought back yet */
+    public function loans(): HasMany
+    {
+        return $this->hasMany(Loan::class)->whereNull('back_at')->orderBy('id');
     }
 
     /** @return HasOne<Claim, $this> */

@@ -4,26 +4,98 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonInterface;
+use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Support\Carbon;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Spares\Spare as CoreSpare;
+use Orthoscope\Core\Spares\Trust;
 
 /**
  * A part on the shelf that can be lent.
  *
+ * @property int                   $id
  * @property string                $tag
  * @property string                $kind
  * @property string                $name
- * @property float                 $trust
- * @property int                   $value minor units of money
- * @property array<string, string> $fits
+ * @property float                 $trust  as it was at trust_at
+ * @property ?Carbon               $trust_at
+ * @property int                   $value  minor units of money
+ * @property array<string, string> $fits   what a machine's platform must match
+ * @property array<string, mixed>  $facts  further facts that decide fit
+ * @property string                $origin
  * @property string                $place
+ * @property string                $status one of STATUSES
+ * @property string                $reason why it is not free
+ * @property ?int                  $reserved_for
+ * @property ?Carbon               $reserved_until
+ * @property ?Loan                 $loan   the open one
  */
 class Spare extends Model
 {
-    protected $fillable = ['tag', 'kind', 'name', 'trust', 'value', 'fits', 'place'];
+    public const STATUSES = ['free' => 'on the shelf', 'quarantined' => 'in quarantine', 'fitted' => 'fitted in a repair', 'sold' => 'sold', 'retired' => 'retired'];
+
+    protected $fillable = ['tag', 'kind', 'name', 'trust', 'trust_at', 'value', 'fits', 'facts', 'origin', 'place', 'status', 'reason', 'reserved_for', 'reserved_until'];
+
+    protected $attributes = ['facts' => '[]', 'origin' => 'retired', 'status' => 'free', 'reason' => ''];
+
+    public function getRouteKeyName(): string
+    {
+        return 'tag';
+    }
+
+    /** Probability that it is good now. */
+    public function trustNow(): float
+    {
+        return $this->trustThen()->at(new DateTimeImmutable(now()->toIso8601String()));
+    }
+
+    public function trustThen(): Trust
+    {
+        return Trust::resumed($this->trust, new DateTimeImmutable(($this->trust_at ?? now())->toIso8601String()), $this->kind, app(Catalogue::class)->shelf);
+    }
+
+    public function core(): CoreSpare
+    {
+        return new CoreSpare($this->tag, $this->kind, $this->name, round($this->trustNow(), 4), $this->value, $this->fits, $this->fits + $this->facts);
+    }
+
+    /** @return HasMany<SpareStory, $this> */
+    public function story(): HasMany
+    {
+        return $this->hasMany(SpareStory::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Loan, $this> */
+    public function loans(): HasMany
+    {
+        return $this->hasMany(Loan::class)->orderByDesc('id');
+    }
+
+    /** @return HasOne<Loan, $this> */
+    public function loan(): HasOne
+    {
+        return $this->hasOne(Loan::class)->whereNull('back_at');
+    }
+
+    /** @return BelongsTo<Job, $this> */
+    public function reservedFor(): BelongsTo
+    {
+        return $this->belongsTo(Job::class, 'reserved_for');
+    }
+
+    public function isReservedFrom(?Job $job, ?CarbonInterface $now = null): bool
+    {
+        return $this->reserved_for !== null && $this->reserved_for !== $job?->id && $this->reserved_until !== null && $this->reserved_until->endOfDay() >= ($now ?? now());
+    }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['fits' => 'array', 'trust' => 'float', 'value' => 'integer'];
+        return ['fits' => 'array', 'facts' => 'array', 'trust' => 'float', 'value' => 'integer', 'trust_at' => 'datetime', 'reserved_until' => 'date'];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Models\Role;
 use App\Models\User;
 use App\UseCases\CoreVersion;
+use App\UseCases\FoundBad;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
@@ -22,6 +23,7 @@ class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(CoreVersion::class);
+        $this->app->scoped(FoundBad::class);
         $this->app->singleton(Catalogue::class, fn (): Catalogue => new Catalogue($this->catalogueFiles()));
         $this->app->bind(LetterWriter::class, fn (): LetterWriter => new LetterWriter($this->app->make(Catalogue::class), (string) config('shop.currency')));
     }

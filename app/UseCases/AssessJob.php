@@ -20,7 +20,7 @@ use Orthoscope\Core\Evidence\Record;
 /** Works out what a job's record supports, and refreshes what lists show of it. */
 final readonly class AssessJob
 {
-    public function __construct(private Catalogue $catalogue, private FreeShelf $shelf, private CoreVersion $version, private Cache $kept)
+    public function __construct(private Catalogue $catalogue, private FreeShelf $shelf, private CoreVersion $version, private Cache $kept, private FoundBad $foundBad)
     {
     }
 
@@ -32,15 +32,17 @@ final readonly class AssessJob
     {
         $shelf = $this->shelf->for($job);
         $last = (int) $job->entries()->max('number');
-        $fingerprint = hash('xxh128', serialize([$job->letter_token_hash, $last, $job->machine->made_of, $shelf]));
+        $fingerprint = hash('xxh128', serialize([$job->letter_token_hash, $last, $job->machine->made_of, $shelf, $this->foundBad->all()]));
         $slot = $this->slot($job);
         $kept = $this->kept->get($slot);
         if (is_array($kept) && $kept[0] === $fingerprint && ! $this->timerRanOut($kept[1])) {
             return $kept[1];
         }
-        $adviser = new Adviser($this->catalogue, $this->machine($job), $shelf, is_array($kept) ? $kept[2] : null);
+        // What was gone through with a spare trusted otherwise is gone through again.
+        $trusted = hash('xxh128', serialize($this->foundBad->all()));
+        $adviser = new Adviser($this->catalogue, $this->machine($job), $shelf, is_array($kept) && $kept[3] === $trusted ? $kept[2] : null);
         $assessment = $adviser->assess($this->record($job), now()->toIso8601String());
-        $this->kept->put($slot, [$fingerprint, $assessment, $adviser->kept()], now()->addWeek());
+        $this->kept->put($slot, [$fingerprint, $assessment, $adviser->kept(), $trusted], now()->addWeek());
 
         return $assessment;
     }
@@ -75,13 +77,20 @@ final readonly class AssessJob
         return Machine::fromArray($job->machine->made_of, $this->catalogue);
     }
 
-    public function record(Job $job): Record
+    /** The assessment as it would be had a spare not turned out bad; nothing of it is kept. */
+    public function asItWas(Job $job, string $tag): Assessment
+    {
+        return (new Adviser($this->catalogue, $this->machine($job), $this->shelf->for($job)))->assess($this->record($job, but: $tag), now()->toIso8601String());
+    }
+
+    /** @param  ?string  $but a spare that is taken as it was trusted then, whatever it turned out to be */
+    public function record(Job $job, ?string $but = null): Record
     {
         $reader = new EntryReader($this->catalogue, $this->machine($job));
         $entries = [];
         foreach ($job->entries()->with('user')->get() as $entry) {
             /** @var Entry $entry */
-            $entries[] = $reader->read($entry->number, $entry->written());
+            $entries[] = $reader->read($entry->number, $this->foundBad->weighed($entry->written(), $but));
         }
 
         return new Record($entries);

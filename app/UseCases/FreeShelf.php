@@ -5,23 +5,54 @@ declare(strict_types=1);
 namespace App\UseCases;
 
 use App\Models\Job;
+use App\Models\Loan;
 use App\Models\Spare;
-use App\Models\Summary;
 use Illuminate\Database\Eloquent\Builder;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\PartKind;
+use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Spares\Fitting;
 use Orthoscope\Core\Spares\Shelf;
 use Orthoscope\Core\Spares\Spare as CoreSpare;
 
-/** The spares that a job may borrow: all but those lent to another job. */
+/** The spares that a job may borrow: those that fit and are free, of each kind the few that are trusted most. */
 final readonly class FreeShelf
 {
+    /** So many of a kind are enough to choose from. */
+    private const OF_A_KIND = 8;
+
+    /** So many of a kind are looked at, trusted most first, for some that fit. */
+    private const LOOKED_AT = 200;
+
+    public function __construct(private Catalogue $catalogue)
+    {
+    }
+
     public function for(Job $job): Shelf
     {
-        $taken = $this->lentTo($job);
+        $machine = Machine::fromArray($job->machine->made_of, $this->catalogue);
+        $spares = [];
+        foreach (array_filter($this->catalogue->parts, fn (PartKind $kind): bool => $kind->lendable) as $kind) {
+            $fitting = 0;
+            foreach ($this->free($kind->id, $job)->orderByDesc('trust')->orderBy('value')->limit(self::LOOKED_AT)->get() as $spare) {
+                $core = $spare->core();
+                if ($fitting < self::OF_A_KIND && Fitting::of($core->kind, $core->facts, $machine, $this->catalogue->shelf)->fits()) {
+                    $spares[] = $core;
+                    $fitting++;
+                }
+            }
+        }
+        usort($spares, fn (CoreSpare $a, CoreSpare $b): int => $a->tag <=> $b->tag);
 
-        return new Shelf(Spare::query()->orderBy('tag')->get()
-            ->reject(fn (Spare $spare): bool => isset($taken[$spare->tag]))
-            ->map(fn (Spare $spare): CoreSpare => new CoreSpare($spare->tag, $spare->kind, $spare->name, $spare->trust, $spare->value, $spare->fits))
-            ->values()->all());
+        return new Shelf($spares);
+    }
+
+    /** @return Builder<Spare> free spares of a kind, neither lent to nor reserved for another job */
+    private function free(string $kind, Job $job): Builder
+    {
+        return Spare::query()->where('kind', $kind)->where('status', 'free')
+            ->whereDoesntHave('loan', fn (Builder $loan): Builder => $loan->where('job_id', '!=', $job->id))
+            ->where(fn (Builder $query): Builder => $query->whereNull('reserved_for')->orWhere('reserved_for', $job->id)->orWhere('reserved_until', '<', now()->startOfDay()));
     }
 
     /**
@@ -31,17 +62,7 @@ final readonly class FreeShelf
      */
     public function lentTo(?Job $except = null): array
     {
-        $taken = [];
-        $summaries = Summary::query()->join('jobs', 'jobs.id', '=', 'summaries.job_id')
-            ->where('closed', false)->whereJsonLength('data->lent', '>', 0)
-            ->when($except !== null, fn (Builder $query): Builder => $query->where('job_id', '!=', $except?->id))
-            ->get(['summaries.job_id', 'data', 'jobs.tag as job_tag']);
-        foreach ($summaries as $summary) {
-            foreach ($summary->data['lent'] as $tag) {
-                $taken[$tag] = (string) $summary->getAttribute('job_tag');
-            }
-        }
-
-        return $taken;
+        return Loan::query()->whereNull('back_at')->when($except !== null, fn (Builder $query): Builder => $query->where('job_id', '!=', $except?->id))
+            ->join('spares', 'spares.id', '=', 'loans.spare_id')->join('jobs', 'jobs.id', '=', 'loans.job_id')->pluck('jobs.tag', 'spares.tag')->all();
     }
 }

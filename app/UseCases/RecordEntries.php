@@ -46,7 +46,7 @@ final readonly class RecordEntries
             foreach ($written as $i => $row) {
                 $row = array_diff_key($row, ['at' => true, 'by' => true]);
                 $this->understand($reader, ++$number, $row);
-                $row = $this->loans->settle($job, $row);
+                $row = $this->loans->settle($job, $by, $row);
                 $this->refuseDoubleStrikeOut($job, $row);
                 Entry::query()->create([
                     'job_id' => $job->id,

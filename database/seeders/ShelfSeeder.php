@@ -4,29 +4,37 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Models\Spare;
+use App\Models\StockItem;
+use App\Models\User;
+use App\UseCases\SpareBook;
 use Illuminate\Database\Seeder;
+use Illuminate\Support\Carbon;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Spares\SpareCsv;
+use Symfony\Component\Yaml\Yaml;
 
+/** The demo shelf: spares with where they are from, how they were proved and when, and counted stock. */
 class ShelfSeeder extends Seeder
 {
-    private const SPARES = [
-        ['S-12', 'supply', 'Plain 450 W supply', 0.97, 3500, [], 'A1'],
-        ['S-15', 'supply', 'Quiet 550 W supply', 0.93, 5500, [], 'A1'],
-        ['M-31', 'stick', 'One 8 GB stick, DDR4', 0.98, 1800, ['memory' => 'DDR4'], 'B2'],
-        ['M-32', 'stick', 'One 4 GB stick, DDR3', 0.96, 800, ['memory' => 'DDR3'], 'B2'],
-        ['G-04', 'card', 'Plain card, no power plug', 0.97, 2200, [], 'B1'],
-        ['C-07', 'processor', 'Two-core processor, AM4', 0.95, 4500, ['socket' => 'AM4'], 'C1'],
-        ['D-20', 'drive', 'Small drive with a test system', 0.97, 1500, [], 'B3'],
-        ['L-01', 'wall-lead', 'Wall lead', 0.99, 200, [], 'hook'],
-        ['L-02', 'video-lead', 'Video lead', 0.99, 400, [], 'hook'],
-        ['L-03', 'drive-lead', 'Drive lead', 0.99, 200, [], 'hook'],
-        ['V-01', 'screen', 'Bench screen', 0.99, 6000, [], 'bench 1'],
-    ];
-
-    public function run(): void
+    public function run(SpareBook $book): void
     {
-        foreach (self::SPARES as [$tag, $kind, $name, $trust, $value, $fits, $place]) {
-            Spare::query()->create(['tag' => $tag, 'kind' => $kind, 'name' => $name, 'trust' => $trust, 'value' => $value, 'fits' => $fits, 'place' => $place]);
+        $people = User::query()->get()->keyBy('email');
+        $demo = Yaml::parseFile(__DIR__.'/demo-shelf.yaml');
+        $now = Carbon::now();
+        foreach ($demo['spares'] as $row) {
+            Carbon::setTestNow($now->copy()->subDays($row['days_ago']));
+            $spare = SpareCsv::row(array_diff_key($row, ['days_ago' => 1, 'proof' => 1]), app(Catalogue::class));
+            if (! is_array($spare)) {
+                throw new \UnexpectedValueException("{$row['tag']}: {$spare}");
+            }
+            $kept = $book->add($spare, $people['maud']);
+            if (isset($row['proof'])) {
+                $book->prove($kept, $row['proof'], true, 'in the bench machine', $people['rhea']);
+            }
+        }
+        Carbon::setTestNow();
+        foreach ($demo['stock'] as $item) {
+            StockItem::query()->create($item);
         }
     }
 }

@@ -29,6 +29,9 @@ export function act() {
             const caution = this.$refs.act.selectedOptions[0]?.dataset.caution ?? '';
             this.$refs.caution.textContent = caution;
             this.$refs.caution.hidden = caution === '';
+            const replaces = this.$refs.act.value === 'replace';
+            this.$refs.with.hidden = !replaces;
+            this.$refs.with.querySelector('select').disabled = !replaces;
             // Drying says after what: that sets how long it takes.
             const dries = this.$refs.act.value === 'dry';
             this.$refs.agent.hidden = !dries;

@@ -10,6 +10,8 @@
                 <li><x-mark :standing="$proof->isComplete() ? 'proved' : 'not-alone'"/> Sound with <span class="num">{{ (int) floor(100 * $proof->sound) }} %</span>, {{ $proof->clean }} clean {{ $proof->clean === 1 ? 'start' : 'starts' }} in a row</li>
             </ul>
             @if (! $proof->isComplete())<h3>Still owed</h3><ul>@foreach ($proof->owed as $owed)<li>{{ $owed }}</li>@endforeach</ul>@endif
+            @if ($job->loans->isNotEmpty())<h3>Still here from the shelf</h3>@foreach ($job->loans as $loan)<x-loan-back :loan="$loan"/>@endforeach @error('look')<p class="error" role="alert">{{ $message }}</p>@enderror @endif
+            @error('loans')<p class="error" role="alert">{{ $message }}</p>@enderror
             <form method="post" action="{{ route('closing.store', $job) }}" novalidate>@csrf
                 <input type="hidden" name="once" value="{{ old('once', (string) \Illuminate\Support\Str::uuid()) }}">
                 <div class="pair"><x-field name="price" :label="'Price, '.config('shop.currency').', all in'" inputmode="decimal"/><x-field name="warranty_months" label="Warranty, months" type="number" value="6" min="0" max="60"/></div>

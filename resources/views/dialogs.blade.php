@@ -18,6 +18,7 @@
             <div class="field"><label for="a-on">To</label><select id="a-on" name="entry[on]">@foreach ($page->parts() as $part)<option value="{{ $part->id }}" @selected(old('entry.on', $advice->repair?->part->id) === $part->id)>{{ $part->name }}</option>@endforeach</select></div>
         </div>
         <p class="caution" x-ref="caution" hidden></p>
+        <div class="field" x-ref="with" hidden><label for="a-with">With</label><select id="a-with" name="entry[with][tag]" disabled><option value="new">a new part</option>@foreach ($page->shelf->spares as $spare)<option value="{{ $spare->tag }}" data-kind="{{ $spare->kind }}" @selected(old('entry.with.tag') === $spare->tag)>{{ $spare->tag }} {{ $spare->name }}, off the shelf</option>@endforeach</select></div>
         <div class="field" x-ref="agent" hidden><label for="a-agent">Dried after</label><select id="a-agent" name="entry[agent]" disabled>@foreach (Orthoscope\Core\Evidence\Deed::AGENTS as $agent => $words)<option value="{{ $agent }}" @selected(old('entry.agent') === $agent)>{{ $words }}</option>@endforeach</select><small>24 hours after any water, 4 where isopropyl alone was used.</small></div>
         <div class="field"><label for="a-text">Remark</label><input id="a-text" name="entry[text]" value="{{ $was('act', 'entry.text') }}"></div>
         <label class="tick"><input type="checkbox" name="entry[begun]" value="1" @checked(old('entry.begun'))> The firmware is being written: nothing may be touched until it is done</label>

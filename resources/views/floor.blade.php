@@ -1,5 +1,7 @@
 <x-layout title="Floor" nav="floor">
     <div class="head"><h1>Floor</h1><p>{{ $open }} {{ $open === 1 ? 'machine' : 'machines' }} in the shop</p><a class="button" href="{{ route('intake.create') }}">Take one in</a></div>
+    @foreach ($notices as $notice)<form method="post" action="{{ route('notices.seen', $notice) }}" class="notice" role="note">@csrf<b>{{ $notice->job->tag }}.</b> {{ $notice->words }} <a href="{{ route('jobs.show', $notice->job) }}">Open it</a> <button>seen</button></form>@endforeach
+    @if ($overdue > 0)<p class="notice" role="note"><a href="{{ route('shelf') }}">{{ $overdue }} {{ $overdue === 1 ? 'spare is' : 'spares are' }} overdue</a></p>@endif
     <ul class="benches" aria-label="Benches">
         @for ($bench = 1; $bench <= (int) config('shop.benches'); $bench++)
             @php($claim = $benches[$bench] ?? null)

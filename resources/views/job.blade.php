@@ -16,7 +16,9 @@
             @if ($page->side->stillOff() !== [])<button type="button" class="quiet" data-dialog="tally" x-on:click="open">{{ count($page->side->stillOff()) }} off: {{ \Illuminate\Support\Str::limit(implode(', ', array_map(fn ($off) => $off->item, $page->side->stillOff())), 50) }}</button>@endif
             @if ($page->side->readings()->isNotEmpty())<button type="button" data-dialog="instruments" x-on:click="open">{{ $page->side->readings()->count() }} {{ $page->side->readings()->count() === 1 ? 'reading' : 'readings' }} here</button>@endif
         @endunless
-        <span class="links"><a href="{{ route('papers.index', $job) }}">papers</a> <a href="{{ route('photos.index', $job) }}">photographs</a> <a href="{{ route('jobs.socket', $job) }}">socket</a>@if ($a->machine->has('card')) <a href="{{ route('jobs.card', $job) }}">card</a>@endif</span>
+        @foreach ($job->loans as $loan)<details class="loan"><summary><span class="lent">{{ $loan->spare->tag }}</span> @if ($loan->isOverdue())<b class="danger">overdue</b>@endif</summary><x-loan-back :loan="$loan"/></details>@endforeach
+        @unless ($page->isClosed())<form method="post" action="{{ route('loans.store', $job) }}" class="claim">@csrf<label class="visually-hidden" for="lend-tag">Scan a spare to lend it</label><input id="lend-tag" name="tag" placeholder="scan a spare" maxlength="20" autocomplete="off" value="{{ old('tag') }}"><button class="quiet">lend</button>@error('tag')<p class="error" role="alert">{{ $message }}</p>@enderror @error('look')<p class="error" role="alert">{{ $message }}</p>@enderror</form>@endunless
+        <span class="links"><a href="{{ route('papers.index', $job) }}">papers</a> <a href="{{ route('photos.index', $job) }}">photographs</a> <a href="{{ route('jobs.socket', $job) }}">socket</a> <a href="{{ route('contacts.show', $job) }}">contacts</a>@if ($a->machine->has('card')) <a href="{{ route('jobs.card', $job) }}">card</a>@endif</span>
     </div>
     <div x-data="news" data-news="{{ route('jobs.news', $job) }}" data-last="{{ $job->entries->max('number') ?? 0 }}" role="status"><p class="notice" x-show="told" x-text="told" x-cloak></p></div>
     <section class="chain-strip" aria-label="Chain"><x-chain :chain="$page->chain"/></section>
@@ -74,7 +76,7 @@
                 @endforelse
                 @foreach ($page->lockedSteps() as $step)
                     <div class="step locked"><div class="step-head"><h3>{{ $step->candidate->name() }}</h3><span class="num">{{ $step->minutes }} min</span></div>
-                        <p><b class="danger">{{ $step->candidate->lacksSpare ? 'Cannot be done here:' : 'Locked:' }}</b> {{ $step->candidate->lacksSpare ? 'no spare on the shelf fits.' : $step->lockedBy[0]->lock->unlock }}</p></div>
+                        <p><b class="danger">{{ $step->candidate->lacksSpare ? 'Cannot be done here:' : 'Locked:' }}</b> {{ $step->candidate->lacksSpare ? 'no spare on the shelf fits.' : $step->lockedBy[0]->lock->unlock }} @if ($step->candidate->lacksSpare && $step->candidate->target?->kind->lendable)<a href="{{ route('jobs.donors', [$job, $step->candidate->target->id]) }}">Why not?</a>@endif</p></div>
                 @endforeach
             @endif
         </section>

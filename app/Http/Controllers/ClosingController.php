@@ -19,7 +19,7 @@ final class ClosingController
 {
     public function create(Job $job, AssessJob $assessJob, LetterWriter $writer): View
     {
-        $assessment = $assessJob->assess($job->load('machine.owner'));
+        $assessment = $assessJob->assess($job->load(['machine.owner', 'loans.spare', 'loans.user']));
 
         return view('close', ['job' => $job, 'assessment' => $assessment, 'letter' => $writer->write($assessment)]);
     }

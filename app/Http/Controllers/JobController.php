@@ -19,7 +19,7 @@ final class JobController
 {
     public function __invoke(Request $request, Job $job, AssessJob $assessJob, FreeShelf $shelf, Catalogue $catalogue): View
     {
-        $job->load(['machine.owner', 'entries.user', 'claim.user']);
+        $job->load(['machine.owner', 'entries.user', 'claim.user', 'loans.spare', 'loans.user']);
         $assessment = $assessJob->assess($job);
 
         /** @var User $user */

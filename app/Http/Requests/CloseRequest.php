@@ -49,6 +49,9 @@ final class CloseRequest extends FormRequest
             /** @var User $user */
             $user = $this->user();
             $assessment = $assessJob->assess($job);
+            foreach ($job->loans()->with('spare')->get() as $loan) {
+                $validator->errors()->add('loans', "{$loan->spare->tag} is still here. Bring it back, with a look and a result, before the job is closed.");
+            }
             if ($assessment->record->closing() !== null) {
                 $validator->errors()->add('price', 'This job is closed already. Strike the closing out on its page to open it again.');
             } elseif (! $assessment->proof->isComplete()) {

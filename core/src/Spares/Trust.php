@@ -68,6 +68,17 @@ final readonly class Trust
         return new self($share, max($event->at, $this->at), $this->kind, $this->data);
     }
 
+    /**
+     * How far a spare that now turned out bad was good at an earlier moment: what it lost since may have been lost before or after.
+     *
+     * @param  float  $then   trust at that moment, 0 to 1
+     * @param  float  $before trust just before it turned out bad, 0 to 1
+     */
+    public static function lookingBack(float $then, float $before): float
+    {
+        return $before >= 1.0 || $before >= $then ? 0.0 : 1.0 - (1.0 - $then) / (1.0 - $before);
+    }
+
     /** Bayes: a good part always passes, a bad one only where the proof does not catch it. */
     private static function passed(float $before, float $catches): float
     {

@@ -81,6 +81,14 @@ final class TrustTest extends TestCase
         $this->trust('card', [SpareEvent::added($this->day(0), 'lott')]);
     }
 
+    public function test_a_spare_found_bad_was_as_good_earlier_as_it_lost_since(): void
+    {
+        // By hand: trusted .98 then and .90 just before it failed: of the .10 that was bad before, .02 was bad then already.
+        $this->assertEqualsWithDelta(0.8, Trust::lookingBack(0.98, 0.90), 1e-12);
+        $this->assertSame(0.0, Trust::lookingBack(0.9, 0.9), 'nothing happened since: it was bad then');
+        $this->assertSame(0.0, Trust::lookingBack(0.9, 1.0));
+    }
+
     public function test_proofs_belong_to_kinds(): void
     {
         $this->assertArrayHasKey('tester', $this->data()->proofsOf('supply'));

@@ -7,6 +7,7 @@
         @if ($candidate->spare)<span class="lent">{{ $candidate->spare->tag }}</span>@if ($step->moneyAtRisk >= 50) <span class="saves">{{ config('shop.currency') }} {{ number_format($step->moneyAtRisk / 100, 2) }} at risk.</span>@endif @endif
         @if ($candidate->step->needs) <span class="saves">Needs: {{ implode(', ', $candidate->step->needs) }}.</span>@endif</p>
     @if ($candidate->step->check === 'supply-sum')<p><a href="{{ route('jobs.supply', $job) }}">Add it up here</a></p>@endif
+    @if ($candidate->spare && $candidate->target?->kind->lendable)<p><a href="{{ route('jobs.donors', [$job, $candidate->target->id]) }}">Another spare?</a></p>@endif
     @if ($candidate->step->caution)<p class="caution">{{ $candidate->step->caution }}</p>@endif
     <div class="outcomes">
         @foreach ($card->buttons as $i => $button)

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases;
+
+use App\Models\Job;
+use App\Models\Spare;
+use App\Models\SpareStory;
+use App\Models\User;
+use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Spares\SpareEvent;
+use Orthoscope\Core\Spares\Trust;
+
+/** Writes the story of spares, and what each event leaves of their trust. */
+final readonly class SpareBook
+{
+    public function __construct(private Catalogue $catalogue, private FoundBad $foundBad)
+    {
+    }
+
+    /** @param  array<string, mixed>  $facts tag, kind, name, value, fits, facts, origin, place */
+    public function add(array $facts, ?User $by, ?Job $from = null): Spare
+    {
+        return DB::transaction(function () use ($facts, $by, $from): Spare {
+            $origin = $facts['origin'] ?? 'retired';
+            $trust = Trust::of($facts['kind'], [SpareEvent::added($this->now(), $origin)], $this->catalogue->shelf, $this->deadOnArrival());
+            $spare = Spare::query()->create([...$facts, 'origin' => $origin, 'trust' => $trust->share, 'trust_at' => now()]);
+            $this->write($spare, SpareEvent::ADDED, $origin, 0.0, 0.0, $trust->share, '', $by, $from);
+
+            return $spare;
+        });
+    }
+
+    /** What a proof showed. One that passes frees from quarantine; one that fails puts into it. */
+    public function prove(Spare $spare, string $proof, bool $passed, string $words, ?User $by, ?Job $job = null): void
+    {
+        $now = $this->now();
+        $this->happened($spare, $passed ? SpareEvent::passed($now, $proof) : SpareEvent::failed($now, $proof), $words, $by, $job);
+        if ($passed && $spare->status === 'quarantined') {
+            $spare->update(['status' => 'free', 'reason' => '']);
+        } elseif (! $passed) {
+            $spare->update(['status' => 'quarantined', 'reason' => $words === '' ? 'failed its proof' : $words]);
+        }
+    }
+
+    /** It met a machine that may have ruined it: it is not lent until it is proved again. */
+    public function expose(Spare $spare, float $ruined, string $reason, ?User $by, Job $job): void
+    {
+        $this->happened($spare, SpareEvent::exposed($this->now(), $ruined), $reason, $by, $job);
+        if ($spare->status === 'free') {
+            $spare->update(['status' => 'quarantined', 'reason' => $reason]);
+        }
+    }
+
+    public function doubt(Spare $spare, float $bad, string $words, ?User $by, Job $job): void
+    {
+        $this->happened($spare, SpareEvent::doubted($this->now(), $bad), $words, $by, $job);
+    }
+
+    /** Leaves the shelf, or comes back on to it; its story stays. */
+    public function move(Spare $spare, string $status, string $words, ?User $by, ?Job $job = null): void
+    {
+        $spare->update(['status' => $status, 'reason' => $status === 'free' ? '' : $words]);
+        $trust = $spare->trustNow();
+        $this->write($spare, $status, '', 0.0, $trust, $trust, $words, $by, $job);
+    }
+
+    /** The shop's own rate of new parts that were dead on arrival. */
+    public function deadOnArrival(): float
+    {
+        $new = Spare::query()->where('origin', 'new');
+        $proved = (clone $new)->whereHas('story', fn ($story) => $story->whereIn('kind', [SpareEvent::PASSED, SpareEvent::FAILED]))->count();
+        $dead = (clone $new)->whereHas('story', fn ($story) => $story->where('kind', SpareEvent::FAILED))->whereDoesntHave('story', fn ($story) => $story->where('kind', SpareEvent::PASSED))->count();
+
+        return $this->catalogue->shelf->deadOnArrival($dead, $proved);
+    }
+
+    private function happened(Spare $spare, SpareEvent $event, string $words, ?User $by, ?Job $job): void
+    {
+        DB::transaction(function () use ($spare, $event, $words, $by, $job): void {
+            $before = $spare->trustNow();
+            $after = $spare->trustThen()->after($event)->share;
+            $spare->update(['trust' => $after, 'trust_at' => now()]);
+            $this->write($spare, $event->kind, $event->what, $event->share, $before, $after, $words, $by, $job);
+        });
+    }
+
+    private function write(Spare $spare, string $kind, string $what, float $share, float $before, float $after, string $words, ?User $by, ?Job $job): void
+    {
+        SpareStory::query()->create(['spare_id' => $spare->id, 'kind' => $kind, 'what' => $what, 'share' => $share, 'trust_before' => $before, 'trust_after' => $after, 'words' => mb_substr($words, 0, 300), 'job_id' => $job?->id, 'user_id' => $by?->id, 'at' => now()]);
+        $this->foundBad->forget();
+    }
+
+    private function now(): DateTimeImmutable
+    {
+        return new DateTimeImmutable(now()->toIso8601String());
+    }
+}
