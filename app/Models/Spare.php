@@ -54,6 +54,23 @@ class Spare extends Model
         return $this->trustThen()->at(new DateTimeImmutable(now()->toIso8601String()));
     }
 
+    /** What decides whether it goes in: "DDR4, watts 450". */
+    public function factsInWords(): string
+    {
+        $words = array_values($this->fits);
+        foreach ($this->facts as $fact => $value) {
+            $words[] = $fact.' '.(is_array($value) ? implode(', ', $value) : $value);
+        }
+
+        return implode('; ', $words);
+    }
+
+    /** Where it is now, in words. */
+    public function whereNow(): string
+    {
+        return $this->loan !== null ? "with {$this->loan->job->tag}" : self::STATUSES[$this->status].($this->status === 'free' && $this->place !== '' ? ", {$this->place}" : '');
+    }
+
     public function trustThen(): Trust
     {
         return Trust::resumed($this->trust, new DateTimeImmutable(($this->trust_at ?? now())->toIso8601String()), $this->kind, app(Catalogue::class)->shelf);

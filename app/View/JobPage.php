@@ -278,6 +278,12 @@ final class JobPage
         return ! $this->isClosed() && ! $this->decides() && $this->timeBox->isOver() ? $this->timeBox->sentence() : null;
     }
 
+    /** @return list<PartStanding> parts of a closed job that could be kept as spares */
+    public function salvageable(): array
+    {
+        return array_values(array_filter($this->assessment->standings, fn (PartStanding $standing): bool => $standing->part->kind->lendable && in_array($standing->standing, [Standing::Proved, Standing::NotAlone, Standing::NotTested], true)));
+    }
+
     /** @return list<Part> parts that can be taken out, lent or moved for a start */
     public function changeable(): array
     {

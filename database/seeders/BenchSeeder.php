@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Models\Job;
+use App\Models\Loan;
 use App\Models\User;
+use App\UseCases\AssessJob;
 use App\UseCases\ClaimBench;
 use App\UseCases\KeepPaper;
+use App\UseCases\Loans;
 use App\UseCases\ReceiveReading;
 use App\UseCases\ShopCodes;
 use Illuminate\Database\Seeder;
@@ -21,13 +24,17 @@ use Symfony\Component\Yaml\Yaml;
 /** Who has which bench in the demo shop, its codes, its papers, and a reading that waits. */
 class BenchSeeder extends Seeder
 {
-    public function run(ClaimBench $claimBench, ShopCodes $codes, KeepPaper $keepPaper, ReceiveReading $receive): void
+    public function run(ClaimBench $claimBench, ShopCodes $codes, KeepPaper $keepPaper, ReceiveReading $receive, Loans $loans, AssessJob $assessJob): void
     {
         $people = User::query()->get()->keyBy('email');
         $demo = Yaml::parseFile(__DIR__.'/demo-bench.yaml');
         Storage::disk('local')->deleteDirectory('papers');
         foreach ($demo['claims'] as $claim) {
             $claimBench->claim(Job::query()->where('tag', $claim['job'])->firstOrFail(), $people[$claim['by']], $claim['bench']);
+        }
+        // What is closed has given its spares back.
+        foreach (Loan::query()->with(['spare', 'job'])->whereNull('back_at')->whereHas('job.summary', fn ($summary) => $summary->where('closed', true))->get() as $loan) {
+            $loans->bringBack($loan, 'worked', '', $people['piet'], $assessJob);
         }
         $codes->add(CodebookCsv::read($demo['codes'], app(Catalogue::class)), $people['maud']);
         foreach ($demo['papers'] as $paper) {

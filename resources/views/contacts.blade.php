@@ -13,7 +13,7 @@
                     <text class="when" x="{{ $x + 94 }}" y="{{ $at[$one->name] + 5 }}">{{ $one->at->format('j M, H:i') }}@if (isset($ruined[$one->name])) · ruined with {{ round(100 * $ruined[$one->name], 1) }} %@endif</text>
                 @endforeach
             </svg>
-            <ul>@foreach ($trace->spares as $tag => $contact)<li><a class="lent" href="{{ route('spares.show', $tag) }}">{{ $tag }}</a> met {{ $contact->by }} on {{ $contact->at->format('j M, H:i') }}: ruined with {{ round(100 * ($ruined[$tag] ?? 0), 1) }} %, {{ App\Models\Spare::STATUSES[$spares[$tag]->status] }}</li>@endforeach</ul>@endif
+            <ul>@foreach ($trace->spares as $tag => $contact)<li><a class="lent" href="{{ route('spares.show', $tag) }}">{{ $tag }}</a> met {{ $contact->by }} on {{ $contact->at->format('j M, H:i') }}: ruined with {{ round(100 * ($ruined[$tag] ?? 0), 1) }} %, {{ $spares[$tag]->status === 'quarantined' ? 'in quarantine' : $spares[$tag]->whereNow() }}</li>@endforeach</ul>@endif
         </section>
         <div>
             <form class="sheet" method="get" action="{{ route('contacts.show', $job) }}"><h2>Since when?</h2><x-field name="since" label="The harm could have begun" type="datetime-local" :value="$since->format('Y-m-d\TH:i')"/><button>Trace again</button></form>

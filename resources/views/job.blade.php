@@ -42,6 +42,10 @@
             <header><h2 id="h-next">Next</h2><span>worth most first</span></header>
             @if ($page->isClosed())
                 <div class="step first"><div class="step-head"><h3>Handed back</h3></div><p>The job is closed. <a href="{{ route('jobs.letter', $job) }}">The letter</a></p></div>
+                @if ($page->salvageable() !== [])<details class="step" @error('tags') open @enderror><summary class="step-head"><h3>Keep as spares</h3></summary><p>Of a machine that is written off and left to the shop. What its trials say goes with each.</p>
+                    <form method="post" action="{{ route('salvage', $job) }}" class="salvage">@csrf @error('tags')<p class="error" role="alert">{{ $message }}</p>@enderror
+                        @foreach ($page->salvageable() as $standing)<div><label for="t-{{ $standing->part->id }}">{{ $standing->part->name }}, {{ $standing->standing->words() }}</label><input id="t-{{ $standing->part->id }}" name="tags[{{ $standing->part->id }}]" placeholder="tag" maxlength="20" autocomplete="off" value="{{ old('tags.'.$standing->part->id) }}"></div>@endforeach
+                        <x-field name="place" label="Place" maxlength="60" autocomplete="off"/><button>On the shelf</button></form></details>@endif
             @else
                 @if ($advice->stop === 'prove' || $a->proof->isComplete())
                     <div class="step first prove">

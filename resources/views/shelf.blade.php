@@ -15,7 +15,7 @@
                 @foreach ($spares as $spare)
                     <tr>
                         <td><a class="lent" href="{{ route('spares.show', $spare) }}">{{ $spare->tag }}</a></td><td>{{ $spare->name }}</td><td>{{ $kinds[$spare->kind]->name ?? $spare->kind }}</td>
-                        <td>{{ implode(', ', array_map(fn ($fact) => is_array($fact) ? implode(' ', $fact) : $fact, $spare->fits + $spare->facts)) ?: 'any' }}</td>
+                        <td>{{ $spare->factsInWords() ?: 'any' }}</td>
                         <td class="num">{{ (int) floor(100 * $spare->trustNow()) }} % @if ($spare->trustNow() < $catalogue->shelf->verifyBelow)<small>verify</small>@endif</td><td class="num">{{ $money($spare->value) }}</td>
                         <td>@if ($spare->loan)lent to <a href="{{ route('jobs.show', $spare->loan->job) }}">{{ $spare->loan->job->tag }}</a>@elseif ($spare->status !== 'free')<b class="danger">{{ App\Models\Spare::STATUSES[$spare->status] }}</b>@else{{ $spare->place }}@if ($spare->isReservedFrom(null)) <small>for {{ $spare->reservedFor?->tag }}</small>@endif @endif</td>
                     </tr>

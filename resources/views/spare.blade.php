@@ -1,6 +1,6 @@
 @php($names = ['added' => 'came', 'passed' => 'passed', 'failed' => 'failed', 'exposed' => 'exposed', 'doubted' => 'doubted', 'free' => 'back on the shelf', 'quarantined' => 'into quarantine', 'fitted' => 'fitted', 'sold' => 'sold', 'retired' => 'retired'])
 <x-layout :title="'Spare '.$spare->tag" nav="shelf">
-    <div class="head"><span class="lent big">{{ $spare->tag }}</span><h1>{{ $spare->name }}</h1><p>{{ $catalogue->part($spare->kind)->name }}, {{ App\Models\Spare::STATUSES[$spare->status] }}@if ($spare->status === 'free' && $spare->place !== '') , {{ $spare->place }}@endif</p><a class="button" href="{{ route('spares.label', $spare) }}">Label</a><a class="button" href="{{ route('shelf', ['like' => $spare->tag]) }}">One like it</a></div>
+    <div class="head"><span class="lent big">{{ $spare->tag }}</span><h1>{{ $spare->name }}</h1><p>{{ $catalogue->part($spare->kind)->name }}, {{ $spare->whereNow() }}{{ $spare->loan && $spare->status === 'quarantined' ? ', in quarantine' : '' }}. {{ $spare->factsInWords() }}</p><a class="button" href="{{ route('spares.label', $spare) }}">Label</a><a class="button" href="{{ route('shelf', ['like' => $spare->tag]) }}">One like it</a></div>
     @if ($spare->status === 'quarantined')<p class="notice" role="note"><b>In quarantine.</b> {{ $spare->reason }}. A proof frees it.</p>@endif
     @if ($spare->loan)<div class="sheet"><x-loan-back :loan="$spare->loan->setRelation('spare', $spare)"/>@error('look')<p class="error" role="alert">{{ $message }}</p>@enderror</div>@endif
     <div class="columns shelf">

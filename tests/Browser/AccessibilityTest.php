@@ -35,6 +35,7 @@ final class AccessibilityTest extends BrowserTestCase
             '/jobs/M2-895/tag', '/jobs/M2-895/close', '/jobs/D5-864',
             '/calls', '/calls/R6-583', '/calls/R6-583?question=inside', '/calls/N7-228', '/calls/W3-946/arrival', '/jobs/K4-327/photos', '/jobs/K4-327/receipt', '/jobs/T5-438/supply',
             '/jobs/T5-438/socket', '/jobs/K4-327/papers', '/jobs/K4-327/card?says_memory=4+GB&says_bus=192', '/codes',
+            '/spares/M-31', '/spares/M-31/label', '/jobs/K4-327/donors/stick-1', '/jobs/K4-327/contacts', '/shelf/coverage', '/shelf?like=M-31&status=all',
             '/jobs/H8-286/letter',
         ] as $path) {
             $this->visit($path);
@@ -68,7 +69,7 @@ final class AccessibilityTest extends BrowserTestCase
     {
         $this->logIn('maud');
         $this->browser->manage()->window()->setSize(new \Facebook\WebDriver\WebDriverDimension(1024, 900));
-        foreach (['/', '/counter', '/calls', '/calls/R6-583', '/calls/N7-228', '/calls/W3-946/arrival', '/jobs/K4-327/photos', '/jobs/D5-864', '/jobs/K4-327', '/jobs/M2-895/close', '/shelf', '/codes', '/jobs/T5-438/socket', '/jobs/K4-327/card', '/jobs/K4-327/papers'] as $path) {
+        foreach (['/', '/counter', '/calls', '/calls/R6-583', '/calls/N7-228', '/calls/W3-946/arrival', '/jobs/K4-327/photos', '/jobs/D5-864', '/jobs/K4-327', '/jobs/M2-895/close', '/shelf', '/codes', '/spares/M-31', '/jobs/K4-327/donors/stick-1', '/jobs/K4-327/contacts', '/shelf/coverage', '/jobs/T5-438/socket', '/jobs/K4-327/card', '/jobs/K4-327/papers'] as $path) {
             $this->visit($path);
             $this->assertLessThanOrEqual(0, $this->browser->executeScript('return document.documentElement.scrollWidth - document.documentElement.clientWidth'), "{$path} runs over sideways");
         }

@@ -59,6 +59,11 @@ final class FirstLightTest extends BrowserTestCase
         $this->proveByMouse();
         $this->click('close the job');
         $this->waitForText('The letter, as it stands');
+        // The spare goes back first, with a look and a result.
+        $this->assertStringContainsString('S-12', $this->text('.loan-back'));
+        $this->click('looked at: contacts, plugs, smell');
+        $this->click('bring back');
+        $this->waitForText('is back.');
         $this->browser->findElement(WebDriverBy::name('price'))->sendKeys('89,90');
         $this->click('Close, make the letter');
         $this->waitForText('The owner opens it here');

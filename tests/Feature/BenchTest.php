@@ -269,9 +269,15 @@ final class BenchTest extends TestCase
         $second = $this->job();
         $this->actingAs($this->person(Role::Technician));
         $lend = fn (string $tag): array => ['entry' => ['kind' => 'start', 'reached' => 'dark', 'setup' => ['parts' => ['card' => "lent:{$tag}:1"]]]];
-        $this->post("/jobs/{$second->tag}/entries", $lend('G-1'))->assertSessionHasErrors(['entry.setup' => "G-1 is lent to {$first->tag}. Bring it back there first, or take another."]);
+        $this->post("/jobs/{$second->tag}/entries", $lend('G-1'))->assertSessionHasErrors('entry.setup');
+        $this->assertMatchesRegularExpression("/^G-1 is lent to {$first->tag}; A technician has it since .*\. Bring it back there first, or take another\.$/", session('errors')->first('entry.setup'));
         $this->post("/jobs/{$second->tag}/entries", $lend('G-9'))->assertSessionHasErrors('entry.setup');
+        // Out of the machine is not back on the shelf: it goes back with a look and a result.
         $this->post("/jobs/{$first->tag}/entries", ['entry' => ['kind' => 'start', 'reached' => 'dark']])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$second->tag}/entries", $lend('G-1'))->assertSessionHasErrors('entry.setup');
+        $loan = $first->loans()->firstOrFail();
+        $this->post("/loans/{$loan->id}/back", ['result' => 'nothing'])->assertSessionHasErrors('look');
+        $this->post("/loans/{$loan->id}/back", ['result' => 'nothing', 'look' => '1'])->assertSessionHasNoErrors();
         $this->post("/jobs/{$second->tag}/entries", $lend('G-1'))->assertSessionHasNoErrors();
         $this->assertSame(0.97, $this->lastBody()['setup']['lent']['card']['trust']);
     }

@@ -27,7 +27,10 @@ final class ClosingTest extends TestCase
     {
         $job = $this->job(entries: self::PROVED);
         $this->get($this->address($job))->assertOk()->assertSee('We are still at it')->assertDontSee('What it was');
-        $this->actingAs($this->person(Role::Technician))->post("/jobs/{$job->tag}/close", ['price' => '99,50', 'warranty_months' => '12'])->assertSessionHasNoErrors()->assertRedirect("/jobs/{$job->tag}/letter");
+        $this->actingAs($this->person(Role::Technician))->post("/jobs/{$job->tag}/close", ['price' => '99,50', 'warranty_months' => '12'])
+            ->assertSessionHasErrors(['loans' => 'S-12 is still here. Bring it back, with a look and a result, before the job is closed.']);
+        $this->post('/loans/'.$job->loans()->value('id').'/back', ['result' => 'worked', 'look' => '1'])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$job->tag}/close", ['price' => '99,50', 'warranty_months' => '12'])->assertSessionHasNoErrors()->assertRedirect("/jobs/{$job->tag}/letter");
         $this->post('/logout');
         $this->get($this->address($job))->assertOk()->assertSee('The power supply no longer worked.')->assertSee('We are sure')->assertSee('99.50')->assertSee('12 months')
             ->assertDontSee('log out')->assertHeader('X-Robots-Tag', 'noindex');

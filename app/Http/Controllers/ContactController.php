@@ -23,7 +23,7 @@ final class ContactController
         $trace = $contacts->from($job, $since);
         $harm = $contacts->harm($job);
 
-        return view('contacts', ['job' => $job->load('machine.owner'), 'since' => $since, 'trace' => $trace, 'harm' => $harm, 'ruined' => $contacts->ruined($trace, $harm), 'spares' => Spare::query()->whereIn('tag', array_keys($trace->spares))->get()->keyBy('tag')]);
+        return view('contacts', ['job' => $job->load('machine.owner'), 'since' => $since, 'trace' => $trace, 'harm' => $harm, 'ruined' => $contacts->ruined($trace, $harm), 'spares' => Spare::query()->with('loan.job')->whereIn('tag', array_keys($trace->spares))->get()->keyBy('tag')]);
     }
 
     public function store(Request $request, Job $job, TraceContacts $contacts): RedirectResponse

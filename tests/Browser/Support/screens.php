@@ -31,6 +31,7 @@ $views = [
     'letter' => ['who' => 'maud', 'path' => '/jobs/H8-286/letter'],
     'supply' => ['who' => 'rhea', 'path' => '/jobs/T5-438/supply?watts=300+W&amps=18A&has6=0&has8=0&processor=95&card6=1&card8=0&fans=3'],
     'shelf' => ['who' => 'maud', 'path' => '/shelf'],
+    'contacts' => ['who' => 'rhea', 'path' => '/jobs/C7-254/contacts'],
 ];
 
 $folder = dirname(__DIR__, 3).'/docs/screenshots';
