@@ -24,6 +24,8 @@ final readonly class FreeShelf
     /** So many of a kind are looked at, trusted most first, for some that fit. */
     private const LOOKED_AT = 200;
 
+    private const AT_ONCE = 16;
+
     public function __construct(private Catalogue $catalogue)
     {
     }
@@ -33,18 +35,32 @@ final readonly class FreeShelf
         $machine = Machine::fromArray($job->machine->made_of, $this->catalogue);
         $spares = [];
         foreach (array_filter($this->catalogue->parts, fn (PartKind $kind): bool => $kind->lendable) as $kind) {
-            $fitting = 0;
-            foreach ($this->free($kind->id, $job)->orderByDesc('trust')->orderBy('value')->limit(self::LOOKED_AT)->get() as $spare) {
-                $core = $spare->core();
-                if ($fitting < self::OF_A_KIND && Fitting::of($core->kind, $core->facts, $machine, $this->catalogue->shelf)->fits()) {
-                    $spares[] = $core;
-                    $fitting++;
-                }
-            }
+            array_push($spares, ...$this->fitting($kind->id, $job, $machine));
         }
         usort($spares, fn (CoreSpare $a, CoreSpare $b): int => $a->tag <=> $b->tag);
 
         return new Shelf($spares);
+    }
+
+    /** @return list<CoreSpare> the few of a kind that fit, trusted most first */
+    private function fitting(string $kind, Job $job, Machine $machine): array
+    {
+        $fitting = [];
+        $free = $this->free($kind, $job)->orderByDesc('trust')->orderBy('value')->orderBy('id');
+        for ($from = 0; $from < self::LOOKED_AT && count($fitting) < self::OF_A_KIND; $from += self::AT_ONCE) {
+            $some = (clone $free)->offset($from)->limit(self::AT_ONCE)->get();
+            foreach ($some as $spare) {
+                $core = $spare->core();
+                if (count($fitting) < self::OF_A_KIND && Fitting::of($kind, $core->facts, $machine, $this->catalogue->shelf)->fits()) {
+                    $fitting[] = $core;
+                }
+            }
+            if ($some->count() < self::AT_ONCE) {
+                break;
+            }
+        }
+
+        return $fitting;
     }
 
     /** @return Builder<Spare> free spares of a kind, neither lent to nor reserved for another job */

@@ -52,6 +52,7 @@ return new class extends Migration
             $table->string('words', 300)->default('');
             $table->index(['job_id', 'back_at']);
             $table->index(['spare_id', 'lent_at']);
+            $table->index('back_at');
         });
         // One spare, one place: the database itself refuses a second open loan.
         DB::statement('CREATE UNIQUE INDEX loans_one_place ON loans (spare_id) WHERE back_at IS NULL');

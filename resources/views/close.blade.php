@@ -10,6 +10,7 @@
                 <li><x-mark :standing="$proof->isComplete() ? 'proved' : 'not-alone'"/> Sound with <span class="num">{{ (int) floor(100 * $proof->sound) }} %</span>, {{ $proof->clean }} clean {{ $proof->clean === 1 ? 'start' : 'starts' }} in a row</li>
             </ul>
             @if (! $proof->isComplete())<h3>Still owed</h3><ul>@foreach ($proof->owed as $owed)<li>{{ $owed }}</li>@endforeach</ul>@endif
+            @if ($fitted->isNotEmpty())<p>Fitted off the shelf: @foreach ($fitted as $spare)<a class="lent" href="{{ route('spares.show', $spare) }}">{{ $spare->tag }}</a> {{ $spare->name }}, {{ config('shop.currency') }} {{ number_format($spare->value / 100, 2) }}@if (! $loop->last); @endif @endforeach. Count it into the price.</p>@endif
             @if ($job->loans->isNotEmpty())<h3>Still here from the shelf</h3>@foreach ($job->loans as $loan)<x-loan-back :loan="$loan"/>@endforeach @error('look')<p class="error" role="alert">{{ $message }}</p>@enderror @endif
             @error('loans')<p class="error" role="alert">{{ $message }}</p>@enderror
             <form method="post" action="{{ route('closing.store', $job) }}" novalidate>@csrf

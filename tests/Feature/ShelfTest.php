@@ -270,6 +270,16 @@ final class ShelfTest extends TestCase
         $this->actingAs($this->person(Role::Technician))->get('/shelf/coverage')->assertOk()->assertSee('AM4, DDR4')->assertSee('Supply')->assertSee('Worth buying');
     }
 
+    public function test_a_scanned_label_finds_its_spare(): void
+    {
+        $this->spare('S-12', 'supply');
+        $this->actingAs($this->person(Role::Technician));
+        foreach (['s-12', 'S-12', route('spares.show', 'S-12')] as $scanned) {
+            $this->get('/find?q='.urlencode($scanned))->assertRedirect('/spares/S-12');
+        }
+        $this->actingAs($this->person(Role::Counter))->get('/find?q=S-12')->assertOk();
+    }
+
     public function test_a_label_carries_the_tag_twice(): void
     {
         $this->spare('S-12', 'supply');

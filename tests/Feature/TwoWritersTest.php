@@ -44,6 +44,37 @@ final class TwoWritersTest extends TestCase
         $this->assertSame(1 + 4 * self::EACH, (int) $this->rows($pdo, 'select entries from summaries')[0]['entries']);
     }
 
+    /** Two benches lend the same six spares at the same time: each goes to exactly one, and the other is told who has it. */
+    public function test_a_spare_that_two_lend_at_once_goes_to_one(): void
+    {
+        $database = (string) tempnam(sys_get_temp_dir(), 'two-lenders');
+        $root = dirname(__DIR__, 2);
+        $env = ['DB_DATABASE' => $database, 'CACHE_STORE' => 'array', 'APP_KEY' => 'base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8=', 'APP_ENV' => 'testing'];
+        (new Process([PHP_BINARY, 'artisan', 'migrate', '--force'], $root, $env))->mustRun();
+        (new Process([PHP_BINARY, '-r', $this->script(
+            '(new Database\\Seeders\\PeopleSeeder)->run(); foreach (["K2-222", "K2-223"] as $tag) { app(App\\UseCases\\TakeInMachine::class)->takeIn(App\\Models\\User::query()->firstOrFail(), ["name" => "Mira", "phone" => "1", "email" => ""], ["model" => "Heron"], [["kind" => "report", "text" => "dead"]], $tag); }'
+            .'for ($i = 0; $i < '.self::EACH.'; $i++) { app(App\\UseCases\\SpareBook::class)->add(["tag" => "S-{$i}", "kind" => "supply", "name" => "x", "value" => 100, "fits" => [], "facts" => [], "origin" => "new", "place" => ""], null); }',
+        )], $root, $env))->mustRun();
+        $lenders = [];
+        foreach (['piet' => 'K2-222', 'rhea' => 'K2-223'] as $who => $tag) {
+            $lenders[$who] = new Process([PHP_BINARY, '-r', $this->script(
+                '$job = App\\Models\\Job::query()->where("tag", "'.$tag.'")->firstOrFail(); $by = App\\Models\\User::query()->where("email", "'.$who.'")->firstOrFail();'
+                .'for ($i = 0; $i < '.self::EACH.'; $i++) { try { app(App\\UseCases\\RecordEntries::class)->record($job, $by, [["kind" => "start", "reached" => "nothing", "setup" => ["lent" => ["supply" => ["tag" => "S-{$i}"]]]]]); echo "lent "; } catch (Orthoscope\\Core\\Evidence\\CaseMistake $told) { echo str_contains($told->sentence, "is lent to") ? "told " : $told->sentence; } }',
+            )], $root, $env, null, 120);
+            $lenders[$who]->start();
+        }
+        $said = '';
+        foreach ($lenders as $who => $lender) {
+            $this->assertSame(0, $lender->wait(), $who.$lender->getErrorOutput().$lender->getOutput());
+            $said .= $lender->getOutput();
+        }
+        $pdo = new PDO("sqlite:{$database}");
+        $this->assertSame([self::EACH, self::EACH], [substr_count($said, 'lent '), substr_count($said, 'told ')], $said);
+        $this->assertCount(self::EACH, $this->rows($pdo, 'select distinct spare_id from loans where back_at is null'));
+        $this->assertCount(self::EACH, $this->rows($pdo, 'select id from loans'));
+        $this->assertCount(self::EACH, $this->rows($pdo, "select id from entries where kind = 'start'"));
+    }
+
     /** @return list<array<string, mixed>> */
     private function rows(PDO $pdo, string $query): array
     {

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\CloseRequest;
 use App\Models\Job;
+use App\Models\Spare;
 use App\Models\User;
 use App\UseCases\AssessJob;
 use App\UseCases\ClaimBench;
@@ -21,7 +22,7 @@ final class ClosingController
     {
         $assessment = $assessJob->assess($job->load(['machine.owner', 'loans.spare', 'loans.user']));
 
-        return view('close', ['job' => $job, 'assessment' => $assessment, 'letter' => $writer->write($assessment)]);
+        return view('close', ['job' => $job, 'assessment' => $assessment, 'fitted' => Spare::query()->where('status', 'fitted')->whereHas('story', fn ($story) => $story->where('kind', 'fitted')->where('job_id', $job->id))->get(), 'letter' => $writer->write($assessment)]);
     }
 
     public function store(CloseRequest $request, Job $job, RecordEntries $recordEntries, ClaimBench $claimBench): RedirectResponse

@@ -15,7 +15,8 @@ use Orthoscope\Core\Spares\Exposure;
 /** Which spare to lend for a part of this machine, best first, and why the others do not go in. */
 final class DonorController
 {
-    private const MOST = 300;
+    /** So many of a kind are held against the machine, trusted most first. */
+    private const MOST = 100;
 
     public function __invoke(Job $job, string $part, AssessJob $assessJob, Catalogue $catalogue): View
     {

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Job;
 use App\Models\Owner;
+use App\Models\Spare;
 use App\Models\User;
 use App\UseCases\TagMaker;
 use Illuminate\Http\RedirectResponse;
@@ -29,6 +30,12 @@ final class FindController
                 $user->can('work-at-bench') => 'jobs.show',
                 default => 'jobs.tag',
             }, $job);
+        }
+
+        // A spare's tag, or the address on its label.
+        $spare = preg_match('~([A-Za-z0-9][A-Za-z0-9\-]{0,19})/?$~', $typed, $found) === 1 ? Spare::query()->where('tag', strtoupper($found[1]))->first() : null;
+        if ($spare !== null && $request->user()?->can('work-at-bench')) {
+            return redirect()->route('spares.show', $spare);
         }
 
         return view('found', ['typed' => $typed, 'tag' => $tag, 'jobs' => $typed === '' ? collect() : $this->like($typed)]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Spares;
 
 use DateTimeImmutable;
+use SplPriorityQueue;
 
 /**
  * Who met whom since a machine could have done harm: spares that were in it from then on, machines those were in later, spares that were
@@ -30,13 +31,15 @@ final readonly class ContactTrace
         }
         $spares = [];
         $jobs = [$job => new Contact($job, $since, null, 0)];
-        $open = [['job', $job]];
-        while ($open !== []) {
-            // The one that was reached first goes first, so that each is reached at its earliest.
-            usort($open, fn (array $a, array $b): int => ($a[0] === 'job' ? $jobs[$a[1]] : $spares[$a[1]])->at <=> ($b[0] === 'job' ? $jobs[$b[1]] : $spares[$b[1]])->at);
-            [$what, $name] = array_shift($open);
-            $here = $what === 'job' ? $jobs[$name] : $spares[$name];
-            foreach ($what === 'job' ? $byJob[$name] ?? [] : $bySpare[$name] ?? [] as $meeting) {
+        // What was reached first goes first, so each is settled once, at its earliest.
+        $open = new SplPriorityQueue;
+        $open->insert(['job', $jobs[$job]], -$since->getTimestamp());
+        while (! $open->isEmpty()) {
+            [$what, $here] = $open->extract();
+            if (($what === 'job' ? $jobs : $spares)[$here->name] !== $here) {
+                continue;
+            }
+            foreach (($what === 'job' ? $byJob : $bySpare)[$here->name] ?? [] as $meeting) {
                 if ($meeting->to !== null && $meeting->to < $here->at) {
                     continue;
                 }
@@ -46,11 +49,12 @@ final readonly class ContactTrace
                 if ($known !== null && $known->at <= $at) {
                     continue;
                 }
-                $contact = new Contact($next, $at, $name, $here->steps + 1);
+                $contact = new Contact($next, $at, $here->name, $here->steps + 1);
                 $what === 'job' ? $spares[$next] = $contact : $jobs[$next] = $contact;
-                $open[] = [$what === 'job' ? 'spare' : 'job', $next];
+                $open->insert([$what === 'job' ? 'spare' : 'job', $contact], -$at->getTimestamp());
             }
         }
+        uasort($spares, fn (Contact $a, Contact $b): int => [$a->at, $a->steps] <=> [$b->at, $b->steps]);
 
         return new self($spares, $jobs);
     }
