@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Codes;
 
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Text\Csv;
 
 /** A codebook as CSV (RFC 4180): kind, for, from, to, value, words, source, reliability; the first line names the columns. */
 final class CodebookCsv
@@ -19,19 +20,18 @@ final class CodebookCsv
     /** @throws UnreadableCode that names the line */
     public static function read(string $csv, Catalogue $catalogue): Codebook
     {
-        $rows = self::rows($csv);
-        $names = array_map(fn (string $name): string => strtolower(trim($name)), array_shift($rows) ?? []);
+        $rows = Csv::rows($csv, self::MOST_ROWS);
+        $names = array_map(strtolower(...), $rows[1] ?? []);
         $missing = array_diff(['kind', 'from', 'value'], $names);
         if ($missing !== []) {
             throw UnreadableCode::inRow(1, 'the first line must name the columns '.implode(', ', self::COLUMNS).'; missing: '.implode(', ', $missing).'.');
         }
         $meanings = [];
-        foreach ($rows as $i => $row) {
-            $line = $i + 2;
+        foreach (array_diff_key($rows, [1 => true]) as $line => $row) {
             if (count($row) !== count($names)) {
                 throw UnreadableCode::inRow($line, 'it has '.count($row).' fields and the first line has '.count($names).'.');
             }
-            $meanings[] = self::meaning(array_map(trim(...), array_combine($names, $row)), $line, $catalogue);
+            $meanings[] = self::meaning(array_combine($names, $row), $line, $catalogue);
         }
         if ($meanings === []) {
             throw UnreadableCode::inRow(2, 'there is no code in this file.');
@@ -47,7 +47,7 @@ final class CodebookCsv
             $lines[] = [$meaning->kind->value, $meaning->for, $meaning->from, $meaning->to === $meaning->from ? '' : $meaning->to, $meaning->value, $meaning->words, $meaning->source, (string) $meaning->reliability];
         }
 
-        return implode('', array_map(fn (array $fields): string => implode(',', array_map(self::quoted(...), $fields))."\r\n", $lines));
+        return Csv::write($lines);
     }
 
     /** @param  array<string, string>  $row */
@@ -78,36 +78,5 @@ final class CodebookCsv
     private static function short(string $text): string
     {
         return mb_substr($text, 0, 200);
-    }
-
-    /** @return list<list<string>> the rows that are not empty */
-    private static function rows(string $csv): array
-    {
-        $csv = (string) preg_replace('/^\x{FEFF}/u', '', mb_check_encoding($csv, 'UTF-8') ? $csv : mb_convert_encoding($csv, 'UTF-8', 'Windows-1252'));
-        $stream = fopen('php://memory', 'r+b');
-        if ($stream === false) {
-            return [];
-        }
-        fwrite($stream, $csv);
-        rewind($stream);
-        $first = (string) strtok($csv, "\r\n");
-        $separator = substr_count($first, ';') > substr_count($first, ',') ? ';' : ',';
-        $rows = [];
-        while (($row = fgetcsv($stream, null, $separator, '"', '')) !== false && count($rows) <= self::MOST_ROWS) {
-            if ($row !== [null]) {
-                $rows[] = array_map(strval(...), $row);
-            }
-        }
-        fclose($stream);
-
-        return $rows;
-    }
-
-    /** Quoted where it must be; a field that a spreadsheet would run as a formula is made plain text. */
-    private static function quoted(string $field): string
-    {
-        $field = preg_match('/^[=+@\t\r]|^-[^0-9.]/', $field) === 1 ? "'{$field}" : $field;
-
-        return preg_match('/[",\r\n]/', $field) === 1 ? '"'.str_replace('"', '""', $field).'"' : $field;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Spares;
 
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Text\Csv;
 
 /**
  * Spares as CSV (RFC 4180): tag, kind, name, value, origin, place, and one column for each fact, such as memory or socket. Good rows are
@@ -29,25 +30,14 @@ final readonly class SpareCsv
 
     public static function read(string $csv, Catalogue $catalogue): self
     {
-        $stream = fopen('php://memory', 'r+b');
-        if ($stream === false) {
-            return new self([], [1 => 'the file could not be read.']);
-        }
-        fwrite($stream, (string) preg_replace('/^\x{FEFF}/u', '', mb_check_encoding($csv, 'UTF-8') ? $csv : mb_convert_encoding($csv, 'UTF-8', 'Windows-1252')));
-        rewind($stream);
-        $first = (string) fgets($stream);
-        rewind($stream);
-        $separator = substr_count($first, ';') > substr_count($first, ',') ? ';' : ',';
-        $names = array_map(fn (?string $name): string => strtolower(trim((string) $name)), fgetcsv($stream, null, $separator, '"', '') ?: []);
+        $lines = Csv::rows($csv, self::MOST_ROWS);
+        $names = array_map(strtolower(...), $lines[1] ?? []);
         if (array_diff(['tag', 'kind', 'name'], $names) !== []) {
             return new self([], [1 => 'the first line must name at least the columns tag, kind and name.']);
         }
         $rows = $mistakes = $seen = [];
-        for ($line = 2; ($fields = fgetcsv($stream, null, $separator, '"', '')) !== false && $line <= self::MOST_ROWS; $line++) {
-            if ($fields === [null]) {
-                continue;
-            }
-            $row = count($fields) === count($names) ? self::row(array_combine($names, array_map(fn (?string $field): string => trim((string) $field), $fields)), $catalogue) : 'it has '.count($fields).' fields and the first line has '.count($names).'.';
+        foreach (array_diff_key($lines, [1 => true]) as $line => $fields) {
+            $row = count($fields) === count($names) ? self::row(array_combine($names, $fields), $catalogue) : 'it has '.count($fields).' fields and the first line has '.count($names).'.';
             if (is_array($row) && isset($seen[$row['tag']])) {
                 $row = "{$row['tag']} stands on line {$seen[$row['tag']]} already.";
             }
@@ -58,7 +48,6 @@ final readonly class SpareCsv
                 $rows[] = $row;
             }
         }
-        fclose($stream);
 
         return new self($rows, $mistakes);
     }
@@ -78,7 +67,7 @@ final readonly class SpareCsv
             $lines[] = [...array_map(fn (string $column): string => $column === 'value' ? number_format($row['value'] / 100, 2, '.', '') : (string) $row[$column], self::COLUMNS), ...array_map(fn (string $fact): string => is_array($all[$fact] ?? '') ? implode(', ', $all[$fact]) : (string) ($all[$fact] ?? ''), $facts)];
         }
 
-        return implode('', array_map(fn (array $fields): string => implode(',', array_map(self::quoted(...), $fields))."\r\n", $lines));
+        return Csv::write($lines);
     }
 
     /**
@@ -106,13 +95,5 @@ final readonly class SpareCsv
                 'fits' => array_intersect_key($facts, array_flip(self::SAME)), 'facts' => array_diff_key($facts, array_flip(self::SAME)),
             ],
         };
-    }
-
-    /** Quoted where it must be; a field that a spreadsheet would run as a formula is made plain text. */
-    private static function quoted(string $field): string
-    {
-        $field = preg_match('/^[=+@\t\r]|^-[^0-9.]/', $field) === 1 ? "'{$field}" : $field;
-
-        return preg_match('/[",\r\n]/', $field) === 1 ? '"'.str_replace('"', '""', $field).'"' : $field;
     }
 }
