@@ -31,6 +31,7 @@ use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\ReceiptController;
 use App\Http\Controllers\SalvageController;
+use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SocketMapController;
@@ -54,6 +55,7 @@ Route::get('/letter/{token}', OwnerLetterController::class)->where('token', '[A-
 Route::middleware('auth')->group(function (): void {
     Route::post('/logout', [SessionController::class, 'destroy'])->name('logout');
     Route::post('/theme', ThemeController::class)->name('theme');
+    Route::post('/school', SchoolController::class)->middleware('can:work-at-bench')->name('school');
     Route::get('/', FloorController::class)->name('floor');
     Route::get('/find', FindController::class)->name('find');
 

@@ -15,6 +15,7 @@ use Orthoscope\Core\Bench\Wait;
 use Orthoscope\Core\Catalogue\Act;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Check;
+use Orthoscope\Core\Catalogue\School;
 use Orthoscope\Core\Catalogue\SignChannel;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Chain\Place;
@@ -26,6 +27,7 @@ use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Planning\Candidate;
 use Orthoscope\Core\Planning\NextStep;
+use Orthoscope\Core\Planning\SchoolOrder;
 use Orthoscope\Core\Planning\TimeBox;
 use Orthoscope\Core\Spares\Shelf;
 use Orthoscope\Core\Triage\Mismatch;
@@ -65,6 +67,7 @@ final class JobPage
         public readonly Shelf $shelf,
         private readonly ?int $reader = null,
         private readonly ?int $seen = null,
+        public readonly ?School $school = null,
     ) {
         $this->chain = ChainDrawing::of($assessment, $catalogue);
         $this->words = new EntryWords($assessment->machine, $catalogue);
@@ -107,14 +110,34 @@ final class JobPage
     /** @return list<StepCard> the open steps worth most; few of them where deciding or proving comes first */
     public function steps(): array
     {
-        $open = array_values(array_filter($this->assessment->advice->steps, fn (NextStep $step): bool => $step->isOpen()));
+        $open = $this->open();
         if ($this->decides()) {
             return array_map(StepCard::of(...), array_slice($open, 0, 2));
+        }
+        if ($this->school !== null) {
+            return array_map(StepCard::of(...), array_slice(SchoolOrder::of($this->school, $open)->steps, 0, 6));
         }
 
         $worth = array_filter($open, fn (NextStep $step, int $i): bool => $i < self::ALWAYS || $step->saves > -1.0, ARRAY_FILTER_USE_BOTH);
 
         return array_map(StepCard::of(...), array_slice(array_values($worth), 0, 6));
+    }
+
+    /** What it costs here to follow the chosen school, in one sentence; null where what is computed is shown. */
+    public function schoolCosts(): ?string
+    {
+        if ($this->school === null || $this->decides()) {
+            return null;
+        }
+        $minutes = (int) round(SchoolOrder::of($this->school, $this->open())->costs);
+
+        return $minutes < 1 ? 'Here it begins with what is best too.' : "Following it here is expected to take {$minutes} min more than what is computed.";
+    }
+
+    /** @return list<NextStep> steps that can be taken, as they are ranked */
+    private function open(): array
+    {
+        return array_values(array_filter($this->assessment->advice->steps, fn (NextStep $step): bool => $step->isOpen()));
     }
 
     /** What comes first is to repair, prove or hand back, and not another test. */

@@ -51,6 +51,11 @@ export function bench() {
             }
         },
 
+        // Another order of the steps is shown at once.
+        order(event) {
+            event.currentTarget.form.submit();
+        },
+
         open(event) {
             this.show(event.currentTarget);
         },

@@ -54,10 +54,14 @@
                     <div class="field"><label for="f-beeps">Beeps, as told</label><select id="f-beeps" name="beeps"><option value="">not said</option>@foreach ($catalogue->sign('beeps')->values as $value => $words)<option value="{{ $value }}" @selected(old('beeps') === $value)>{{ $words }}</option>@endforeach</select></div>
                     <div class="field"><label for="f-fans">Fans, as told</label><select id="f-fans" name="fans"><option value="">not said</option>@foreach ($catalogue->sign('fans')->values as $value => $words)<option value="{{ $value }}" @selected(old('fans') === $value)>{{ $words }}</option>@endforeach</select></div>
                 </div>
-                <fieldset class="choices stack"><legend>Done earlier</legend>
-                    @foreach ($catalogue->history as $event)@continue(str_starts_with($event->id, 'age-'))<label><input type="checkbox" name="history[]" value="{{ $event->id }}" {{ $ticked('history', $event->id) }}> {{ $event->name }}</label>@endforeach
+                <fieldset class="earlier"><legend>Done earlier, with its date</legend>
+                    @for ($i = 0; $i < App\Http\Requests\EarlierWork::ROWS; $i++)
+                        <div class="done"><label class="visually-hidden" for="e-deed-{{ $i }}">What was done</label><select id="e-deed-{{ $i }}" name="earlier[{{ $i }}][deed]"><option value="">{{ $i === 0 ? 'what was done' : '–' }}</option>@foreach ($catalogue->history as $event)@continue(str_starts_with($event->id, 'age-'))<option value="{{ $event->id }}" @selected(old("earlier.{$i}.deed") === $event->id)>{{ $event->name }}</option>@endforeach</select>
+                            <label class="visually-hidden" for="e-when-{{ $i }}">When</label><input id="e-when-{{ $i }}" name="earlier[{{ $i }}][when]" placeholder="2026-06" maxlength="7" autocomplete="off" value="{{ old("earlier.{$i}.when") }}" @error("earlier.{$i}.when") aria-invalid="true" @enderror>
+                            <label class="visually-hidden" for="e-words-{{ $i }}">By whom, and how long it held</label><input id="e-words-{{ $i }}" name="earlier[{{ $i }}][words]" placeholder="{{ $i === 0 ? 'by a friend, held two months' : '' }}" maxlength="300" autocomplete="off" value="{{ old("earlier.{$i}.words") }}">
+                            @error("earlier.{$i}.when")<p class="error">{{ $message }}</p>@enderror @error("earlier.{$i}.words")<p class="error">{{ $message }}</p>@enderror</div>
+                    @endfor
                 </fieldset>
-                <x-field name="earlier" label="When, and by whom" placeholder="supply in June by a friend, held two months" autocomplete="off"/>
                 <x-field name="opinion" label="What others said it is (kept, no evidence)" autocomplete="off"/>
             </section>
             <section class="sheet">

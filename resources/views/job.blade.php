@@ -39,7 +39,9 @@
 
     <div class="bench">
         <section class="panel next" aria-labelledby="h-next">
-            <header><h2 id="h-next">Next</h2><span>worth most first</span></header>
+            <header><h2 id="h-next">Next</h2>
+                <form method="post" action="{{ route('school') }}" class="school">@csrf<label class="visually-hidden" for="school">In which order</label><select id="school" name="school" x-on:change="order"><option value="">worth most first</option>@foreach ($page->catalogue->schools as $school)<option value="{{ $school->id }}" @selected($page->school?->id === $school->id)>{{ $school->name }}</option>@endforeach</select><noscript><button>order</button></noscript></form></header>
+            @if ($page->schoolCosts() !== null)<p class="pad costs">{{ $page->schoolCosts() }}</p>@endif
             @if ($page->isClosed())
                 <div class="step first"><div class="step-head"><h3>Handed back</h3></div><p>The job is closed. <a href="{{ route('jobs.letter', $job) }}">The letter</a></p></div>
                 @if ($page->salvageable() !== [])<details class="step" @error('tags') open @enderror><summary class="step-head"><h3>Keep as spares</h3></summary><p>Of a machine that is written off and left to the shop. What its trials say goes with each.</p>

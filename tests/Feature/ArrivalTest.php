@@ -88,9 +88,11 @@ final class ArrivalTest extends TestCase
 
     public function test_what_was_done_earlier_stands_apart_with_its_date(): void
     {
-        $job = $this->takeIn(['history' => ['supply-worked'], 'earlier' => 'June, by a friend', 'accessories' => ['power lead', 'recovery key'], 'with' => 'a red sock', 'proving' => 'long']);
+        $job = $this->takeIn(['earlier' => [['deed' => 'supply-no-help', 'when' => '2026-08', 'words' => ''], ['deed' => 'supply-worked', 'when' => '2026-06', 'words' => 'by a friend'], ['deed' => '', 'when' => '', 'words' => '']], 'accessories' => ['power lead', 'recovery key'], 'with' => 'a red sock', 'proving' => 'long']);
         $body = $job->entries()->get()[1]->body;
-        $this->assertSame(['remembered', 'June, by a friend', ['supply-worked']], [$body['source'], $body['text'], $body['history']]);
+        $this->assertSame(['remembered', 'by a friend', ['supply-worked'], '2026-06'], [$body['source'], $body['text'], $body['history'], $body['when']]);
+        $this->assertSame([['supply-no-help'], '2026-08'], [$job->entries()->get()[2]->body['history'], $job->entries()->get()[2]->body['when']]);
+        $this->actingAs($this->person(Role::Technician))->get("/jobs/{$job->tag}")->assertSee('2026-06, supply replaced, worked again for a while');
         $this->assertSame(['with' => 'power lead, recovery key, a red sock', 'proving' => 'long'], $job->agreed);
         $this->get("/jobs/{$job->tag}/receipt")->assertSee('recovery key, a red sock')->assertSee('for hours at work');
     }

@@ -263,6 +263,19 @@ final class BenchTest extends TestCase
         $this->actingAs($this->person(Role::Counter))->get("/find?q={$job->tag}")->assertRedirect(route('jobs.tag', $job));
     }
 
+    public function test_a_school_is_another_order_and_its_cost_is_shown(): void
+    {
+        $job = $this->job([], [['kind' => 'start', 'reached' => 'dark', 'waited' => 120, 'signs' => ['lamp' => 'memory']]]);
+        $this->actingAs($this->person(Role::Technician));
+        $first = fn (string $page): string => preg_match('/data-step="1".*?<h3>(.*?)<\/h3>/s', $page, $found) === 1 ? $found[1] : '';
+        $computed = $first((string) $this->get("/jobs/{$job->tag}")->assertDontSee('more than what is computed')->getContent());
+        $this->post('/school', ['school' => 'power-first'])->assertCookie('school', 'power-first');
+        $page = $this->withCookie('school', 'power-first')->get("/jobs/{$job->tag}")->assertSee('min more than what is computed');
+        $this->assertNotSame($computed, $first((string) $page->getContent()));
+        $this->post('/school', ['school' => 'nobody'])->assertCookie('school', '');
+        $this->actingAs($this->person(Role::Counter))->post('/school', ['school' => 'power-first'])->assertForbidden();
+    }
+
     public function test_a_spare_is_in_one_place_and_trusted_as_the_shelf_says(): void
     {
         $first = $this->job(entries: [['kind' => 'start', 'reached' => 'dark', 'setup' => ['lent' => ['card' => ['tag' => 'G-1', 'trust' => 0.97]]]]]);

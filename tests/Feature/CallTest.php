@@ -215,7 +215,7 @@ final class CallTest extends TestCase
         $this->answer($job, 'alive', 'twitch', 'like a hiccup');
         $this->get('/find?q='.$job->tag)->assertRedirect("/calls/{$job->tag}");
         $this->get("/calls/{$job->tag}/arrival")->assertOk()->assertSee('What was said on the telephone')->assertSee('like a hiccup')->assertSee('value="Ilmar Teal"', false);
-        $this->arrive($job, ['limit' => '120,50', 'approves' => 'his sister', 'with' => 'lead, bag', 'opinion' => 'a neighbour says the board', 'history' => ['supply-no-help']]);
+        $this->arrive($job, ['limit' => '120,50', 'approves' => 'his sister', 'with' => 'lead, bag', 'opinion' => 'a neighbour says the board', 'earlier' => [['deed' => 'supply-no-help', 'when' => '', 'words' => '']]]);
         $job->refresh();
         $this->assertTrue($job->hasArrived());
         $this->assertSame(['limit' => 12050, 'approves' => 'his sister', 'with' => 'lead, bag'], $job->agreed);

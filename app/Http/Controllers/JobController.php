@@ -26,6 +26,6 @@ final class JobController
         $user = $request->user();
         $seen = SeenEntries::open($user, $job, (int) $job->entries->max('number'));
 
-        return view('job', ['job' => $job, 'page' => new JobPage($job, $assessment, $catalogue, $shelf->for($job), $user->id, $seen)]);
+        return view('job', ['job' => $job, 'page' => new JobPage($job, $assessment, $catalogue, $shelf->for($job), $user->id, $seen, $catalogue->schools[(string) $request->cookie('school')] ?? null)]);
     }
 }

@@ -64,8 +64,7 @@ final class TakeInRequest extends FormRequest
             'events.*' => [Rule::in(array_keys($catalogue->events))],
             'marks' => ['nullable', 'array'],
             'marks.*' => [Rule::in(array_keys($catalogue->marks))],
-            'history' => ['nullable', 'array'],
-            'history.*' => [Rule::in(array_keys($catalogue->history))],
+            ...EarlierWork::rules($catalogue),
             'opinion' => ['nullable', 'string', 'max:500'],
             'limit' => ['nullable', 'regex:/^\d{1,6}([.,]\d{1,2})?$/'],
             'approves' => ['nullable', 'string', 'max:120'],
@@ -73,7 +72,6 @@ final class TakeInRequest extends FormRequest
             'accessories' => ['nullable', 'array'],
             'accessories.*' => [Rule::in(self::ACCESSORIES)],
             'proving' => ['nullable', Rule::in(array_keys(self::PROVING))],
-            'earlier' => ['nullable', 'string', 'max:1000'],
             'age' => ['nullable', 'integer', 'min:0', 'max:'.Age::MOST],
             'lshw' => ['nullable', 'file', 'max:4000'],
             'known' => ['nullable', Rule::in(['new', ...array_map(fn (Owner $owner): string => (string) $owner->id, $this->alike())])],
@@ -108,7 +106,7 @@ final class TakeInRequest extends FormRequest
             'approves.max' => 'Keep the name under 120 letters.',
             'with.max' => 'Keep the list under 300 letters.',
             'age.*' => 'Give the age in whole years, from 0 to '.Age::MOST.', or leave it open.',
-            'earlier.max' => 'Keep it under 1000 letters.',
+            ...EarlierWork::messages(),
             'opinion.max' => 'Keep it under 500 letters.',
             'lshw.file' => 'The file did not arrive whole; choose it again.',
             'lshw.uploaded' => 'The file did not arrive whole; choose it again.',
@@ -250,12 +248,13 @@ final class TakeInRequest extends FormRequest
             'events' => array_values((array) $this->input('events', [])),
             'marks' => array_values((array) $this->input('marks', [])),
         ]);
-        $earlier = array_filter(['text' => $this->string('earlier')->trim()->toString(), 'history' => array_values(array_filter([...(array) $this->input('history', []), $this->filled('age') ? Age::history($this->integer('age')) : null]))]);
+        $age = $this->filled('age') ? Age::history($this->integer('age')) : null;
         $opinion = $this->string('opinion')->trim()->toString();
 
         return [
             ['kind' => 'report', ...$told],
-            ...($earlier === [] ? [] : [['kind' => 'report', 'source' => 'remembered', ...$earlier]]),
+            ...EarlierWork::reports($this->array('earlier')),
+            ...($age === null ? [] : [['kind' => 'report', 'source' => 'remembered', 'history' => [$age]]]),
             ...($opinion === '' ? [] : [['kind' => 'report', 'source' => 'opinion', 'text' => $opinion]]),
         ];
     }

@@ -65,7 +65,20 @@ final readonly class EntryReader
             marks: Written::allOf('mark', $given['marks'] ?? [], array_keys($this->catalogue->marks), '/marks'),
             source: Written::oneOf('source of a report', (string) ($given['source'] ?? Report::SEEN), [Report::SEEN, Report::REMEMBERED, Report::OPINION], '/source'),
             history: Written::allOf('deed of earlier', $given['history'] ?? [], array_keys($this->catalogue->history), '/history'),
+            when: $this->when($given),
         );
+    }
+
+    /** @param  array<string, mixed>  $given */
+    private function when(array $given): ?string
+    {
+        $when = (string) ($given['when'] ?? '');
+
+        return match (true) {
+            $when === '' => null,
+            preg_match('/^(19|20)\d\d(-(0[1-9]|1[0-2]))?$/', $when) === 1 => $when,
+            default => throw CaseMistake::at('/when', "\"{$when}\" is no time; write a year or a year and month, such as 2026-06."),
+        };
     }
 
     /**

@@ -57,6 +57,7 @@ final readonly class EntryWords
     {
         return match (true) {
             $entry instanceof Report => $this->joined([
+                $entry->when ?? '',
                 $entry->reached === null ? '' : $this->catalogue->reach($entry->reached)->name,
                 ...$this->signs($entry->signs),
                 ...array_map(fn (string $event): string => $this->catalogue->events[$event]->name, array_diff($entry->events, ['none'])),
