@@ -5,7 +5,7 @@
     @if ($overdue->isNotEmpty())<section class="notice" role="note"><b>Bring back:</b> @foreach ($overdue as $loan)<a class="lent" href="{{ route('spares.show', $loan->spare) }}">{{ $loan->spare->tag }}</a> is with <a href="{{ route('jobs.show', $loan->job) }}">{{ $loan->job->tag }}</a>, {{ $loan->user->name }}, due {{ $loan->due_at->format('j M') }}@if (! $loop->last); @endif @endforeach</section>@endif
     <div class="columns shelf">
         <section class="sheet">
-            <form method="get" action="{{ route('shelf') }}" class="filter" role="search"><label for="s-q" class="visually-hidden">Tag or name</label><input id="s-q" name="q" value="{{ $typed }}" placeholder="tag or name" autocomplete="off">
+            <form method="get" action="{{ route('shelf') }}" class="filter" role="search" aria-label="Spares"><label for="s-q" class="visually-hidden">Tag or name</label><input id="s-q" name="q" value="{{ $typed }}" placeholder="tag or name" autocomplete="off">
                 <label for="s-kind" class="visually-hidden">Kind</label><select id="s-kind" name="kind"><option value="">every kind</option>@foreach ($kinds as $one)<option value="{{ $one->id }}" @selected($kind === $one->id)>{{ $one->name }}</option>@endforeach</select>
                 <label><input type="checkbox" name="status" value="all" @checked(request('status') === 'all')> gone ones too</label><button>Find</button></form>
             @if ($spares->isEmpty())<p>Nothing here. Put a spare on the shelf, or read in a list.</p>@else

@@ -156,6 +156,7 @@ abstract class BrowserTestCase extends TestCase
     protected function waitForEntries(int $count): void
     {
         (new WebDriverWait($this->browser, 20, 100))->until(fn (): bool => count($this->browser->findElements(WebDriverBy::cssSelector('.trials tbody tr[data-entry]'))) === $count, "the record did not come to {$count} entries");
+        $this->waitForScripts();
     }
 
     protected function text(string $css): string

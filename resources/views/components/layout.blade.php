@@ -17,7 +17,7 @@
     <header class="bar" x-data="bar" x-on:keydown.window="key">
         <a class="brand" href="{{ route('floor') }}">orthoscope</a>
         @auth
-            <form class="find" action="{{ route('find') }}" role="search">
+            <form class="find" action="{{ route('find') }}" role="search" aria-label="Everything">
                 <label class="visually-hidden" for="find">Find or scan a tag</label>
                 <input id="find" name="q" type="search" placeholder="Find or scan a tag" autocomplete="off" x-ref="find" value="{{ request()->routeIs('find') ? request('q') : '' }}">
                 <kbd aria-hidden="true">/</kbd>
