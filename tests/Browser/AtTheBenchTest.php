@@ -138,6 +138,23 @@ final class AtTheBenchTest extends BrowserTestCase
         $this->assertSame(1, substr_count($this->text('.trials'), 'only once'));
     }
 
+    public function test_what_one_wrote_is_not_sent_by_another(): void
+    {
+        $this->openJob('M2-895');
+        $entries = $this->entries();
+        $this->network(false);
+        $this->keys('n', 'mine alone', WebDriverKeys::TAB, WebDriverKeys::TAB, WebDriverKeys::TAB, WebDriverKeys::ENTER);
+        $this->waitForText('One entry could not be sent and is kept here.');
+        // The colleague who logs in here meanwhile sees nothing of it, and it is not theirs.
+        $this->browser->manage()->deleteAllCookies();
+        $this->network(true);
+        $this->openJob('M2-895');
+        $this->assertFalse($this->browser->findElement(WebDriverBy::cssSelector('[data-unsent]'))->isDisplayed());
+        $this->assertSame($entries, $this->entries());
+        $this->assertStringNotContainsString('mine alone', $this->text('.trials'));
+        $this->assertStringContainsString('mine alone', (string) $this->browser->executeScript('return localStorage.getItem("orthoscope.unsent")'));
+    }
+
     private function openJob(string $tag): void
     {
         // Nobody logs in so often in a minute; the door would be shut for a while.

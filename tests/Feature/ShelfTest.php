@@ -219,7 +219,9 @@ final class ShelfTest extends TestCase
         $this->assertSame(['fitted', "fitted in {$mine->tag}", 0], [$spare->fresh()?->status, $spare->fresh()?->reason, $mine->loans()->count()]);
         $this->assertSame('S-12', $mine->entries()->where('kind', 'act')->firstOrFail()->body['with']['tag']);
         $this->spare('S-13', 'supply');
-        $this->post('/spares/S-13/move', ['status' => 'sold', 'words' => 'to a neighbour'])->assertSessionHasNoErrors();
+        $sold = ['status' => 'sold', 'words' => 'to a neighbour'];
+        $this->post('/spares/S-13/move', $sold)->assertSessionHasErrors(['status' => 'Selling is for the lead; ask.']);
+        $this->actingAs($this->person(Role::Lead))->post('/spares/S-13/move', $sold)->assertSessionHasNoErrors();
         $this->get('/shelf')->assertDontSee(route('spares.show', 'S-13'));
         $this->get('/shelf?status=all')->assertSee(route('spares.show', 'S-13'))->assertSee('sold');
         $this->delete('/spares/S-13')->assertMethodNotAllowed();

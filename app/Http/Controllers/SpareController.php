@@ -46,6 +46,9 @@ final class SpareController
         /** @var User $user */
         $user = $request->user();
         $given = $request->validate(['status' => ['required', Rule::in(['retired', 'sold', 'quarantined', 'free'])], 'words' => ['required', 'string', 'max:200']], ['status.*' => 'Choose what becomes of it.', 'words.required' => 'Say why, or to whom.']);
+        if ($given['status'] === 'sold' && ! $user->can('lead')) {
+            throw ValidationException::withMessages(['status' => 'Selling is for the lead; ask.']);
+        }
         if ($spare->loan !== null) {
             throw ValidationException::withMessages(['status' => "{$spare->tag} is with {$spare->loan->job->tag}. Bring it back first."]);
         }

@@ -5,6 +5,7 @@
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="server-now" content="{{ now()->getTimestamp() }}">
+    <meta name="who" content="{{ auth()->id() }}">
     <meta name="csrf-token" content="{{ csrf_token() }}">
     <title>{{ $title }} · Orthoscope</title>
     <link rel="icon" href="/favicon.svg" type="image/svg+xml">
@@ -43,7 +44,7 @@
     </header>
 @endunless
 <main id="main" tabindex="-1">
-    @can('work-at-bench')<div class="notice unsent" data-unsent role="status" hidden><span></span> <button type="button">Try now</button></div>@endcan
+    @can('work-at-bench')<div class="notice unsent" data-unsent role="status" hidden><span></span> <button type="button" data-try>Try now</button> <button type="button" class="quiet" data-drop>throw away</button></div>@endcan
     @if (session('status'))<p class="status" role="status">{{ session('status') }}</p>@endif
     {{ $slot }}
 </main>
