@@ -29,6 +29,7 @@ use Orthoscope\Core\Planning\Candidate;
 use Orthoscope\Core\Planning\NextStep;
 use Orthoscope\Core\Planning\SchoolOrder;
 use Orthoscope\Core\Planning\TimeBox;
+use Orthoscope\Core\Proving\CleanStarts;
 use Orthoscope\Core\Spares\Shelf;
 use Orthoscope\Core\Triage\Mismatch;
 use Orthoscope\Core\Words\ChangedAtOnce;
@@ -293,6 +294,12 @@ final class JobPage
     public function trainingWait(): int
     {
         return (int) $this->catalogue->number('first_start_s');
+    }
+
+    /** @return list<string> what the clean starts so far are worth, by how often it failed before */
+    public function cleanStarts(): array
+    {
+        return CleanStarts::in($this->assessment->record, $this->catalogue)->sentences($this->assessment->sound, $this->catalogue->number('sound_from'));
     }
 
     /** Where going on costs more than another way out: one sentence, else null. */

@@ -56,7 +56,9 @@
                             <li class="{{ $a->proof->outside ? 'done' : '' }}">Out of the case, stays up</li>
                             <li class="{{ $a->proof->inside ? 'done' : '' }}">In the case, by the real button</li>
                             <li>{{ $a->proof->clean }} clean in a row</li>
+                            @foreach ($a->proof->owed as $owed)@if (str_starts_with($owed, 'Not back yet'))<li>{{ $owed }}</li>@endif @endforeach
                         </ul>
+                        @foreach ($page->cleanStarts() as $sentence)<p>{{ $sentence }}</p>@endforeach
                         <div class="outcomes">
                             @if ($a->proof->isComplete())<a class="outcome" href="{{ route('closing.create', $job) }}"><b>close the job</b><small>price, warranty, letter</small></a>
                             @else
