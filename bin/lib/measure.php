@@ -13,6 +13,7 @@ use Illuminate\Contracts\Http\Kernel as Http;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 use Orthoscope\Core\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\CaseFile;
@@ -55,6 +56,24 @@ foreach (Job::query()->here()->orderBy('id')->pluck('tag') as $tag) {
     $taken = median(fn () => $visit("/jobs/{$tag}"), 5);
     printf("%-34s %8.1f ms   %.1f times the empty page\n", "job {$tag}", $taken, $taken / $empty);
 }
+
+// The shelf as it is in the demo, and with 5,000 spares and 100,000 loans.
+$shelf = ['/shelf' => 'shelf', '/shelf?q=M-31' => 'shelf, one found', '/jobs/K4-327/donors/stick-1' => 'donors', '/jobs/K4-327/contacts' => 'contacts'];
+$small = array_map(fn (string $path): float => median(fn () => $visit($path)), array_combine(array_keys($shelf), array_keys($shelf)));
+$kinds = ['stick', 'card', 'supply', 'processor', 'drive', 'screen'];
+foreach (array_chunk(range(1, 5000), 500) as $some) {
+    DB::table('spares')->insert(array_map(fn (int $i): array => ['tag' => "X-{$i}", 'kind' => $kinds[$i % 6], 'name' => "part {$i}", 'trust' => 0.9, 'trust_at' => now(), 'value' => 1000, 'fits' => '{"memory":"DDR4"}', 'facts' => '[]', 'origin' => 'retired', 'status' => 'free', 'reason' => '', 'place' => 'A', 'created_at' => now(), 'updated_at' => now()], $some));
+}
+[$spares, $jobs] = [DB::table('spares')->pluck('id')->all(), DB::table('jobs')->pluck('id')->all()];
+foreach (array_chunk(range(1, 100000), 1000) as $some) {
+    DB::table('loans')->insert(array_map(fn (int $i): array => ['spare_id' => $spares[$i % count($spares)], 'job_id' => $jobs[$i % count($jobs)], 'user_id' => 1, 'lent_at' => now()->subHours(48 + $i % 16000), 'due_at' => now(), 'back_at' => now()->subHours(47 + $i % 16000), 'result' => 'worked', 'words' => ''], $some));
+}
+foreach ($shelf as $path => $name) {
+    $taken = median(fn () => $visit($path));
+    printf("%-34s %8.1f ms   %.1f times the demo shelf\n", "{$name}, 5,000 and 100,000", $taken, $taken / $small[$path]);
+}
+DB::table('loans')->where('due_at', '>=', now()->subMinutes(10))->whereNotNull('back_at')->delete();
+DB::table('spares')->where('tag', 'like', 'X-%')->delete();
 
 // One more entry on a record of 40, and the page that shows the new advice: what a technician waits for.
 $record = $app->make(RecordEntries::class);

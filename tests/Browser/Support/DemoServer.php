@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Browser\Support;
 
+use Illuminate\Filesystem\Filesystem;
 use Symfony\Component\Process\Process;
 
 /** The application on a port of its own, with a database of its own, filled with the demo data. */
 final class DemoServer
 {
-    private function __construct(private readonly Process $process, public readonly string $address, private readonly string $database)
+    private function __construct(private readonly Process $process, public readonly string $address, private readonly string $database, private readonly string $storage)
     {
     }
 
@@ -17,8 +18,10 @@ final class DemoServer
     {
         $root = dirname(__DIR__, 3);
         $database = (string) tempnam(sys_get_temp_dir(), 'orthoscope');
+        $storage = self::storage();
         $port = FreePort::find();
         $env = [
+            'LARAVEL_STORAGE_PATH' => $storage,
             'APP_ENV' => 'local', 'APP_DEBUG' => 'false', 'APP_KEY' => 'base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8=',
             'APP_URL' => "http://127.0.0.1:{$port}", 'DB_DATABASE' => $database, 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
             'LOG_CHANNEL' => 'single', 'PHP_CLI_SERVER_WORKERS' => '3', 'BCRYPT_ROUNDS' => '4',
@@ -32,7 +35,19 @@ final class DemoServer
         $process->start();
         FreePort::await($port, 'The application');
 
-        return new self($process, "http://127.0.0.1:{$port}", $database);
+        return new self($process, "http://127.0.0.1:{$port}", $database, $storage);
+    }
+
+    /** A storage folder of its own: what one server counts or keeps is nothing to another that runs beside it. */
+    private static function storage(): string
+    {
+        $folder = (string) tempnam(sys_get_temp_dir(), 'orthoscope');
+        unlink($folder);
+        foreach (['app', 'framework/cache/data', 'framework/sessions', 'framework/views', 'logs'] as $part) {
+            mkdir("{$folder}/{$part}", 0700, true);
+        }
+
+        return $folder;
     }
 
     public function stop(): void
@@ -46,5 +61,6 @@ final class DemoServer
         foreach (['', '-wal', '-shm'] as $suffix) {
             @unlink($this->database.$suffix);
         }
+        (new Filesystem)->deleteDirectory($this->storage);
     }
 }
