@@ -33,42 +33,44 @@ final readonly class FreeShelf
     public function for(Job $job): Shelf
     {
         $machine = Machine::fromArray($job->machine->made_of, $this->catalogue);
-        $spares = [];
-        foreach (array_filter($this->catalogue->parts, fn (PartKind $kind): bool => $kind->lendable) as $kind) {
-            array_push($spares, ...$this->fitting($kind->id, $job, $machine));
+        $fitting = [];
+        $open = array_keys(array_filter($this->catalogue->parts, fn (PartKind $kind): bool => $kind->lendable));
+        // All kinds in one question; of those that have many and few that fit, further ones.
+        foreach (range(0, self::LOOKED_AT - 1, self::AT_ONCE) as $from) {
+            if ($open === []) {
+                break;
+            }
+            $more = [];
+            foreach ($this->free($job, $open, $from)->get() as $spare) {
+                $core = $spare->core();
+                $more[$core->kind] = ($more[$core->kind] ?? 0) + 1;
+                if (count($fitting[$core->kind] ?? []) < self::OF_A_KIND && Fitting::of($core->kind, $core->facts, $machine, $this->catalogue->shelf)->fits()) {
+                    $fitting[$core->kind][] = $core;
+                }
+            }
+            $open = array_values(array_filter($open, fn (string $kind): bool => ($more[$kind] ?? 0) === self::AT_ONCE && count($fitting[$kind] ?? []) < self::OF_A_KIND));
         }
+        $spares = array_merge(...array_values($fitting));
         usort($spares, fn (CoreSpare $a, CoreSpare $b): int => $a->tag <=> $b->tag);
 
         return new Shelf($spares);
     }
 
-    /** @return list<CoreSpare> the few of a kind that fit, trusted most first */
-    private function fitting(string $kind, Job $job, Machine $machine): array
+    /**
+     * Free spares, neither lent to nor reserved for another job: of each kind the next few, trusted most first.
+     *
+     * @param  list<string>  $kinds
+     *
+     * @return Builder<Spare>
+     */
+    private function free(Job $job, array $kinds, int $from): Builder
     {
-        $fitting = [];
-        $free = $this->free($kind, $job)->orderByDesc('trust')->orderBy('value')->orderBy('id');
-        for ($from = 0; $from < self::LOOKED_AT && count($fitting) < self::OF_A_KIND; $from += self::AT_ONCE) {
-            $some = (clone $free)->offset($from)->limit(self::AT_ONCE)->get();
-            foreach ($some as $spare) {
-                $core = $spare->core();
-                if (count($fitting) < self::OF_A_KIND && Fitting::of($kind, $core->facts, $machine, $this->catalogue->shelf)->fits()) {
-                    $fitting[] = $core;
-                }
-            }
-            if ($some->count() < self::AT_ONCE) {
-                break;
-            }
-        }
-
-        return $fitting;
-    }
-
-    /** @return Builder<Spare> free spares of a kind, neither lent to nor reserved for another job */
-    private function free(string $kind, Job $job): Builder
-    {
-        return Spare::query()->where('kind', $kind)->where('status', 'free')
-            ->whereDoesntHave('loan', fn (Builder $loan): Builder => $loan->where('job_id', '!=', $job->id))
+        $ranked = Spare::query()->select('spares.*')->selectRaw('row_number() over (partition by kind order by trust desc, value, id) as rank_in_kind')
+            ->whereIn('kind', $kinds)->where('status', 'free')
+            ->whereNotExists(fn ($loan) => $loan->selectRaw('1')->from('loans')->whereColumn('loans.spare_id', 'spares.id')->whereNull('back_at')->where('job_id', '!=', $job->id))
             ->where(fn (Builder $query): Builder => $query->whereNull('reserved_for')->orWhere('reserved_for', $job->id)->orWhere('reserved_until', '<', now()->startOfDay()));
+
+        return Spare::query()->fromSub($ranked, 'spares')->where('rank_in_kind', '>', $from)->where('rank_in_kind', '<=', $from + self::AT_ONCE)->orderBy('kind')->orderBy('rank_in_kind');
     }
 
     /**

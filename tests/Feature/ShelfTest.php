@@ -207,6 +207,18 @@ final class ShelfTest extends TestCase
         $this->assertNull(app(AssessJob::class)->assess($job)->advice->step('lend-stick')?->candidate->spare);
     }
 
+    public function test_one_that_fits_is_found_behind_many_that_do_not(): void
+    {
+        for ($i = 0; $i < 40; $i++) {
+            $this->spare("X-{$i}", 'stick')->update(['fits' => ['memory' => 'DDR3'], 'trust' => 0.99]);
+        }
+        $this->spare('M-1', 'stick')->update(['fits' => ['memory' => 'DDR4'], 'trust' => 0.9]);
+        $job = $this->job(machine: ['platform' => ['memory' => 'DDR4']]);
+        $this->assertSame('M-1', app(FreeShelf::class)->for($job)->best('stick', app(AssessJob::class)->machine($job))?->tag);
+        $other = $this->job(machine: ['platform' => ['memory' => 'DDR3']]);
+        $this->assertCount(8, array_filter(app(FreeShelf::class)->for($other)->spares, fn ($spare): bool => $spare->kind === 'stick'));
+    }
+
     public function test_a_spare_is_reserved_sold_fitted_and_never_deleted(): void
     {
         $spare = $this->spare('S-12', 'supply');
