@@ -14,8 +14,8 @@
             @if ($job->summary?->closed)<small>closed</small>
             @else{{ $data['next'] ?? '' }}@endif
             @foreach ($data['timers'] ?? [] as $timer)@if (\Illuminate\Support\Carbon::parse($timer['until'])->isFuture())<span class="timer" data-until="{{ \Illuminate\Support\Carbon::parse($timer['until'])->getTimestamp() }}">{{ $timer['name'] }} <b class="num">…</b></span>@endif @endforeach
-            @if ($job->claim)<small>bench {{ $job->claim->bench }}, {{ $job->claim->user->name }}</small>@endif
-            @if (($data['off'] ?? 0) > 0 && ! $job->summary?->closed)<small>{{ $data['off'] }} off</small>@endif
+            @php($aside = array_filter([$job->claim ? "bench {$job->claim->bench}, {$job->claim->user->name}" : '', ($data['off'] ?? 0) > 0 && ! $job->summary?->closed ? "{$data['off']} off" : '']))
+            @if ($aside !== [])<small>{{ implode(' · ', $aside) }}</small>@endif
             @foreach ($data['lent'] ?? [] as $tag)<span class="lent">{{ $tag }}</span>@endforeach
         </span>
         <span class="num since">{{ ($job->arrived_at ?? $job->created_at)->format("j M") }}</span>
