@@ -49,15 +49,16 @@ final readonly class Loans
     /** @throws CaseMistake */
     public function lend(Spare $spare, Job $job, User $by): void
     {
+        $open = Loan::query()->with(['job', 'user'])->where('spare_id', $spare->id)->whereNull('back_at')->first();
+        // What is in the machine is in the machine, also where it went into quarantine meanwhile: the record says what was.
+        if ($open !== null && $open->job_id === $job->id) {
+            return;
+        }
         if ($spare->status !== 'free') {
             throw CaseMistake::at('/setup/lent', "{$spare->tag} is ".Spare::STATUSES[$spare->status].($spare->reason === '' ? '' : ": {$spare->reason}").'. Take another.');
         }
         if ($spare->isReservedFrom($job)) {
             throw CaseMistake::at('/setup/lent', "{$spare->tag} is reserved for {$spare->reservedFor?->tag} until {$spare->reserved_until?->format('j M')}. Take another, or ask.");
-        }
-        $open = Loan::query()->with(['job', 'user'])->where('spare_id', $spare->id)->whereNull('back_at')->first();
-        if ($open !== null && $open->job_id === $job->id) {
-            return;
         }
         try {
             $open === null || throw new UniqueConstraintViolationException('', '', [], new \RuntimeException('taken'));

@@ -97,6 +97,19 @@ final class ShelfTest extends TestCase
         $this->assertNotNull(app(FreeShelf::class)->for($first)->best('card', app(AssessJob::class)->machine($first)));
     }
 
+    public function test_a_start_with_what_is_in_the_machine_is_recorded_though_it_went_into_quarantine(): void
+    {
+        $this->spare('G-1', 'card');
+        [$job, $other] = [$this->job(), $this->job()];
+        $this->actingAs($this->person(Role::Technician));
+        $start = ['entry' => ['kind' => 'start', 'reached' => 'dark', 'setup' => ['parts' => ['card' => 'lent:G-1:1']]]];
+        $this->post("/jobs/{$job->tag}/entries", $start)->assertSessionHasNoErrors();
+        $this->post('/jobs/'.$job->tag.'/contacts', ['since' => $job->arrived_at?->toDateTimeString(), 'harm' => '50', 'reason' => 'spill'])->assertSessionHasNoErrors();
+        $this->assertSame('quarantined', Spare::query()->where('tag', 'G-1')->value('status'));
+        $this->post("/jobs/{$job->tag}/entries", $start)->assertSessionHasNoErrors();
+        $this->post("/jobs/{$other->tag}/entries", $start)->assertSessionHasErrors('entry.setup');
+    }
+
     /** The database itself refuses the second of two that come at the same second. */
     public function test_of_two_open_loans_of_one_spare_the_database_takes_one(): void
     {

@@ -27,18 +27,10 @@ final class TakeInRequest extends FormRequest
 
     public const PHONE = '/^[+()0-9 \/.-]{5,}$/';
 
-    private const SLOTS = [1 => ['A1'], 2 => ['A2', 'B2'], 4 => ['A1', 'A2', 'B1', 'B2']];
-
     private ?HardwareList $hardware = null;
 
     /** @var ?list<Owner> */
     private ?array $alike = null;
-
-    private const FILLED = [
-        1 => [1 => ['A1']],
-        2 => [1 => ['A2'], 2 => ['A2', 'B2']],
-        4 => [1 => ['A2'], 2 => ['A2', 'B2'], 3 => ['A1', 'A2', 'B2'], 4 => ['A1', 'A2', 'B1', 'B2']],
-    ];
 
     /** @return array<string, list<mixed>> */
     public function rules(Catalogue $catalogue): array
@@ -207,31 +199,7 @@ final class TakeInRequest extends FormRequest
     /** @return array<string, mixed> */
     public function madeOf(): array
     {
-        $from = $this->string('picture_from')->toString();
-        $facts = (array) $this->input('facts', []);
-
-        $list = $this->hardware();
-        $slots = isset(self::SLOTS[$list->slots ?? 0]) ? (int) $list?->slots : $this->integer('slots');
-        $sticks = min($slots, max(1, $list->sticks ?? $this->integer('sticks')));
-
-        return [
-            'model' => trim($this->string('model')->toString()),
-            'memory' => ['slots' => self::SLOTS[$slots], 'sticks' => self::FILLED[$slots][$sticks]],
-            // A card that is dead is not listed, so a list can only add one.
-            'card' => $from !== 'own' || $list?->card === true,
-            'drives' => min(4, $list->drives ?? $this->integer('drives')),
-            'facts' => [
-                'own_graphics' => $from !== 'card',
-                'status_lamps' => in_array('status_lamps', $facts, true),
-                'speaker' => in_array('speaker', $facts, true),
-                'code_display' => in_array('code_display', $facts, true),
-            ],
-            'platform' => (object) array_filter([
-                'memory' => strtoupper($this->string('memory_type')->trim()->toString()) ?: $list?->memoryType,
-                'socket' => strtoupper($this->string('socket')->trim()->toString()) ?: strtoupper((string) $list?->socket),
-                'serial' => $list?->serial,
-            ]),
-        ];
+        return MachineFacts::of($this, $this->hardware());
     }
 
     /**
