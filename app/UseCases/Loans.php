@@ -79,7 +79,7 @@ final readonly class Loans
             if ($result === 'broken') {
                 $this->book->prove($loan->spare, 'job', false, $why, $by, $loan->job);
             } elseif ($result === 'doubtful' || $evidence->isDoubted()) {
-                $this->book->doubt($loan->spare, max($evidence->bad, $result === 'doubtful' ? 0.3 : 0.0), $why, $by, $loan->job);
+                $this->book->doubt($loan->spare, $result === 'doubtful' ? $evidence->badIfOdd() : $evidence->bad, $why, $by, $loan->job);
             } elseif ($result === 'worked' && $evidence->worked) {
                 $this->book->prove($loan->spare, 'job', true, $why, $by, $loan->job);
             } else {

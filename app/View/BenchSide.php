@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Models\Claim;
-use App\Models\Job;
 use App\Models\Reading;
+use App\UseCases\BenchNow;
 use App\UseCases\JobSummary;
-use App\UseCases\ShopCodes;
 use DateTimeImmutable;
 use Illuminate\Support\Collection;
 use Orthoscope\Core\Assessment;
@@ -22,13 +20,7 @@ use Orthoscope\Core\Codes\CodeMeaning;
 /** What lies around a job on the bench: timers, what is off, readings that were sent, the drawing of slots and outputs. */
 final class BenchSide
 {
-    /** @var Collection<int, Reading>|null */
-    private ?Collection $readings = null;
-
-    /** @var list<CodeMeaning>|null */
-    private ?array $lamps = null;
-
-    public function __construct(private readonly Job $job, private readonly Assessment $assessment, private readonly Catalogue $catalogue)
+    public function __construct(private readonly Assessment $assessment, private readonly Catalogue $catalogue, private readonly BenchNow $now)
     {
     }
 
@@ -49,7 +41,7 @@ final class BenchSide
     /** @return Collection<int, Reading> what instruments sent to the bench this job is on */
     public function readings(): Collection
     {
-        return $this->readings ??= $this->job->claim === null ? new Collection : Reading::query()->where('bench', $this->job->claim->bench)->orderByDesc('id')->get()->toBase();
+        return $this->now->readings;
     }
 
     public function readingWords(Reading $reading): string
@@ -81,20 +73,13 @@ final class BenchSide
     /** @return array<int, ?string> bench => who has it with what, null if it is free */
     public function benches(): array
     {
-        $taken = Claim::query()->with(['job', 'user'])->get()->keyBy('bench');
-        $benches = [];
-        for ($bench = 1; $bench <= (int) config('shop.benches'); $bench++) {
-            $claim = $taken[$bench] ?? null;
-            $benches[$bench] = $claim === null ? null : "{$claim->user->name} has {$claim->job->tag} there";
-        }
-
-        return $benches;
+        return $this->now->benches;
     }
 
     /** @return list<CodeMeaning> the lamps of this board in their own order */
     public function lamps(): array
     {
-        return $this->lamps ??= app(ShopCodes::class)->book()->lamps(ShopCodes::namesOf($this->job));
+        return $this->now->lamps;
     }
 
     /**

@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Models\Entry as StoredEntry;
 use App\Models\Job;
+use App\UseCases\BenchNow;
 use App\UseCases\JobSummary;
 use DateTimeImmutable;
 use DateTimeZone;
@@ -66,6 +67,7 @@ final class JobPage
         public readonly Assessment $assessment,
         public readonly Catalogue $catalogue,
         public readonly Shelf $shelf,
+        BenchNow $bench,
         private readonly ?int $reader = null,
         private readonly ?int $seen = null,
         public readonly ?School $school = null,
@@ -76,7 +78,7 @@ final class JobPage
         $early = count($assessment->record->all(Start::class)) <= self::BASELINE && ! $this->isClosed();
         $this->changedAtOnce = $this->isClosed() ? null : ChangedAtOnce::in($assessment->machine, $assessment->record, $catalogue);
         $this->timeBox = TimeBox::of($assessment->record, $assessment->machine, $assessment->advice, $catalogue, isset($job->agreed['limit']) ? (int) $job->agreed['limit'] : null);
-        $this->side = new BenchSide($job, $assessment, $catalogue);
+        $this->side = new BenchSide($assessment, $catalogue, $bench);
         $this->mismatch = $early ? Mismatch::in($assessment->machine, $assessment->record, $catalogue) : null;
     }
 

@@ -23,6 +23,7 @@ use Orthoscope\Core\Planning\Arrangements;
 use Orthoscope\Core\Planning\Interlocks;
 use Orthoscope\Core\Planning\PictureTrials;
 use Orthoscope\Core\Planning\Planner;
+use Orthoscope\Core\Planning\RankedArrangements;
 use Orthoscope\Core\Planning\SignOrder;
 use Orthoscope\Core\Proving\Proof;
 use Orthoscope\Core\Spares\Shelf;
@@ -39,8 +40,8 @@ final readonly class Assessment
      * @param  ?StopEstimate  $stop      where the last start stopped; null before the first
      * @param  float  $sound     probability that nothing is wrong now
      * @param  list<string>  $retrace
-     * @param  ?Arrangements  $arrangements sticks in slots, where memory is a question
-     * @param  ?PictureTrials  $picture output, lead and screen, where the picture's path is a question
+     * @param  ?RankedArrangements  $arrangements sticks in slots, where memory is a question
+     * @param  ?RankedArrangements  $picture output, lead and screen, where the picture's path is a question
      * @param  array<string, float>  $signs channel => bits it would add to a start as the last one was put together, most first
      */
     private function __construct(
@@ -57,8 +58,8 @@ final readonly class Assessment
         public Proof $proof,
         public float $sound,
         public array $retrace,
-        public ?Arrangements $arrangements,
-        public ?PictureTrials $picture,
+        public ?RankedArrangements $arrangements,
+        public ?RankedArrangements $picture,
         public array $signs,
     ) {
     }

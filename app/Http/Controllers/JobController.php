@@ -7,8 +7,10 @@ namespace App\Http\Controllers;
 use App\Models\Job;
 use App\Models\User;
 use App\UseCases\AssessJob;
+use App\UseCases\BenchNow;
 use App\UseCases\FreeShelf;
 use App\UseCases\SeenEntries;
+use App\UseCases\ShopCodes;
 use App\View\JobPage;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -17,7 +19,7 @@ use Orthoscope\Core\Catalogue\Catalogue;
 /** The job at the bench. */
 final class JobController
 {
-    public function __invoke(Request $request, Job $job, AssessJob $assessJob, FreeShelf $shelf, Catalogue $catalogue): View
+    public function __invoke(Request $request, Job $job, AssessJob $assessJob, FreeShelf $shelf, Catalogue $catalogue, ShopCodes $codes): View
     {
         $job->load(['machine.owner', 'entries.user', 'claim.user', 'loans.spare', 'loans.user']);
         $assessment = $assessJob->assess($job);
@@ -26,6 +28,6 @@ final class JobController
         $user = $request->user();
         $seen = SeenEntries::open($user, $job, (int) $job->entries->max('number'));
 
-        return view('job', ['job' => $job, 'page' => new JobPage($job, $assessment, $catalogue, $shelf->for($job), $user->id, $seen, $catalogue->schools[(string) $request->cookie('school')] ?? null)]);
+        return view('job', ['job' => $job, 'page' => new JobPage($job, $assessment, $catalogue, $shelf->for($job), BenchNow::around($job, $codes), $user->id, $seen, $catalogue->schools[(string) $request->cookie('school')] ?? null)]);
     }
 }

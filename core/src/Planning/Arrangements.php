@@ -9,58 +9,22 @@ use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\Record;
-use Orthoscope\Core\Evidence\Start;
 
 /**
  * Memory sticks in slots: which stick, slot, channel or pair is still possible, and which arrangement splits them best. All
  * arrangements of one stick are gone through, and those of two in the order of the slots: the other way round tells hardly more. A pair that fails together and works stick by stick is of its own kind.
  */
-final readonly class Arrangements
+final class Arrangements
 {
-    /** Belief that memory has to do with it under which arrangements are no question, and under which one culprit is left out. Origin: judgement. */
-    private const QUESTION_FROM = 0.1;
-
-    private const NAMED_FROM = 0.02;
-
-    /** Share of belief, and states, that are looked at. Origin: judgement. */
-    private const MASS = 0.98;
-
-    private const STATES = 150;
-
-    private const BEST = 3;
-
-    /**
-     * @param  array<string, float>  $possible name of the stick, slot, channel or pair => probability, likeliest first
-     * @param  list<Arrangement>  $best     that tell most first
-     */
-    private function __construct(public array $possible, public array $best)
-    {
-    }
-
     /** Null where memory is no question, or nothing can be arranged. */
-    public static function of(Catalogue $catalogue, Replay $replay, Record $record): ?self
+    public static function of(Catalogue $catalogue, Replay $replay, Record $record): ?RankedArrangements
     {
         $machine = $replay->model->machine;
         if (count($machine->ofKind('slot')) < 2 || $machine->ofKind('stick') === []) {
             return null;
         }
-        $culprits = self::culprits($replay);
-        if ($replay->belief->hasAny($culprits) < self::QUESTION_FROM) {
-            return null;
-        }
-        $belief = $replay->belief->mostOf(self::MASS, self::STATES);
-        $possible = array_filter($belief->byGroup($culprits)[1], fn (float $p): bool => $p >= self::NAMED_FROM);
-        arsort($possible);
-        $done = array_map(fn (Start $start): string => $start->setUp->key(), $record->all(Start::class));
-        $ranked = [];
-        foreach (self::all($machine) as $setUp) {
-            if (! in_array($setUp->key(), $done, true)) {
-                $ranked[] = Arrangement::weighed($setUp, $belief, $culprits, $catalogue->stageIndex('memory'), $replay);
-            }
-        }
-        usort($ranked, fn (Arrangement $a, Arrangement $b): int => [-round($a->bits, 2), count($a->setUp->moved)] <=> [-round($b->bits, 2), count($b->setUp->moved)]);
 
-        return new self($possible, array_slice($ranked, 0, self::BEST));
+        return RankedArrangements::of(self::culprits($replay), $catalogue->stageIndex('memory'), self::all($machine), $replay, $record);
     }
 
     /** @return array<int, string> mode => name of the stick, slot, channel or pair that is then at fault */

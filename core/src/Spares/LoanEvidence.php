@@ -14,6 +14,9 @@ final readonly class LoanEvidence
     /** Belief that it is bad from which a spare is doubted, whatever it was trusted. Origin: judgement. */
     private const DOUBTED_FROM = 0.1;
 
+    /** How likely something odd about a spare means that it is bad. Origin: judgement. */
+    private const ODD = 0.3;
+
     /**
      * @param  float  $bad    probability that the spare itself is bad, by the job's belief: 0 to 1
      * @param  bool  $worked a start with it got past what its part is needed for
@@ -42,5 +45,11 @@ final readonly class LoanEvidence
     public function isDoubted(): bool
     {
         return $this->bad >= self::DOUBTED_FROM;
+    }
+
+    /** Probability that it is bad where whoever brought it back found something odd about it too. */
+    public function badIfOdd(): float
+    {
+        return max($this->bad, self::ODD);
     }
 }
