@@ -24,12 +24,11 @@ final class DonorController
         abort_unless($assessment->machine->has($part) && $assessment->machine->part($part)->kind->lendable, 404);
         $kind = $assessment->machine->part($part)->kind;
         $harm = $kind->exposed ? Exposure::harmOf($assessment, $catalogue->shelf) : 0.0;
-        $told = (int) round(max([0.0, ...array_map(fn ($step): float => $step->candidate->target?->id === $part ? $step->saves : 0.0, $assessment->advice->steps)]) * $catalogue->number('money_per_minute'));
         $spares = Spare::query()->with(['loan.job', 'loan.user', 'reservedFor'])->where('kind', $kind->id)->whereIn('status', ['free', 'quarantined'])->orderByDesc('trust')->limit(self::MOST)->get()->keyBy('tag');
 
         return view('donors', [
             'job' => $job, 'part' => $assessment->machine->part($part), 'harm' => $harm, 'stored' => $spares,
-            'donors' => Donors::of($spares->map(fn (Spare $spare) => $spare->core())->values()->all(), $assessment->machine, $catalogue->shelf, max($told, 1000), $harm),
+            'donors' => Donors::of($spares->map(fn (Spare $spare) => $spare->core())->values()->all(), $assessment->machine, $catalogue->shelf, Donors::told($assessment, $part, $catalogue), $harm),
         ]);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Spares;
 
+use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
 
 /** Which spare to lend into a machine: those that fit, best first, and why the others do not. */
@@ -15,6 +17,20 @@ final readonly class Donors
      */
     private function __construct(public array $fit, public array $unfit)
     {
+    }
+
+    /** A trial is worth so much at least, in minor units of money: what is lent is looked at anyway. Origin: judgement. */
+    private const LEAST_TOLD = 1000;
+
+    /** What a telling trial with a lent part saves here, in minor units of money: the best of the steps that lend it. */
+    public static function told(Assessment $assessment, string $part, Catalogue $catalogue): int
+    {
+        $minutes = 0.0;
+        foreach ($assessment->advice->steps as $step) {
+            $minutes = max($minutes, $step->candidate->target?->id === $part ? $step->saves : 0.0);
+        }
+
+        return max(self::LEAST_TOLD, (int) round($minutes * $catalogue->number('money_per_minute')));
     }
 
     /**

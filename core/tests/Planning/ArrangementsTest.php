@@ -7,11 +7,13 @@ namespace Orthoscope\Core\Tests\Planning;
 use Orthoscope\Core\Adviser;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Diagnosis\Mode;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\EntryReader;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Planning\Arrangements;
 use Orthoscope\Core\Spares\Shelf;
+use Orthoscope\Core\Tests\Support\PlainEnumeration;
 use PHPUnit\Framework\TestCase;
 
 /** Sticks and slots: what is still possible, and the arrangement that splits it best, against going through every state by hand. */
@@ -36,37 +38,13 @@ final class ArrangementsTest extends TestCase
         $this->assertNotSame([], $best);
         $memory = Catalogue::shipped()->stageIndex('memory');
         foreach ($best as $arrangement) {
-            $hazards = $replay->model->hazards($arrangement->setUp, []);
-            // By hand: joint probabilities of culprit and outcome, and the mutual information of the two.
-            $joint = $culprit = $outcome = [];
-            foreach ($replay->belief->mostOf(0.98, 150)->states() as [$faults, $weight]) {
-                $pass = 1.0;
-                $names = [];
-                foreach ($faults as $fault) {
-                    $mode = $replay->model->modes->all[$fault];
-                    $kind = $replay->model->machine->part($mode->part)->kind->id;
-                    if ($mode->channel !== null || in_array($kind, ['stick', 'slot', 'kit'], true)) {
-                        $names[] = $mode->channel === null ? $mode->part : "channel {$mode->channel} {$mode->part}";
-                    }
-                    if ($mode->stop <= $memory) {
-                        $pass *= 1.0 - ($hazards[$fault] ?? 0.0);
-                    }
-                }
-                $key = implode('+', $names);
-                foreach (['pass' => $pass, 'fail' => 1.0 - $pass] as $what => $share) {
-                    $joint[$key][$what] = ($joint[$key][$what] ?? 0.0) + $weight * $share;
-                    $culprit[$key] = ($culprit[$key] ?? 0.0) + $weight * $share;
-                    $outcome[$what] = ($outcome[$what] ?? 0.0) + $weight * $share;
-                }
-            }
-            $bits = 0.0;
-            foreach ($joint as $key => $row) {
-                foreach ($row as $what => $p) {
-                    $bits += $p > 0.0 ? $p * log($p / ($culprit[$key] * $outcome[$what]), 2) : 0.0;
-                }
-            }
+            [$bits, $passes] = PlainEnumeration::of($replay, $arrangement->setUp, $memory, fn (Mode $mode): ?string => match (true) {
+                $mode->channel !== null => "channel {$mode->channel} {$mode->part}",
+                in_array($replay->model->machine->part($mode->part)->kind->id, ['stick', 'slot', 'kit'], true) => $mode->part,
+                default => null,
+            });
             $this->assertEqualsWithDelta($bits, $arrangement->bits, 1e-9);
-            $this->assertEqualsWithDelta($outcome['pass'], $arrangement->passes, 1e-9);
+            $this->assertEqualsWithDelta($passes, $arrangement->passes, 1e-9);
         }
     }
 

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Tests\Planning;
 
 use Orthoscope\Core\Chain\SetUp;
+use Orthoscope\Core\Diagnosis\Mode;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Planning\PictureTrials;
 use Orthoscope\Core\Planning\SignOrder;
 use Orthoscope\Core\Spares\Shelf;
 use Orthoscope\Core\Tests\Support\Bench;
+use Orthoscope\Core\Tests\Support\PlainEnumeration;
 use PHPUnit\Framework\TestCase;
 
 /** Output, lead and screen, and the order of signs, against going through every state by hand. */
@@ -35,33 +37,9 @@ final class PictureTrialsTest extends TestCase
         $this->assertCount(3, $trials->best);
         $picture = Bench::catalogue()->stageIndex('picture');
         foreach ($trials->best as $trial) {
-            $hazards = $replay->model->hazards($trial->setUp, []);
-            $joint = $culprit = $outcome = [];
-            foreach ($replay->belief->mostOf(0.98, 150)->states() as [$faults, $weight]) {
-                $pass = 1.0;
-                $names = [];
-                foreach ($faults as $fault) {
-                    $mode = $replay->model->modes->all[$fault];
-                    if ($mode->spare === null && in_array($replay->model->machine->part($mode->part)->kind->id, ['card', 'card-slot', 'output', 'video-lead', 'screen'], true)) {
-                        $names[] = $mode->part;
-                    }
-                    $pass *= $mode->stop <= $picture ? 1.0 - ($hazards[$fault] ?? 0.0) : 1.0;
-                }
-                $key = implode('+', $names);
-                foreach (['pass' => $pass, 'fail' => 1.0 - $pass] as $what => $share) {
-                    $joint[$key][$what] = ($joint[$key][$what] ?? 0.0) + $weight * $share;
-                    $culprit[$key] = ($culprit[$key] ?? 0.0) + $weight * $share;
-                    $outcome[$what] = ($outcome[$what] ?? 0.0) + $weight * $share;
-                }
-            }
-            $bits = 0.0;
-            foreach ($joint as $key => $row) {
-                foreach ($row as $what => $p) {
-                    $bits += $p > 0.0 ? $p * log($p / ($culprit[$key] * $outcome[$what]), 2) : 0.0;
-                }
-            }
+            [$bits, $passes] = PlainEnumeration::of($replay, $trial->setUp, $picture, fn (Mode $mode): ?string => $mode->spare === null && in_array($replay->model->machine->part($mode->part)->kind->id, ['card', 'card-slot', 'output', 'video-lead', 'screen'], true) ? $mode->part : null);
             $this->assertEqualsWithDelta($bits, $trial->bits, 1e-9);
-            $this->assertEqualsWithDelta($outcome['pass'], $trial->passes, 1e-9);
+            $this->assertEqualsWithDelta($passes, $trial->passes, 1e-9);
         }
     }
 

@@ -66,6 +66,15 @@ final class FittingTest extends TestCase
         $this->assertSame([['plain'], ['old']], [array_map(fn (array $one): string => $one['spare']->tag, $donors->fit), array_map(fn (array $one): string => $one['spare']->tag, $donors->unfit)]);
     }
 
+    public function test_a_telling_trial_is_worth_what_its_step_saves(): void
+    {
+        $assessment = Bench::assess([['kind' => 'start', 'reached' => 'nothing']]);
+        $saves = max(array_map(fn ($step): float => $step->candidate->target?->id === 'supply' ? $step->saves : 0.0, $assessment->advice->steps));
+        $this->assertGreaterThan(12.5, $saves);
+        $this->assertSame((int) round(80 * $saves), Donors::told($assessment, 'supply', Bench::catalogue()));
+        $this->assertSame(1000, Donors::told($assessment, 'screen', Bench::catalogue()), 'where it tells nothing it is looked at anyway');
+    }
+
     /** @param  array<string, mixed>  $given */
     private function machine(array $given): Machine
     {
