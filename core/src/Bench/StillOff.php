@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Bench;
 
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Tally;
 
@@ -15,17 +17,43 @@ final readonly class StillOff
     {
     }
 
-    /** @return list<self> in the order they came off */
-    public static function in(Record $record): array
+    /**
+     * What came off, what was done only for now, and what a new board asks for.
+     *
+     * @return list<self> in the order they came off
+     */
+    public static function in(Record $record, Catalogue $catalogue): array
     {
         $off = [];
-        foreach ($record->all(Tally::class) as $tally) {
+        foreach ($record->inForce as $entry) {
+            if ($entry instanceof Deed && ! $entry->begun) {
+                foreach (self::askedBy($entry, $catalogue) as [$what, $item]) {
+                    $off[$what.' '.mb_strtolower($item)] = new self($what, $item, 1);
+                }
+            }
+            if (! $entry instanceof Tally) {
+                continue;
+            }
+            $tally = $entry;
             $key = $tally->what.' '.mb_strtolower($tally->item);
             $before = $off[$key] ?? new self($tally->what, $tally->item, 0);
             $off[$key] = new self($tally->what, $before->item, max(0, $before->count + ($tally->way === Tally::OFF ? $tally->count : -$tally->count)));
         }
 
         return array_values(array_filter($off, fn (self $one): bool => $one->count > 0));
+    }
+
+    /** @return list<array{string, string}> */
+    private static function askedBy(Deed $deed, Catalogue $catalogue): array
+    {
+        $asked = $deed->temporary === '' ? [] : [['temporary', $deed->temporary]];
+        foreach ($deed->with === null ? [] : $catalogue->proving->aftercare as $care) {
+            if (array_intersect($care['after'], $deed->on) !== []) {
+                $asked[] = ['aftercare', $care['item']];
+            }
+        }
+
+        return $asked;
     }
 
     /** "4 screws: board", "plug: 24-pin". */

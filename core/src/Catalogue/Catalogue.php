@@ -7,7 +7,10 @@ namespace Orthoscope\Core\Catalogue;
 use Orthoscope\Core\Codes\Codebook;
 use Orthoscope\Core\Codes\CodeKind;
 use Orthoscope\Core\Codes\CodeMeaning;
+use Orthoscope\Core\Economy\EconomyData;
 use Orthoscope\Core\Electrical\Meter;
+use Orthoscope\Core\Messages\Template;
+use Orthoscope\Core\Proving\ProvingData;
 use Orthoscope\Core\Spares\ShelfData;
 use Symfony\Component\Yaml\Exception\ParseException;
 use Symfony\Component\Yaml\Yaml;
@@ -20,7 +23,7 @@ use Symfony\Component\Yaml\Yaml;
  */
 final class Catalogue
 {
-    private const FILES = ['stages', 'numbers', 'parts', 'faults', 'signs', 'checks', 'limits', 'acts', 'steps', 'locks', 'schools', 'questions', 'guides', 'codes', 'shelf'];
+    private const FILES = ['stages', 'numbers', 'parts', 'faults', 'signs', 'checks', 'limits', 'acts', 'steps', 'locks', 'schools', 'questions', 'guides', 'codes', 'shelf', 'economy', 'proving', 'supplier', 'messages'];
 
     /** @var list<string> stage ids in order */
     public readonly array $stageIds;
@@ -88,6 +91,18 @@ final class Catalogue
     /** Origins and proofs of spares, how they wear, which facts decide fit. */
     public readonly ShelfData $shelf;
 
+    /** What ways on cost. */
+    public readonly EconomyData $economy;
+
+    /** What is proved before a machine goes back. */
+    public readonly ProvingData $proving;
+
+    /** @var array<string, Template> words to owners by moment */
+    public readonly array $messages;
+
+    /** @var array<string, mixed> what the simulated suppliers have */
+    public readonly array $supplier;
+
     /** What codes mean on any board. */
     public readonly Codebook $codes;
 
@@ -123,6 +138,10 @@ final class Catalogue
         $this->schools = self::each($files['schools']['schools'], School::fromArray(...));
         $this->guides = array_column($files['guides']['guides'], null, 'part');
         $this->shelf = ShelfData::fromFile($files['shelf']);
+        $this->proving = ProvingData::fromFile($files['proving']);
+        $this->messages = self::each($files['messages']['messages'], Template::fromArray(...));
+        $this->supplier = $files['supplier'];
+        $this->economy = EconomyData::fromFile($files['economy']);
         $this->codes = new Codebook(array_map(fn (array $row): CodeMeaning => new CodeMeaning(
             CodeKind::from($row['kind']), '', (string) $row['from'], (string) ($row['to'] ?? $row['from']), $row['value'], $row['words'], $row['source'], (float) $row['reliability'],
         ), $files['codes']['codes']));

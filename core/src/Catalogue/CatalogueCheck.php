@@ -28,8 +28,57 @@ final class CatalogueCheck
         $check->questions();
         $check->codes();
         $check->shelf();
+        $check->economy();
+        $check->proving();
+        $check->supplier();
 
         return $check->mistakes;
+    }
+
+    private function economy(): void
+    {
+        foreach ($this->catalogue->economy->ways as $way) {
+            foreach ($way->acts as $act) {
+                $this->known($act, array_keys($this->catalogue->acts), "way {$way->id}", 'act');
+            }
+        }
+        foreach ($this->catalogue->acts as $act) {
+            if (! $act->buysPart && $act->id !== 'hand-on' && $this->catalogue->economy->wayOf($act->id) === null) {
+                $this->mistakes[] = "Act {$act->id} belongs to no way on; add it to one in economy.yaml.";
+            }
+        }
+        foreach ($this->catalogue->economy->effects as $effect) {
+            $this->known($effect['part'], [...array_keys($this->catalogue->parts), 'platform'], 'an effect', 'kind of part');
+        }
+    }
+
+    private function proving(): void
+    {
+        foreach ($this->catalogue->proving->items as $item) {
+            $where = "proving {$item->id}";
+            if ($item->check !== null) {
+                $this->known($item->check, array_keys($this->catalogue->checks), $where, 'look or reading');
+                $this->known((string) $item->pass, array_column($this->catalogue->checks[$item->check]->results ?? [], 'id'), $where, 'result');
+            }
+            foreach ($item->when as $when) {
+                [$word, $of] = [...explode(':', $when, 2), ''];
+                $this->known($word, ['opened', 'drives', 'acted', 'wrong', 'shows'], $where, 'condition');
+                match ($word) {
+                    'acted', 'wrong' => $this->known($of, array_keys($this->catalogue->parts), $where, 'kind of part'),
+                    'shows' => $this->known($of, array_keys($this->catalogue->shows), $where, 'manner of showing'),
+                    default => null,
+                };
+            }
+        }
+    }
+
+    private function supplier(): void
+    {
+        $houses = array_column($this->catalogue->supplier['houses'], 'id');
+        foreach ($this->catalogue->supplier['offers'] as $offer) {
+            $this->known($offer['house'], $houses, "offer {$offer['id']}", 'house');
+            $this->known($offer['kind'], array_keys($this->catalogue->parts), "offer {$offer['id']}", 'kind of part');
+        }
     }
 
     private function parts(): void

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Chain;
 
-/** How long and how hard a start was meant to run. What shows only beyond the goal stays unseen. */
+/** How long and how hard a start was meant to run, least first. What shows only beyond the goal stays unseen. */
 enum Goal: string
 {
     case Picture = 'picture';

@@ -145,4 +145,12 @@ final readonly class SetUp
             array_values(array_diff($this->out, [$part])), $lent, $moved, $this->place, $this->startBy, $this->temperature, $this->goal, $this->otherOutput,
         );
     }
+
+    /** Whether a start under this one was at least what is asked: with the machine's own parts, as cold or warm, as hard and as long. */
+    public function isAtLeast(self $asked): bool
+    {
+        return $this->lent === [] && $this->out === []
+            && ($asked->temperature === null || $asked->temperature === $this->temperature)
+            && array_search($this->goal, Goal::cases(), true) >= array_search($asked->goal, Goal::cases(), true);
+    }
 }

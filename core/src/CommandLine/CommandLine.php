@@ -41,12 +41,16 @@ final class CommandLine
                                             asks simulated callers in the planner's order and in a fixed one
         orthoscope instrument NAME [--fault F] [--seed S]
                                             what a simulated instrument shows, as a reading in JSON: supply-tester, code-card, meter, thermometer, bench-supply
+        orthoscope patterns [--years N] [--seed S] --json
+                                            how often the watch finds what is not there, and how soon a bad batch
+        orthoscope forecast [--jobs N] [--seed S] --json
+                                            how often forecasts of bench minutes held on simulated jobs
         orthoscope bench [--records N] --json
                                             how long belief and planning take, by number of entries
 
         TEXT;
 
-    private const COMMANDS = ['diagnose', 'explain', 'validate', 'vocabulary', 'check-catalogue', 'simulate', 'calls', 'instrument', 'bench'];
+    private const COMMANDS = ['diagnose', 'explain', 'validate', 'vocabulary', 'check-catalogue', 'simulate', 'calls', 'instrument', 'patterns', 'forecast', 'bench'];
 
     /**
      * @param  resource  $out
@@ -79,6 +83,8 @@ final class CommandLine
                 'simulate' => $this->simulate($input),
                 'calls' => $this->calls($input),
                 'instrument' => $this->instrument($input),
+                'patterns' => $this->say($this->json((new PatternsCommand(Catalogue::shipped(), self::whole($input, 'years', 1, 200), (string) $input->getOption('seed')))->figures())),
+                'forecast' => $this->say($this->json((new ForecastCommand(Catalogue::shipped(), self::whole($input, 'jobs', 1, 5000), (string) $input->getOption('seed')))->figures())),
                 default => $this->say($this->json((new BenchCommand(Catalogue::shipped(), self::whole($input, 'records', 1, 1000)))->figures())),
             };
         } catch (CaseMistake|CatalogueMistake|MachineMistake $mistake) {
@@ -103,6 +109,8 @@ final class CommandLine
             'simulate' => [$value('jobs', '100'), $value('seed', '1'), $value('policy', 'all'), $value('perturb', '1'), $value('doubles'), $value('world', Simulation::FRIENDLY), $value('workers', '1'), $value('slice'), $flag('json')],
             'calls' => [$value('callers', '100'), $value('seed', '1'), $flag('json')],
             'instrument' => [new InputArgument('name', InputArgument::REQUIRED), $value('fault', 'none'), $value('seed', '1')],
+            'patterns' => [$value('years', '10'), $value('seed', '1'), $flag('json')],
+            'forecast' => [$value('jobs', '20'), $value('seed', '1'), $flag('json')],
             'bench' => [$value('records', '20'), $flag('json')],
             default => [],
         });

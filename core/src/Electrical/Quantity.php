@@ -23,6 +23,8 @@ final class Quantity
         'W' => [['W', 'w', 'watt', 'watts'], null],
         's' => [['s', 'sec'], null],
         'Hz' => [['Hz', 'hz'], null],
+        // Memory is rated in transfers a second; many write the same number with MHz.
+        'T/s' => [['T/s', 'Hz'], null],
         'K' => [['K', '°C', 'C'], null],
         '°C' => [['°C', 'C'], null],
     ];

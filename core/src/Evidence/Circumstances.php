@@ -21,6 +21,9 @@ final class Circumstances
             foreach ($entry instanceof Report ? $entry->history : [] as $deed) {
                 $told["history {$deed}"] = $catalogue->history[$deed];
             }
+            if ($entry instanceof Report && $entry->carried !== []) {
+                $told["carried {$entry->number}"] = new Event('carried', 'what an earlier job left open', 'what an earlier job left open', $entry->carried);
+            }
             foreach (self::marks($entry, $catalogue) as $mark) {
                 $told["mark {$mark}"] = $catalogue->marks[$mark];
             }

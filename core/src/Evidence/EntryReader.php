@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Evidence;
 
-use Orthoscope\Core\Catalogue\Act;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Question;
 use Orthoscope\Core\Catalogue\UnknownWord;
-use Orthoscope\Core\Chain\Lent;
 use Orthoscope\Core\Chain\Machine;
 
 /** Makes entries from their written form (an object of a case file, or a stored row), checking every word. */
@@ -20,11 +18,14 @@ final readonly class EntryReader
 
     private FindingReader $findings;
 
+    private DeedReader $deeds;
+
     public function __construct(private Catalogue $catalogue, private Machine $machine)
     {
         $this->words = new SignWords($catalogue);
         $this->starts = new StartReader($catalogue, $this->words, new SetUpReader($machine));
         $this->findings = new FindingReader($catalogue, $machine);
+        $this->deeds = new DeedReader($catalogue, $machine);
     }
 
     /**
@@ -41,13 +42,15 @@ final readonly class EntryReader
             'answer' => $this->answer($head, $given),
             'start' => $this->starts->read($head, $given),
             'finding' => $this->findings->read($head, $given),
-            'act' => $this->deed($head, $given),
+            'act' => $this->deeds->read($head, $given),
             'tally' => $this->tally($head, $given),
             'note' => trim($head[3]) === '' ? throw CaseMistake::at('/text', 'Write the note.') : new Note(...$head),
             'strike-out' => $this->strikeOut($head, $given),
             'override' => $this->override($head, $given),
-            'closing' => new Closing(...$head, price: Written::whole($given, 'price', 0), warrantyMonths: Written::whole($given, 'warranty_months', 0), signedOff: (string) ($given['signed_off'] ?? '')),
-            default => throw CaseMistake::at('/kind', UnknownWord::sentence('kind of entry', (string) ($given['kind'] ?? ''), ['report', 'answer', 'start', 'finding', 'act', 'tally', 'note', 'strike-out', 'override', 'closing'])),
+            'closing' => new Closing(...$head, price: Written::whole($given, 'price', 0), warrantyMonths: Written::whole($given, 'warranty_months', 0), signedOff: (string) ($given['signed_off'] ?? ''), outcome: Written::oneOf('end of a job', (string) ($given['outcome'] ?? 'repaired'), array_keys(Closing::OUTCOMES), '/outcome')),
+            'agreement' => $this->agreement($head, $given),
+            'collection' => $this->collection($head, $given),
+            default => throw CaseMistake::at('/kind', UnknownWord::sentence('kind of entry', (string) ($given['kind'] ?? ''), ['report', 'answer', 'start', 'finding', 'act', 'tally', 'note', 'strike-out', 'override', 'closing', 'agreement', 'collection'])),
         };
     }
 
@@ -66,7 +69,26 @@ final readonly class EntryReader
             source: Written::oneOf('source of a report', (string) ($given['source'] ?? Report::SEEN), [Report::SEEN, Report::REMEMBERED, Report::OPINION], '/source'),
             history: Written::allOf('deed of earlier', $given['history'] ?? [], array_keys($this->catalogue->history), '/history'),
             when: $this->when($given),
+            carried: $this->carried($given),
         );
+    }
+
+    /**
+     * @param  array<string, mixed>  $given
+     *
+     * @return array<string, float>
+     */
+    private function carried(array $given): array
+    {
+        $carried = (array) ($given['carried'] ?? []);
+        Written::allOf('fault', array_map(strval(...), array_keys($carried)), array_keys($this->catalogue->faults), '/carried');
+        foreach ($carried as $fault => $factor) {
+            if (! is_numeric($factor) || $factor < 0.05 || $factor > 20) {
+                throw CaseMistake::at("/carried/{$fault}", 'A factor lies between 0.05 and 20.');
+            }
+        }
+
+        return array_map(floatval(...), $carried);
     }
 
     /** @param  array<string, mixed>  $given */
@@ -97,38 +119,6 @@ final readonly class EntryReader
      * @param  array{int, string, string, string}  $head
      * @param  array<string, mixed>  $given
      */
-    private function deed(array $head, array $given): Deed
-    {
-        $act = Written::catalogued(fn () => $this->catalogue->act((string) ($given['act'] ?? '')), '/act');
-        $on = [];
-        foreach ((array) ($given['on'] ?? []) as $i => $word) {
-            $meant = $this->machine->meant((string) $word);
-            if ($meant === [] && ! isset($this->catalogue->parts[$word])) {
-                throw CaseMistake::at("/on/{$i}", UnknownWord::sentence('part of this machine', (string) $word, array_keys($this->machine->parts)));
-            }
-            array_push($on, ...$meant);
-        }
-        if ($on === []) {
-            throw CaseMistake::at('/on', 'Say which part it was done to.');
-        }
-        $with = isset($given['with'])
-            ? new Lent((string) ($given['with']['tag'] ?? 'new'), (float) ($given['with']['trust'] ?? $this->catalogue->number('new_part_trust')))
-            : null;
-        $begun = (bool) ($given['begun'] ?? false);
-        if ($begun && ! $this->locksWhileItLasts($act)) {
-            throw CaseMistake::at('/begun', "\"{$act->name}\" is recorded once it is done, not when it has begun.");
-        }
-        if ($act->id === 'replace' && ! $begun) {
-            $with ??= new Lent('new', $this->catalogue->number('new_part_trust'));
-        }
-
-        return new Deed(...$head, act: $act->id, on: array_values(array_unique($on)), with: $begun ? null : $with, begun: $begun, agent: isset($given['agent']) ? Written::oneOf('thing it was done with', (string) $given['agent'], array_keys(Deed::AGENTS), '/agent') : null);
-    }
-
-    /**
-     * @param  array{int, string, string, string}  $head
-     * @param  array<string, mixed>  $given
-     */
     private function tally(array $head, array $given): Tally
     {
         $item = trim((string) ($given['item'] ?? ''));
@@ -143,17 +133,6 @@ final readonly class EntryReader
             way: Written::oneOf('way', (string) ($given['way'] ?? ''), [Tally::OFF, Tally::BACK], '/way'),
             count: Written::count($given, 'count', '/count', 'Say how many, a whole number from 1 to 1000.'),
         );
-    }
-
-    private function locksWhileItLasts(Act $act): bool
-    {
-        foreach ($this->catalogue->locks as $lock) {
-            if (in_array("begun:{$act->id}", $lock->raised, true)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     /**
@@ -184,5 +163,34 @@ final readonly class EntryReader
         }
 
         return new Override(...$head, lock: Written::oneOf('lock', (string) ($given['lock'] ?? ''), array_keys($this->catalogue->locks), '/lock'));
+    }
+
+    /**
+     * @param  array{int, string, string, string}  $head
+     * @param  array<string, mixed>  $given
+     */
+    private function agreement(array $head, array $given): Agreement
+    {
+        $answer = Written::oneOf('answer', (string) ($given['answer'] ?? ''), array_keys(Agreement::ANSWERS), '/answer');
+        $amount = Written::whole($given, 'amount', 0);
+        if ($amount < 0) {
+            throw CaseMistake::at('/amount', 'Nobody agrees to less than nothing.');
+        }
+
+        return new Agreement(...$head, answer: $answer, amount: $amount, variant: (string) ($given['variant'] ?? ''), agreed: (string) ($given['agreed'] ?? ''));
+    }
+
+    /**
+     * @param  array{int, string, string, string}  $head
+     * @param  array<string, mixed>  $given
+     */
+    private function collection(array $head, array $given): Collection
+    {
+        $amount = Written::whole($given, 'amount', 0);
+        if ($amount < 0) {
+            throw CaseMistake::at('/amount', 'A payment is not below nothing.');
+        }
+
+        return new Collection(...$head, method: Written::oneOf('way of paying', (string) ($given['method'] ?? ''), array_keys(Collection::METHODS), '/method'), amount: $amount, with: array_values(array_map(strval(...), (array) ($given['with'] ?? []))));
     }
 }

@@ -64,4 +64,20 @@ final readonly class Record
     {
         return $this->all(Closing::class)[0] ?? null;
     }
+
+    public function collection(): ?Collection
+    {
+        return $this->all(Collection::class)[0] ?? null;
+    }
+
+    /** The last answer that gave leave to spend, and was not taken back by a later one; null where there is none. */
+    public function leave(): ?Agreement
+    {
+        $leave = null;
+        foreach ($this->all(Agreement::class) as $agreement) {
+            $leave = $agreement->givesLeave() ? $agreement : ($agreement->answer === 'declined' ? null : $leave);
+        }
+
+        return $leave;
+    }
 }

@@ -11,8 +11,8 @@ final readonly class Tally extends Entry
 
     public const BACK = 'back';
 
-    /** What is counted. */
-    public const KINDS = ['plug' => 'plug', 'drive' => 'drive', 'screws' => 'screws', 'setting' => 'setting'];
+    /** What is counted; what is done only for now, and what a new board asks for, count as off by themselves. */
+    public const KINDS = ['plug' => 'plug', 'drive' => 'drive', 'screws' => 'screws', 'setting' => 'setting', 'temporary' => 'only for now', 'aftercare' => 'after the new board'];
 
     /**
      * @param  string  $what  one of KINDS

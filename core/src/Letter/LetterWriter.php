@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Letter;
 
+use DateTimeImmutable;
 use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Bench\StillOff;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Chain\Place;
@@ -17,6 +19,11 @@ use Orthoscope\Core\Evidence\Closing;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\Proving\CleanStarts;
+use Orthoscope\Core\Proving\Plan;
+use Orthoscope\Core\Proving\PlannedItem;
+use Orthoscope\Core\Proving\PlanState;
+use Orthoscope\Core\Words\Certainty;
 
 /** Writes the letter to the owner in plain words: short sentences, no slot, rail or socket left unexplained. */
 final readonly class LetterWriter
@@ -26,23 +33,28 @@ final readonly class LetterWriter
     {
     }
 
-    public function write(Assessment $assessment): Letter
+    /** @param  ?Plan  $plan what was to be proved; worked out as usual if none is given */
+    public function write(Assessment $assessment, ?Plan $plan = null, LetterTerms $terms = new LetterTerms): Letter
     {
         $closing = $assessment->record->closing();
+        $plan ??= Plan::of($assessment, $this->catalogue);
         $sections = [
+            new Section('personal', 'A word from us', $terms->personal === '' ? [] : [$terms->personal]),
             new Section('told', 'What you told us', $this->told($assessment)),
             new Section('seen', 'What we saw', $this->seen($assessment)),
             new Section('cause', 'What it was, and how sure we are', $this->cause($assessment)),
             new Section('ruled-out', 'What we ruled out, and how', $this->ruledOut($assessment)),
             new Section('done', 'What we did', $this->done($assessment)),
-            new Section('proof', 'How we tested it', $this->proof($assessment)),
-            new Section('not-proved', 'What we could not prove', $this->notProved($assessment, $closing)),
-            new Section('cost', 'Cost', $this->cost($closing)),
+            new Section('proof', 'How we tested it', $this->proof($assessment, $plan)),
+            new Section('not-proved', 'What we could not prove', $this->notProved($assessment, $closing, $plan)),
+            new Section('limits', 'Limits', $this->limits($assessment)),
+            new Section('cost', 'Cost', $this->cost($assessment, $closing)),
             new Section('warranty', 'Warranty', $this->warranty($closing)),
+            new Section('old-parts', 'Your old parts', $this->oldParts($assessment)),
             new Section('watch', 'What to watch for', $this->watch($assessment)),
         ];
 
-        return new Letter(array_values(array_filter($sections, fn (Section $s): bool => $s->sentences !== [])));
+        return new Letter(array_values(array_filter($sections, fn (Section $s): bool => $s->sentences !== [] && ($terms->level === LetterTerms::FULL || in_array($s->id, LetterTerms::IN_SHORT, true)))));
     }
 
     /** @return list<string> */
@@ -87,11 +99,20 @@ final readonly class LetterWriter
         return $sentences;
     }
 
+    /** @return list<string> what was found, for a message before the letter */
+    public function found(Assessment $assessment): array
+    {
+        return $this->cause($assessment);
+    }
+
     /** @return list<string> */
     private function cause(Assessment $assessment): array
     {
         $named = array_values(array_filter($assessment->faults, fn (FaultBelief $f): bool => $f->probability >= 0.35 && $f->spare === null && $f->part->id !== 'outside'));
         $cause = $assessment->causes();
+        if ($assessment->record->closing()?->outcome === 'no-fault-found') {
+            return ['We found no fault. That does not mean that there is none: it may need a condition that we did not meet.'];
+        }
         if ($named === [] && $cause === []) {
             return ['We could not find out for certain what it was. We say so plainly rather than guess.'];
         }
@@ -120,7 +141,7 @@ final readonly class LetterWriter
                 ? 'We are sure. With another one in its place the machine got further. With the old one back, the trouble came back.'
                 : 'We are sure. With that left out of use the machine got further. With it in use again, the trouble came back.'],
             $standing->standing === Standing::Condemned => ["{$what}.", 'We are sure, because we saw or measured it.'],
-            default => ["{$what}.", sprintf('We think so with about %d in 100. It was not confirmed beyond that.', (int) round(100 * $standing->probability))],
+            default => ["{$what}.", 'That is '.Certainty::of($standing->probability)->with($standing->probability).'. We did not confirm it beyond that.'],
         };
     }
 
@@ -170,7 +191,7 @@ final readonly class LetterWriter
     }
 
     /** @return list<string> */
-    private function proof(Assessment $assessment): array
+    private function proof(Assessment $assessment, Plan $plan): array
     {
         $proof = $assessment->proof;
         if ($proof->clean === 0) {
@@ -182,12 +203,19 @@ final readonly class LetterWriter
             $sentences[] = 'We ran it '.implode(', and then ', $where).'.';
         }
         $sentences[] = $proof->clean === 1 ? 'It started well once.' : "It started well {$proof->clean} times in a row.";
+        $shown = array_map(fn (PlannedItem $item): string => $item->item->plain, $plan->in(PlanState::Done));
+        if ($shown !== []) {
+            $sentences[] = 'We also saw: '.$this->list(array_values(array_unique($shown))).'.';
+        }
+        foreach (CleanStarts::in($assessment->record, $this->catalogue)->forTheOwner() as $sentence) {
+            $sentences[] = $sentence;
+        }
 
         return $sentences;
     }
 
     /** @return list<string> */
-    private function notProved(Assessment $assessment, ?Closing $closing): array
+    private function notProved(Assessment $assessment, ?Closing $closing, Plan $plan): array
     {
         $sentences = [];
         $untested = array_map(fn (PartStanding $s): Part => $s->part, array_filter(
@@ -196,6 +224,14 @@ final readonly class LetterWriter
         ));
         if ($untested !== []) {
             $sentences[] = 'We did not get to test these, so we cannot say that they are good: '.$this->parts(array_values($untested)).'.';
+        }
+        $unshown = array_map(fn (PlannedItem $item): string => $item->item->plain, $plan->owed());
+        if ($unshown !== [] && $closing !== null) {
+            $sentences[] = 'We did not show this: '.$this->list(array_values(array_unique($unshown))).'.';
+        }
+        $without = array_map(fn (PlannedItem $item): string => $item->item->plain, $plan->in(PlanState::Locked));
+        if ($without !== []) {
+            $sentences[] = 'Without your leave to work past the log-in screen we did not test this: '.$this->list(array_values(array_unique($without))).'.';
         }
         if ($closing !== null && $closing->signedOff !== '') {
             $sentences[] = 'We hand it back before all our tests were done. The reason: '.rtrim($closing->signedOff, '.').'.';
@@ -211,11 +247,60 @@ final readonly class LetterWriter
         return $sentences;
     }
 
+    /** @return list<string> workarounds and what was done only for now: never told as sound */
+    private function limits(Assessment $assessment): array
+    {
+        $sentences = [];
+        foreach ($assessment->record->all(Deed::class) as $deed) {
+            $way = $this->catalogue->economy->wayOf($deed->act);
+            if ($way?->id === 'workaround') {
+                $sentences[] = 'We '.str_replace('{part}', $this->parts(array_map($assessment->machine->part(...), $deed->on)), $this->catalogue->act($deed->act)->did).'. The fault itself is still there. It may get worse.';
+            } elseif ($deed->act === 'straighten-pins') {
+                $sentences[] = 'Straightened pins can fail. If they do, the main board must be replaced. Do not send it by post with the processor out.';
+            } elseif ($way?->id === 'board') {
+                $sentences[] = 'We repaired an old part. If it fails again, it must be replaced.';
+            }
+        }
+        foreach (StillOff::in($assessment->record, $this->catalogue) as $off) {
+            if ($off->what === 'temporary') {
+                $sentences[] = "This is only for now: {$off->item}.";
+            }
+        }
+
+        return array_values(array_unique($sentences));
+    }
+
     /** @return list<string> */
-    private function cost(?Closing $closing): array
+    private function oldParts(Assessment $assessment): array
+    {
+        $sentences = [];
+        foreach ($assessment->record->all(Deed::class) as $deed) {
+            $parts = $this->parts(array_map($assessment->machine->part(...), $deed->on));
+            $sentences[] = match ($deed->old) {
+                'owner' => "You get the old part back: {$parts}.",
+                'recycled' => "We send the old part to be recycled: {$parts}.",
+                'salvaged' => "You left the old part to us: {$parts}.",
+                'claim' => "The old part goes back to who sold it: {$parts}.",
+                default => '',
+            };
+        }
+
+        return array_values(array_unique(array_filter($sentences)));
+    }
+
+    /** @return list<string> */
+    private function cost(Assessment $assessment, ?Closing $closing): array
+    {
+        $agreed = $assessment->record->leave();
+        $told = $agreed === null || $agreed->amount === 0 || $agreed->answer === 'ahead' ? [] : ["You agreed to {$this->currency} ".number_format($agreed->amount / 100, 2, '.', ' ').' on '.(new DateTimeImmutable($agreed->at))->format('j F').'.'];
+
+        return $closing === null ? $told : [...$this->price($closing), ...$told];
+    }
+
+    /** @return list<string> */
+    private function price(Closing $closing): array
     {
         return match (true) {
-            $closing === null => [],
             $closing->price === 0 => ['There is nothing to pay.'],
             default => ["The price, all in: {$this->currency} ".number_format($closing->price / 100, 2, '.', ' ').'.'],
         };

@@ -126,6 +126,21 @@ final readonly class CleanStarts
         ];
     }
 
+    /** It came and went so seldom that a date to ask again tells more than starts do. */
+    public function wantsADate(float $sound, float $level): bool
+    {
+        return $this->failed > 0 && $this->failed < $this->started && ($this->more($sound, $level) === null || $this->byLuck() >= 0.05);
+    }
+
+    /** @return list<string> an honest number in plain words, where it failed only now and then */
+    public function forTheOwner(): array
+    {
+        return $this->failed === 0 || $this->failed === $this->started || $this->clean === 0 ? [] : [
+            "Before, it failed in {$this->failed} of {$this->started} starts. Since our work it has not failed in {$this->clean}.",
+            ...($this->byLuck() >= 0.05 ? ['That could still be luck. Please tell us if it comes back.'] : []),
+        ];
+    }
+
     private function percent(float $share): string
     {
         return $share >= 0.01 ? (string) (int) round(100 * $share) : 'under 1';

@@ -56,7 +56,7 @@ final readonly class Proof
             }
         }
 
-        $off = array_map(fn (StillOff $one): string => "Not back yet: {$one->words()}.", StillOff::in($record));
+        $off = array_map(fn (StillOff $one): string => "Not back yet: {$one->words()}.", StillOff::in($record, $catalogue));
 
         return new self($outside, $inside, $sound, $clean, [...$off, ...self::owed($outside, $inside, $lent, $sound, $catalogue->number('sound_from'))]);
     }

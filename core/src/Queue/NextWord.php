@@ -20,7 +20,7 @@ final class NextWord
      *
      * @return DateTimeImmutable a full hour within opening hours, or their end
      */
-    public static function promise(DateTimeImmutable $now, int $minutesAhead, int $hands, OpeningHours $hours, ?DateTimeImmutable $notBefore = null): DateTimeImmutable
+    public static function promise(DateTimeImmutable $now, int $minutesAhead, int $hands, WorkingTime $hours, ?DateTimeImmutable $notBefore = null): DateTimeImmutable
     {
         if ($minutesAhead < 0 || $hands < 1) {
             throw new InvalidArgumentException('Work ahead is 0 minutes or more, and at least one person works.');

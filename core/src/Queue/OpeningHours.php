@@ -8,7 +8,7 @@ use DateTimeImmutable;
 use InvalidArgumentException;
 
 /** When a shop works: the same hours on some days of the week. */
-final readonly class OpeningHours
+final readonly class OpeningHours implements WorkingTime
 {
     /**
      * @param  list<int>  $days ISO days of the week, 1 = Monday to 7 = Sunday
@@ -43,12 +43,18 @@ final readonly class OpeningHours
         return $at;
     }
 
+    /** When it closes on the day of that moment. */
+    public function closing(DateTimeImmutable $at): DateTimeImmutable
+    {
+        return $at->setTime($this->to === 24 ? 23 : $this->to, $this->to === 24 ? 59 : 0);
+    }
+
     /** The moment at which so many minutes of open time have passed. */
     public function after(DateTimeImmutable $at, int $minutes): DateTimeImmutable
     {
         $at = $this->nextOpen($at);
         while (true) {
-            $left = intdiv($at->setTime($this->to === 24 ? 23 : $this->to, $this->to === 24 ? 59 : 0)->getTimestamp() - $at->getTimestamp(), 60);
+            $left = intdiv($this->closing($at)->getTimestamp() - $at->getTimestamp(), 60);
             if ($minutes <= $left) {
                 return $at->modify("+{$minutes} minutes");
             }

@@ -17,6 +17,9 @@ final class Bench
     /** @var list<Entry> */
     private array $entries = [];
 
+    /** @var list<array<string, mixed>> */
+    private array $written = [];
+
     private readonly EntryReader $reader;
 
     public function __construct(private readonly Catalogue $catalogue, public readonly HiddenMachine $hidden)
@@ -28,6 +31,12 @@ final class Bench
     public function record(): Record
     {
         return new Record($this->entries);
+    }
+
+    /** @return list<array<string, mixed>> the same as written in a case file */
+    public function written(): array
+    {
+        return $this->written;
     }
 
     /** Does a step and writes down what came of it. */
@@ -79,6 +88,7 @@ final class Bench
     /** @param  array<string, mixed>  $entry */
     private function write(array $entry): void
     {
+        $this->written[] = $entry;
         $this->entries[] = $this->reader->read(count($this->entries) + 1, $entry);
     }
 }

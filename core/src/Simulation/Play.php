@@ -90,7 +90,7 @@ final class Play
 
         return new Result(
             $this->policy->name(), $this->bench->hidden->causes(), $end, $this->bench->hidden->isSound(), array_keys($wrong), array_keys($wronged),
-            $this->minutes, $this->lent, $this->harmed, count($this->bench->record()->entries), $this->stated, $this->bound(), $this->comebacks,
+            $this->minutes, $this->lent, $this->harmed, count($this->bench->record()->entries), $this->stated, $this->bound(), $this->comebacks, $this->bench->written(),
         );
     }
 

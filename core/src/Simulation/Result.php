@@ -16,6 +16,7 @@ final readonly class Result
      * @param  float  $minutes bench minutes
      * @param  list<array{float, bool, string}>  $stated probability stated of a part, whether it was at fault, and the part
      * @param  float  $bound   bench minutes of someone who knows what is wrong: the repairs, and one start to see
+     * @param  list<array<string, mixed>>  $written the record, as entries are written in a case file
      */
     public function __construct(
         public string $policy,
@@ -31,6 +32,7 @@ final readonly class Result
         public array $stated,
         public float $bound,
         public int $comebacks,
+        public array $written = [],
     ) {
     }
 

@@ -11,11 +11,14 @@ use Orthoscope\Core\Chain\Place;
 use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Chain\StartBy;
 use Orthoscope\Core\Codes\Beeps;
+use Orthoscope\Core\Economy\Money;
 use Orthoscope\Core\Electrical\Judgement;
 use Orthoscope\Core\Electrical\RailOrder;
 use Orthoscope\Core\Electrical\RailState;
+use Orthoscope\Core\Evidence\Agreement;
 use Orthoscope\Core\Evidence\Answer;
 use Orthoscope\Core\Evidence\Closing;
+use Orthoscope\Core\Evidence\Collection;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
@@ -48,6 +51,8 @@ final readonly class EntryWords
             $entry instanceof Override => 'lock set aside: '.$this->catalogue->locks[$entry->lock]->name,
             $entry instanceof Tally => ($entry->way === Tally::OFF ? 'off: ' : 'back: ').($entry->count > 1 ? "{$entry->count} " : '').Tally::KINDS[$entry->what].' '.$entry->item,
             $entry instanceof Closing => 'closed',
+            $entry instanceof Agreement => Agreement::ANSWERS[$entry->answer],
+            $entry instanceof Collection => 'collected',
             default => 'note',
         };
     }
@@ -72,9 +77,25 @@ final readonly class EntryWords
                 $entry->ended === null || $entry->ended === 'held' ? '' : Start::ENDS[$entry->ended],
                 $entry->waited === null ? '' : "waited {$entry->waited} s",
             ]),
+            $entry instanceof Deed => $this->afterwards($entry),
+            $entry instanceof Closing => $entry->outcome === 'repaired' ? '' : Closing::OUTCOMES[$entry->outcome],
+            $entry instanceof Agreement => trim("{$entry->variant} ".($entry->amount > 0 ? Money::of($entry->amount)->words() : '')),
+            $entry instanceof Collection => $this->joined([Collection::METHODS[$entry->method], $entry->amount > 0 ? Money::of($entry->amount)->words() : '', implode(', ', $entry->with)]),
             $entry instanceof Finding => $this->catalogue->check($entry->check)->result($entry->result)->name.$this->values($entry).$this->reservations($entry),
             default => '',
         };
+    }
+
+    /** What became of the old part, what was used in place of what was asked for, and what is still to be done. */
+    private function afterwards(Deed $deed): string
+    {
+        $ohms = fn (float $value): string => rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.');
+
+        return $this->joined([
+            $deed->old === null ? '' : 'old part '.Deed::FATES[$deed->old],
+            $deed->deviation === null ? '' : "{$ohms($deed->deviation['used'])} ohms used where {$ohms($deed->deviation['asked'])} were asked".($deed->deviation['used'] === $deed->deviation['asked'] ? '' : ': a deviation'),
+            $deed->temporary === '' ? '' : "only for now: {$deed->temporary}",
+        ]);
     }
 
     private function outcomes(Start $start): string

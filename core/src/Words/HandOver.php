@@ -39,7 +39,7 @@ final readonly class HandOver
         foreach ($last === null ? [] : $last->setUp->lent as $part => $lent) {
             $sentences[] = "{$lent->tag} is lent for {$assessment->machine->part($part)->inSentence()}.";
         }
-        $off = array_map(fn (StillOff $one): string => $one->words(), StillOff::in($assessment->record));
+        $off = array_map(fn (StillOff $one): string => $one->words(), StillOff::in($assessment->record, $catalogue));
         if ($off !== []) {
             $sentences[] = 'Not back yet: '.implode(', ', $off).'.';
         }

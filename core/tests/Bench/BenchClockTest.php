@@ -53,7 +53,7 @@ final class BenchClockTest extends TestCase
 
     public function test_what_came_off_is_counted_back(): void
     {
-        $off = fn (array ...$entries): array => array_map(fn (StillOff $one): string => $one->words(), StillOff::in(Bench::case($entries)->record));
+        $off = fn (array ...$entries): array => array_map(fn (StillOff $one): string => $one->words(), StillOff::in(Bench::case($entries)->record, Bench::catalogue()));
         $tally = fn (string $way, string $what, string $item, int $count = 1): array => ['kind' => 'tally', 'way' => $way, 'what' => $what, 'item' => $item, 'count' => $count];
         $all = [$tally('off', 'plug', '24-pin'), $tally('off', 'screws', 'board', 9), $tally('off', 'setting', 'network')];
         $this->assertSame(['plug: 24-pin', '9 screws: board', 'setting: network'], $off(...$all));

@@ -7,6 +7,7 @@ namespace Orthoscope\Core\Tests\Catalogue;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\CatalogueCheck;
 use Orthoscope\Core\Catalogue\CatalogueMistake;
+use Orthoscope\Core\Proving\PlanItem;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -54,10 +55,10 @@ final class CatalogueTest extends TestCase
         }
     }
 
-    /** Readings made inside a part are for repair at board level: a technician picks them on the drawing, and no step offers them. */
+    /** What is proved before hand-back is offered there. Readings made inside a part are for repair at board level: a technician picks them on the drawing, and no step offers them. */
     public function test_every_look_or_reading_is_offered_by_a_step_or_picked_on_the_drawing(): void
     {
-        $offered = array_column(Bench::catalogue()->steps, 'check');
+        $offered = [...array_column(Bench::catalogue()->steps, 'check'), ...array_map(fn (PlanItem $item): ?string => $item->check, Bench::catalogue()->proving->items)];
         foreach (Bench::catalogue()->checks as $check) {
             $this->assertTrue(in_array($check->id, $offered, true) || $check->at !== null, $check->id);
         }
@@ -101,6 +102,31 @@ final class CatalogueTest extends TestCase
 
             return $file;
         }, 'Did you mean "lend-supply"?'];
+        yield 'a way on with an act nobody knows' => ['economy', function (array $file): array {
+            $file['ways'][0]['acts'][] = 'clear-setings';
+
+            return $file;
+        }, 'Did you mean "clear-settings"?'];
+        yield 'an act on no way' => ['economy', function (array $file): array {
+            $file['ways'][0]['acts'] = array_slice($file['ways'][0]['acts'], 1);
+
+            return $file;
+        }, 'Act clear-settings belongs to no way on'];
+        yield 'a proof by a result nobody knows' => ['proving', function (array $file): array {
+            $file['items'][0]['pass'] = 'cleer';
+
+            return $file;
+        }, 'Did you mean "clear"?'];
+        yield 'a proof for a part nobody knows' => ['proving', function (array $file): array {
+            $file['items'][1]['when'][] = 'acted:drivve';
+
+            return $file;
+        }, 'Did you mean "drive"?'];
+        yield 'an offer of a house nobody knows' => ['supplier', function (array $file): array {
+            $file['offers'][0]['house'] = 'breakwatter';
+
+            return $file;
+        }, 'Did you mean "breakwater"?'];
         yield 'a lock raised by what cannot begin' => ['locks', function (array $file): array {
             $file['locks'][0]['raised'] = ['begun:write-firmwear'];
 

@@ -92,6 +92,20 @@ final class CommandLineTest extends TestCase
         $this->assertStringContainsString('no readable file', $err);
     }
 
+    public function test_patterns_and_forecasts_are_measured(): void
+    {
+        [$status, $out] = $this->call('patterns', '--years', '1', '--seed', 'cli', '--json');
+        $this->assertSame(0, $status);
+        $figures = json_decode($out, true, 16, JSON_THROW_ON_ERROR);
+        $this->assertSame([1, 'cli', 1000], [$figures['years'], $figures['seed'], $figures['jobs']]);
+        $this->assertArrayHasKey('false_a_year', $figures);
+        [$status, $out] = $this->call('forecast', '--jobs', '2', '--seed', 'cli', '--json');
+        $this->assertSame(0, $status);
+        $figures = json_decode($out, true, 16, JSON_THROW_ON_ERROR);
+        $this->assertSame($figures['moments'], array_sum(array_column($figures['by'], 'of')));
+        $this->assertGreaterThan(1, $figures['moments']);
+    }
+
     public function test_simulate_gives_the_same_figures_whatever_the_workers(): void
     {
         $simulate = fn (string ...$more): array => $this->call('simulate', '--jobs', '3', '--seed', 'cli', '--policy', 'planner,script', '--doubles', '0.3', ...$more);

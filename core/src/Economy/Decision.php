@@ -1,0 +1,348 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Economy;
+
+use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Part;
+use Orthoscope\Core\Diagnosis\Belief;
+use Orthoscope\Core\Diagnosis\PartStanding;
+use Orthoscope\Core\Diagnosis\Replay;
+use Orthoscope\Core\Diagnosis\Standing;
+use Orthoscope\Core\Planning\LookAhead;
+use Orthoscope\Core\Planning\NextStep;
+use Orthoscope\Core\Planning\RepairNeeds;
+use Orthoscope\Core\Spares\Shelf;
+
+/**
+ * All ways on from what is believed now, cheapest first for owner and shop together: what each costs until the job ends, with its
+ * failures and comebacks, and whether one more test is worth more than deciding now.
+ */
+final class Decision
+{
+    /** Ways that are followed on after the first one failed. Origin: judgement; each doubles the work. */
+    private const FOLLOWED = 8;
+
+    /** Tests that are looked at for what they are worth. Origin: judgement. */
+    private const TESTS = 3;
+
+    /** Fault sets that are looked at, and the share of belief they hold. Origin: judgement. */
+    private const STATES = 240;
+
+    private const SHARE = 0.995;
+
+    /** @var list<Option> cheapest first */
+    public readonly array $options;
+
+    /** What the machine is worth to its owner, minor units. */
+    public readonly int $worth;
+
+    /** What it is expected to cost when it is decided now, minor units. */
+    public readonly int $now;
+
+    /** What the best test is expected to save over deciding now, minor units; below 0 it costs more than it tells; null where none is open. */
+    public readonly ?int $testing;
+
+    public readonly ?NextStep $test;
+
+    /** Why the first option is first. */
+    public readonly string $why;
+
+    private readonly EconomyData $data;
+
+    private readonly float $rate;
+
+    /** @var array<int, WayOn> by number */
+    private array $ways = [];
+
+    private readonly WaysOn $waysOn;
+
+    private function __construct(private readonly Replay $replay, private readonly Assessment $assessment, private readonly Catalogue $catalogue, private readonly Shelf $shelf, private readonly Terms $terms)
+    {
+        $this->data = $catalogue->economy;
+        $this->rate = $catalogue->number('money_per_minute');
+        $this->worth = $terms->worth ?? Worth::of($assessment->machine, WaysOn::history($assessment->record), $catalogue);
+        $this->waysOn = new WaysOn($replay, $assessment->record, $catalogue, $shelf, $terms, $this->worth);
+        $states = $this->states($replay->belief->mostOf(self::SHARE, self::STATES));
+        $this->ways = $this->followed($this->waysOn->all(), $states);
+        $pursuit = $this->pursuit($states);
+        $this->now = (int) round($pursuit->cost());
+        [$this->test, $this->testing] = $this->bestTest();
+        $options = [...$this->cures($pursuit), ...$this->ends($states)];
+        if ($this->test !== null && $this->testing !== null) {
+            $options[] = $this->testFurther($this->test, $this->testing);
+        }
+        usort($options, fn (Option $a, Option $b): int => [$a->expected, $a->id] <=> [$b->expected, $b->id]);
+        $this->options = $options;
+        $this->why = $this->reason();
+    }
+
+    public static function of(Replay $replay, Assessment $assessment, Catalogue $catalogue, Shelf $shelf, Terms $terms = new Terms): self
+    {
+        return new self($replay, $assessment, $catalogue, $shelf, $terms);
+    }
+
+    public function option(string $id): ?Option
+    {
+        foreach ($this->options as $option) {
+            if ($option->id === $id) {
+                return $option;
+            }
+        }
+
+        return null;
+    }
+
+    /** One sentence: whether to test on or to decide. */
+    public function testingSentence(): string
+    {
+        $currency = fn (int $minor): string => Money::of(abs($minor))->words();
+
+        return match (true) {
+            $this->test === null || $this->testing === null => 'No test is open now.',
+            $this->testing > 0 => "Testing on is worth more than deciding now: \"{$this->test->candidate->name()}\" is expected to save {$currency($this->testing)}.",
+            default => "Deciding now is worth more than testing on: the best test, \"{$this->test->candidate->name()}\", costs {$currency($this->testing)} more than it saves.",
+        };
+    }
+
+    /**
+     * Fault sets there are now, less what is wrong only with lent parts.
+     *
+     * @param  ?array<int, float>  $weights state => weight, in place of the belief's own
+     *
+     * @return list<array{list<int>, float}>
+     */
+    private function states(Belief $belief, ?array $weights = null): array
+    {
+        $states = [];
+        foreach ($belief->states() as $i => [$faults, $weight]) {
+            $ours = array_values(array_filter($faults, $this->waysOn->isOurs(...)));
+            $key = implode(',', $ours);
+            $states[$key] = [$ours, ($states[$key][1] ?? 0.0) + ($weights === null ? $weight : $weights[$i] ?? 0.0)];
+        }
+        $states = array_values(array_filter($states, fn (array $state): bool => $state[1] > 0.0));
+        $total = $weights === null ? array_sum(array_column($states, 1)) : 1.0;
+
+        return array_map(fn (array $state): array => [$state[0], $state[1] / $total], $states);
+    }
+
+    /**
+     * The ways that may come up after one another: those that cure most for what they cost.
+     *
+     * @param  list<WayOn>  $ways
+     * @param  list<array{list<int>, float}>  $states
+     *
+     * @return array<int, WayOn>
+     */
+    private function followed(array $ways, array $states): array
+    {
+        $all = new Pursuit($states, array_map($this->numbers(...), $ways), 0.0);
+        $worth = [];
+        foreach ($ways as $i => $way) {
+            $worth[$i] = (1.0 - $all->leaves($i)) / max(1, $this->outlay($way));
+        }
+        arsort($worth);
+
+        return array_map(fn (int $i): WayOn => $ways[$i], array_slice(array_keys($worth), 0, self::FOLLOWED));
+    }
+
+    /** @param  list<array{list<int>, float}>  $states */
+    private function pursuit(array $states): Pursuit
+    {
+        return new Pursuit($states, array_map($this->numbers(...), $this->ways), $this->endCost());
+    }
+
+    /** @return array{cost: float, cures: array<int, float>} */
+    private function numbers(WayOn $way): array
+    {
+        return ['cost' => (float) $this->outlay($way), 'cures' => $way->cures];
+    }
+
+    /** What it costs if it is tried: part, minutes, waiting; and what it is expected to cost later. */
+    private function outlay(WayOn $way): int
+    {
+        return $way->parts + (int) round($way->minutes * $this->rate) + (int) round($this->data->day * array_sum($way->days) / 2) + $way->after;
+    }
+
+    /** The cheapest way to end it with the machine not right. */
+    private function endCost(): float
+    {
+        return (float) min(array_map($this->endOutlay(...), array_keys($this->data->ends)));
+    }
+
+    private function endOutlay(string $id): int
+    {
+        $end = $this->data->ends[$id];
+        $lost = $this->worth * (1.0 - $end['cures']) * (1.0 - ($end['worth'] ?? 0.0)) - (isset($end['parts']) ? $this->forParts($end['parts']) : 0);
+
+        return (int) round($end['fee'] + $end['minutes'] * $this->rate + $this->data->day * array_sum($end['days']) / 2 + max(0.0, $lost));
+    }
+
+    /** What its parts are worth to the shop, each by how likely it is good. */
+    private function forParts(float $share): float
+    {
+        $sum = 0.0;
+        foreach ($this->assessment->standings as $standing) {
+            $sum += $standing->part->kind->lendable && $standing->part->kind->id !== 'screen' ? (1.0 - $standing->now) * $standing->part->kind->price : 0.0;
+        }
+
+        return $share * $sum;
+    }
+
+    /** @return list<Option> */
+    private function cures(Pursuit $pursuit): array
+    {
+        $options = [];
+        foreach ($this->ways as $number => $way) {
+            $spread = $pursuit->spread($pursuit->orderAfter($number));
+            $cures = 1.0 - $pursuit->leaves($number);
+            $options[] = new Option(
+                $way->id, $way->way, $way->name, $way->acts, $way->part, $way->parts, $way->minutes, $this->outlay($way), (int) round($pursuit->startingWith($number)),
+                $this->range($spread), $way->days, $cures, $this->fixesItsOwn($way) - $cures, $way->warrantyMonths, $way->comeback, $way->lasts,
+                $this->effects($way), [...$way->leaves, ...$this->unproved($way)], offer: $way->offer, spare: $way->spare,
+            );
+        }
+
+        return $options;
+    }
+
+    /** Chance that one of the faults a way is about is there and is put right, whatever else is wrong. */
+    private function fixesItsOwn(WayOn $way): float
+    {
+        $fixes = 0.0;
+        foreach ($this->states($this->replay->belief->mostOf(self::SHARE, self::STATES)) as [$faults, $weight]) {
+            $cured = 1.0;
+            $about = false;
+            foreach ($faults as $fault) {
+                $about = $about || isset($way->cures[$fault]);
+                $cured *= isset($way->cures[$fault]) ? $way->cures[$fault] : 1.0;
+            }
+            $fixes += $faults === [] || $about ? $weight * $cured : 0.0;
+        }
+
+        return $fixes;
+    }
+
+    /**
+     * @param  list<array{float, float}>  $spread
+     *
+     * @return array{int, int}
+     */
+    private function range(array $spread): array
+    {
+        $tail = (1.0 - $this->data->within) / 2.0;
+
+        return [$this->quantile($spread, $tail), $this->quantile($spread, 1.0 - $tail)];
+    }
+
+    /** @param  list<array{float, float}>  $spread */
+    private function quantile(array $spread, float $at): int
+    {
+        $sum = 0.0;
+        foreach ($spread as [$cost, $p]) {
+            $sum += $p;
+            if ($sum >= $at - 1e-9) {
+                return (int) round($cost);
+            }
+        }
+
+        return (int) round($spread[count($spread) - 1][0]);
+    }
+
+    /**
+     * @param  list<array{list<int>, float}>  $states
+     *
+     * @return list<Option>
+     */
+    private function ends(array $states): array
+    {
+        $broken = array_sum(array_map(fn (array $state): float => $state[0] === [] ? 0.0 : $state[1], $states));
+        $options = [];
+        foreach ($this->data->ends as $id => $end) {
+            $outlay = $this->endOutlay($id);
+            $options[] = new Option(
+                $id, $id, $end['name'], [], null, (int) $end['fee'], $end['minutes'], $outlay, $outlay, [$outlay, $outlay], $end['days'], 1.0 - $broken * (1.0 - $end['cures']), 0.0, $end['warranty'], 0.0, 0,
+                [], match ($id) {
+                    'specialist' => ['What they find is theirs to say; ask for it in writing.'],
+                    'return' => ['It goes back as it came. What is dangerous goes back with a written warning, at no charge.'],
+                    default => ['Only with the owner\'s written leave; the drives go back or are destroyed as agreed.'],
+                }, true,
+            );
+        }
+
+        return $options;
+    }
+
+    /** @return array{?NextStep, ?int} the open step that saves most over deciding now, and what it saves */
+    private function bestTest(): array
+    {
+        $needs = new RepairNeeds($this->catalogue, $this->replay, $this->assessment->record, []);
+        $ahead = new LookAhead($this->catalogue, $this->replay, $needs);
+        $belief = $this->replay->belief->mostOf(self::SHARE, self::STATES);
+        $total = array_sum(array_column($belief->states(), 1));
+        $best = [null, null];
+        $open = array_filter($this->assessment->advice->steps, fn (NextStep $step): bool => $step->isOpen() && $step->candidate->step->record !== 'act' && $step->candidate->step->record !== 'deed');
+        foreach (array_slice($open, 0, self::TESTS) as $step) {
+            $after = $step->minutes * $this->rate + $step->moneyAtRisk;
+            foreach ($ahead->at($step->candidate, $belief, 0.0)[1] as $prospect) {
+                $weights = array_map(fn (float $w): float => $w / $total, $prospect->weights);
+                $after += $this->pursuit($this->states($prospect->belief, $weights))->cost();
+            }
+            $saves = (int) round($this->now - $after);
+            if ($best[1] === null || $saves > $best[1]) {
+                $best = [$step, $saves];
+            }
+        }
+
+        return $best;
+    }
+
+    private function testFurther(NextStep $step, int $saves): Option
+    {
+        $outlay = (int) round($step->minutes * $this->rate + $step->moneyAtRisk);
+
+        return new Option('test', 'test', "Test on: {$step->candidate->name()}", [], $step->candidate->target?->id, 0, $step->minutes, $outlay, max(0, $this->now - $saves), [$outlay, max($outlay, $this->now - $saves)], [0, 0], $this->assessment->sound, 0.0, 0, 0.0, 0, [], ['It cures nothing by itself; it tells what to buy.']);
+    }
+
+    /** @return list<string> */
+    private function effects(WayOn $way): array
+    {
+        $kind = $way->way === 'platform' ? 'platform' : ($way->part === null || ! in_array($way->way, ['new', 'used', 'shelf', 'claim'], true) ? null : $this->assessment->machine->part($way->part)->kind->id);
+        $facts = ['{memory}' => $this->assessment->machine->platform['memory'] ?? 'the memory it has', '{socket}' => $this->assessment->machine->platform['socket'] ?? 'the processor it has'];
+
+        return array_values(array_map(fn (array $effect): string => strtr($effect['says'], $facts), array_filter($this->data->effects, fn (array $effect): bool => $effect['part'] === $kind)));
+    }
+
+    /** @return list<string> */
+    private function unproved(WayOn $way): array
+    {
+        $standing = $way->part === null ? null : $this->assessment->standings[$way->part] ?? null;
+        $says = $standing !== null && in_array($way->way, ['new', 'used', 'shelf', 'claim'], true) && $standing->standing !== Standing::Condemned ? [ucfirst($standing->part->inSentence()).' is not condemned: '.$standing->standing->words().'.'] : [];
+        $hidden = array_map(fn (PartStanding $one): Part => $one->part, array_filter($this->assessment->standings, fn (PartStanding $one): bool => in_array($one->standing, [Standing::Hidden, Standing::NotTested], true) && ! $one->part->kind->link && $one->part->id !== 'outside' && $one->part->id !== $way->part));
+        if ($hidden !== []) {
+            $says[] = 'Not proved by it: '.implode(', ', array_map(fn (Part $part): string => lcfirst($part->name), array_slice($hidden, 0, 5))).(count($hidden) > 5 ? ' and '.(count($hidden) - 5).' more' : '').'.';
+        }
+
+        return $says;
+    }
+
+    private function reason(): string
+    {
+        $first = $this->options[0];
+        $second = $this->options[1] ?? null;
+        $more = $second === null ? '' : sprintf(' %s would cost %s more.', $second->name, Money::of($second->expected - $first->expected)->words());
+
+        return match (true) {
+            $first->way === 'test' => "What it tells is worth more than it costs: whatever is bought now would be bought too soon.{$more}",
+            $first->end => "Every cure is expected to cost more than the machine is worth to its owner ({$this->inMoney($this->worth)}).{$more}",
+            default => sprintf('It cures with %d %% for %s, and what follows where it does not is counted in.%s', (int) round(100 * $first->cures), $this->inMoney($first->outlay), $more),
+        };
+    }
+
+    private function inMoney(int $minor): string
+    {
+        return Money::of($minor)->words();
+    }
+}

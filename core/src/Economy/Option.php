@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Economy;
+
+/** One way on from here, with what it costs, how likely it cures, and what it leaves. */
+final readonly class Option
+{
+    /**
+     * @param  string  $id       names it among the options of one job, such as "replace:supply:new"
+     * @param  string  $way      kind of way on: "new", "used", "shelf", a way of the catalogue, "platform", "claim", "test" or an end
+     * @param  list<array{act: string, on: list<string>}>  $acts     acts that do it
+     * @param  ?string  $part     the part it is about
+     * @param  int  $parts    minor units of money for parts, as bought
+     * @param  int  $minutes  bench minutes, with the start that shows whether it helped
+     * @param  int  $outlay   minor units it costs if it is tried: parts, minutes, waiting
+     * @param  int  $expected minor units it is expected to cost owner and shop until it ends, failures and comebacks counted
+     * @param  array{int, int}  $range    from and to of that, most courses within it
+     * @param  array{int, int}  $days
+     * @param  float  $cures    chance that the machine is right after it
+     * @param  float  $other    chance that it puts right what it is about, and something else is still wrong
+     * @param  int  $warrantyMonths what the shop must then carry
+     * @param  float  $comeback share expected back within a year
+     * @param  int  $lasts    years it may be expected to last; 0 = no repair
+     * @param  list<string>  $effects  on the owner's other parts
+     * @param  list<string>  $leaves   what it leaves unproved or limited
+     * @param  bool  $end      it ends the work here
+     */
+    public function __construct(
+        public string $id,
+        public string $way,
+        public string $name,
+        public array $acts,
+        public ?string $part,
+        public int $parts,
+        public int $minutes,
+        public int $outlay,
+        public int $expected,
+        public array $range,
+        public array $days,
+        public float $cures,
+        public float $other,
+        public int $warrantyMonths,
+        public float $comeback,
+        public int $lasts,
+        public array $effects,
+        public array $leaves,
+        public bool $end = false,
+        public ?string $offer = null,
+        public ?string $spare = null,
+    ) {
+    }
+
+    /** Whether something must be ordered for it. */
+    public function orders(): bool
+    {
+        return in_array($this->way, ['new', 'used', 'platform'], true);
+    }
+}

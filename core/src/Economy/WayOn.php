@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Economy;
+
+/** One way on, made concrete for a machine, before it is weighed against the others. */
+final readonly class WayOn
+{
+    /**
+     * @param  list<array{act: string, on: list<string>}>  $acts
+     * @param  array<int, float>  $cures mode => share of times it cures it
+     * @param  int  $parts minor units
+     * @param  array{int, int}  $days
+     * @param  int  $lasts years it may be expected to last
+     * @param  int  $after minor units it is expected to cost later where it cured: comebacks, and what its owner loses by it
+     * @param  list<string>  $leaves
+     */
+    public function __construct(
+        public string $id,
+        public string $way,
+        public string $name,
+        public array $acts,
+        public ?string $part,
+        public array $cures,
+        public int $parts,
+        public int $minutes,
+        public array $days,
+        public int $warrantyMonths,
+        public float $comeback,
+        public int $lasts,
+        public int $after,
+        public array $leaves = [],
+        public ?string $offer = null,
+        public ?string $spare = null,
+    ) {
+    }
+}

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Imports;
+
+use JsonException;
+
+/** Reads what general-purpose Linux tools report, as findings for the record. Nothing in the files is trusted beyond its numbers. */
+final class ToolReport
+{
+    public const KINDS = ['sensors' => 'sensors -j', 'smartctl' => 'smartctl --json -a', 'memory-test' => 'a log of a memory test'];
+
+    /** Counters of a drive that should be nothing: sectors moved, waiting, not readable (numbers of the ATA attribute table). */
+    private const COUNTERS = [5 => 'sectors moved', 197 => 'sectors waiting', 198 => 'sectors not readable'];
+
+    /** Hotter than this is no processor but a wrong reading. */
+    private const HOTTEST = 130.0;
+
+    /**
+     * @param  ?float  $room   degrees of the room, for `sensors`
+     * @param  ?string  $target the drive it is about, for `smartctl`
+     *
+     * @return array<string, mixed> a finding, as in a case file
+     *
+     * @throws UnreadableReport
+     */
+    public static function read(string $kind, string $file, ?float $room = null, ?string $target = null): array
+    {
+        return match ($kind) {
+            'sensors' => self::sensors($file, $room),
+            'smartctl' => self::smartctl($file) + ($target === null ? [] : ['target' => $target]),
+            default => self::memoryTest($file),
+        };
+    }
+
+    /** @return array<string, mixed> the hottest temperature of a processor's own sensor against the room; fans as a remark */
+    private static function sensors(string $file, ?float $room): array
+    {
+        $hot = null;
+        $fans = [];
+        foreach (self::json($file, 'report of sensors', self::KINDS['sensors']) as $chip => $features) {
+            foreach (is_array($features) ? $features : [] as $values) {
+                foreach (is_array($values) ? $values : [] as $name => $value) {
+                    if (! is_numeric($value)) {
+                        continue;
+                    }
+                    if (preg_match('/^fan\d+_input$/', (string) $name) === 1) {
+                        $fans[] = (int) $value;
+                    } elseif (preg_match('/^temp\d+_input$/', (string) $name) === 1 && preg_match('/^(coretemp|k\d+temp|zenpower|cpu)/', (string) $chip) === 1 && $value > 0 && $value < self::HOTTEST) {
+                        $hot = max($hot ?? 0.0, (float) $value);
+                    }
+                }
+            }
+        }
+        if ($hot === null) {
+            throw UnreadableReport::nothingIn('report of sensors');
+        }
+        if ($room === null) {
+            throw UnreadableReport::needsRoom();
+        }
+
+        return ['kind' => 'finding', 'check' => 'temperature', 'values' => ['hot' => round($hot, 1), 'room' => $room], 'text' => 'By sensors'.($fans === [] ? '' : '; fans '.implode(', ', $fans).' a minute (a place with no fan shows 0)')];
+    }
+
+    /** @return array<string, mixed> failing where the drive says so, or where it counts errors */
+    private static function smartctl(string $file): array
+    {
+        $report = self::json($file, 'report of smartctl', self::KINDS['smartctl']);
+        $passed = $report['smart_status']['passed'] ?? null;
+        $errors = [];
+        foreach ($report['ata_smart_attributes']['table'] ?? [] as $row) {
+            $id = is_array($row) ? $row['id'] ?? 0 : 0;
+            $raw = is_array($row) && is_array($row['raw'] ?? null) ? (int) ($row['raw']['value'] ?? 0) : 0;
+            if (is_int($id) && isset(self::COUNTERS[$id]) && $raw > 0) {
+                $errors[] = "{$raw} ".self::COUNTERS[$id];
+            }
+        }
+        $nvme = $report['nvme_smart_health_information_log'] ?? [];
+        if (is_array($nvme) && (int) ($nvme['media_errors'] ?? 0) > 0) {
+            $errors[] = (int) $nvme['media_errors'].' media errors';
+        }
+        if (is_array($nvme) && (int) ($nvme['critical_warning'] ?? 0) > 0) {
+            $errors[] = 'a critical warning';
+        }
+        if (! is_bool($passed) && $errors === [] && ! isset($report['ata_smart_attributes'], $report['nvme_smart_health_information_log'])) {
+            throw UnreadableReport::nothingIn('report of smartctl');
+        }
+        $model = is_string($report['model_name'] ?? null) ? mb_substr($report['model_name'], 0, 60) : 'the drive';
+
+        return ['kind' => 'finding', 'check' => 'drive-health', 'result' => $passed === false || $errors !== [] ? 'failing' : 'good', 'text' => "By smartctl, {$model}".($errors === [] ? '' : ': '.implode(', ', $errors))];
+    }
+
+    /** @return array<string, mixed> */
+    private static function memoryTest(string $file): array
+    {
+        $errors = preg_match_all('/FAILURE:|^\s*Error\b|\bfailing address\b/mi', $file) + self::counted($file);
+        $passes = preg_match_all('/^\s*Loop \d+|\bpass(es)?\b[^\n]*\b(complete[d]?|[1-9]\d*)\b|^Done\.?\s*$/mi', $file);
+        if ($errors === 0 && $passes === 0) {
+            throw UnreadableReport::notThat('log of a memory test', 'memtester 1024M 1 | tee memory.log');
+        }
+
+        return ['kind' => 'finding', 'check' => 'memory-test', 'result' => $errors > 0 ? 'errors' : 'clean', 'text' => 'By a log'.($errors > 0 ? ": {$errors} ".($errors === 1 ? 'error' : 'errors') : '')];
+    }
+
+    private static function counted(string $file): int
+    {
+        return preg_match_all('/\berrors?\s*[:=]\s*(\d+)/i', $file, $found) > 0 ? array_sum(array_map(intval(...), $found[1])) : 0;
+    }
+
+    /** @return array<array-key, mixed> */
+    private static function json(string $file, string $what, string $command): array
+    {
+        try {
+            $decoded = json_decode($file, true, 32, JSON_THROW_ON_ERROR);
+        } catch (JsonException) {
+            $decoded = null;
+        }
+
+        return is_array($decoded) ? $decoded : throw UnreadableReport::notThat($what, $command);
+    }
+}

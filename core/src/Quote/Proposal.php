@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Quote;
+
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Economy\Money;
+use Orthoscope\Core\Economy\Option;
+
+/** Makes a variant of a quote from a way on, in the words of the owner. */
+final readonly class Proposal
+{
+    public function __construct(private Catalogue $catalogue, private Machine $machine)
+    {
+    }
+
+    /** @param  int  $spent bench minutes that went into finding it */
+    public function variant(string $id, Option $option, int $spent): Variant
+    {
+        $rate = $this->catalogue->number('money_per_minute');
+        $lines = [];
+        if ($spent > 0) {
+            $lines[] = QuoteLine::of("Finding the fault, {$spent} minutes", 1, Money::of((int) round($spent * $rate)));
+        }
+        $lines[] = QuoteLine::of("Work, {$option->minutes} minutes", 1, Money::of((int) round($option->minutes * $rate)));
+        if ($option->parts > 0) {
+            $lines[] = QuoteLine::of($option->way === 'specialist' ? 'The specialist' : $this->part($option), 1, Money::of($option->parts));
+        }
+
+        return new Variant($id, $option->name, $lines, $this->promise($option), implode(' ', $this->limits($option)), [$option->id], $this->catalogue->economy->tax, $option->days, $option->warrantyMonths);
+    }
+
+    private function part(Option $option): string
+    {
+        return match (true) {
+            $option->way === 'platform' => 'Main board, processor and memory',
+            $option->part === null || ! in_array($option->way, ['new', 'used', 'shelf'], true) => 'Small parts',
+            default => ucfirst((string) preg_replace('/^(the|a) /', '', $this->machine->part($option->part)->kind->plain)).', '.$this->catalogue->economy->sources[$option->way]->name,
+        };
+    }
+
+    private function promise(Option $option): string
+    {
+        $chance = match (true) {
+            $option->end && $option->cures < 0.5 => 'Your machine comes back as it is.',
+            $option->cures >= 0.95 => 'We are almost sure that this puts it right.',
+            $option->cures >= 0.8 => sprintf('This puts it right in about %d of 10 cases like yours.', (int) round(10 * $option->cures)),
+            $option->cures >= 0.5 => sprintf('This may well put it right: about %d in 10. If not, we ask you before we do more.', (int) round(10 * $option->cures)),
+            default => 'This may not be all that is wrong. We ask you before we do more.',
+        };
+        $days = $option->days[1] === 0 ? 'It needs no waiting for parts.' : "It takes about {$option->days[0]} to {$option->days[1]} days.";
+        $warranty = $option->warrantyMonths > 0 ? "If the same trouble comes back within {$option->warrantyMonths} months, we put it right." : 'We give no warranty on it. The law may give you more.';
+
+        return "{$chance} {$days} {$warranty}";
+    }
+
+    /** @return list<string> */
+    private function limits(Option $option): array
+    {
+        $way = $this->catalogue->economy->ways[$option->way] ?? null;
+
+        return match (true) {
+            $option->way === 'salvage' => ['You leave the machine to us. Your drives come back to you.'],
+            $way?->id === 'workaround' => ['This is a way around the fault. The fault is still there and may get worse.'],
+            $way?->id === 'board' => ['We repair the old part. If it fails again, it must be replaced.'],
+            $option->way === 'used' => ['The part is used. It may not last as long as a new one.'],
+            default => [],
+        };
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Quote;
+
+use Orthoscope\Core\Economy\Money;
+
+/** One of the things the owner can choose, with its lines and what it adds up to. Tax is worked out once, on the sum. */
+final readonly class Variant
+{
+    /**
+     * @param  string  $id       letter it goes by, "A", "B", "C"
+     * @param  list<QuoteLine>  $lines
+     * @param  string  $promise  what it gives, in plain words
+     * @param  string  $limits   what it does not give, in plain words; empty if nothing
+     * @param  list<string>  $options  options of the decision it was made from
+     * @param  int  $tax      hundredths of a per cent
+     * @param  array{int, int}  $days     until it is done, from and to
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public array $lines,
+        public string $promise,
+        public string $limits,
+        public array $options,
+        public int $tax,
+        public array $days,
+        public int $warrantyMonths,
+    ) {
+        if ($lines === []) {
+            throw UnusableQuote::because("\"{$name}\" has no line; add one, or leave it out.");
+        }
+        if ($this->total()->minor > Money::MOST) {
+            throw UnusableQuote::because("\"{$name}\" adds up to more than a repair can cost; check the points.");
+        }
+    }
+
+    public function net(): Money
+    {
+        return array_reduce($this->lines, fn (Money $sum, QuoteLine $line): Money => $sum->plus($line->net()), Money::of(0));
+    }
+
+    public function tax(): Money
+    {
+        return $this->net()->share($this->tax);
+    }
+
+    public function total(): Money
+    {
+        return $this->net()->plus($this->tax());
+    }
+
+    /**
+     * What each line costs with its tax; together they are the total to the cent.
+     *
+     * @return list<Money>
+     */
+    public function gross(): array
+    {
+        $net = array_map(fn (QuoteLine $line): int => $line->net()->minor, $this->lines);
+
+        return array_sum($net) === 0 ? array_map(fn (): Money => Money::of(0), $this->lines) : array_values($this->total()->split($net));
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'id' => $this->id, 'name' => $this->name, 'lines' => array_map(fn (QuoteLine $line): array => $line->toArray(), $this->lines),
+            'promise' => $this->promise, 'limits' => $this->limits, 'options' => $this->options, 'tax' => $this->tax, 'days' => $this->days, 'warranty' => $this->warrantyMonths,
+        ];
+    }
+
+    /** @param  array<string, mixed>  $row */
+    public static function fromArray(array $row): self
+    {
+        return new self(
+            $row['id'], $row['name'], array_map(fn (array $line): QuoteLine => QuoteLine::of($line['what'], $line['count'], Money::of($line['each'])), $row['lines']),
+            $row['promise'], $row['limits'], $row['options'], $row['tax'], $row['days'], $row['warranty'],
+        );
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Returns;
+
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Goal;
+use Orthoscope\Core\Chain\Place;
+use Orthoscope\Core\Chain\SetUp;
+use Orthoscope\Core\Chain\StartBy;
+use Orthoscope\Core\Chain\Temperature;
+use Orthoscope\Core\Diagnosis\Replay;
+use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Evidence\Start;
+
+/** A condition under which a fault may show and which was not tried, with the chance that it would show it. Before "no fault found" is said. */
+final readonly class Untried
+{
+    /** Chance under which a condition is not worth a word. Origin: judgement. */
+    private const LEAST = 0.01;
+
+    private function __construct(public string $name, public SetUp $setUp, public float $chance)
+    {
+    }
+
+    /** @return list<self> likeliest to show it first */
+    public static function of(Replay $replay, Record $record, Catalogue $catalogue): array
+    {
+        $conditions = [
+            ['cold, after standing', new SetUp(temperature: Temperature::Cold)],
+            ['warm, just after a run', new SetUp(temperature: Temperature::Warm)],
+            ['a long run at work', new SetUp(goal: Goal::Load)],
+            ['hours as the owner runs it', new SetUp(goal: Goal::Hours)],
+            ['in its case, by its button', new SetUp],
+            ['out of its case, by the pins', new SetUp(place: Place::Bench, startBy: StartBy::Pins)],
+            ['at the owner\'s place, with their leads, socket and screen', new SetUp(place: Place::Owner)],
+        ];
+        $untried = [];
+        foreach ($conditions as [$name, $setUp]) {
+            if (! self::wasTried($setUp, $record)) {
+                $chance = self::shows($replay, $setUp, $catalogue);
+                if ($chance >= self::LEAST) {
+                    $untried[] = new self($name, $setUp, $chance);
+                }
+            }
+        }
+        usort($untried, fn (self $a, self $b): int => $b->chance <=> $a->chance);
+
+        return $untried;
+    }
+
+    /** Chance that a start under these conditions does not stay up. */
+    private static function shows(Replay $replay, SetUp $setUp, Catalogue $catalogue): float
+    {
+        $hazards = $replay->model->hazards($setUp, $replay->fitted);
+        $fails = 0.0;
+        foreach ($replay->belief->states() as [$faults, $weight]) {
+            $well = 1.0;
+            foreach ($faults as $fault) {
+                $well *= $replay->model->modes->all[$fault]->stop < $catalogue->stageCount() ? 1.0 - ($hazards[$fault] ?? 0.0) : 1.0;
+            }
+            $fails += $weight * (1.0 - $well);
+        }
+
+        return $fails;
+    }
+
+    private static function wasTried(SetUp $asked, Record $record): bool
+    {
+        foreach ($record->all(Start::class) as $start) {
+            $made = $start->setUp;
+            if ($made->isAtLeast($asked) && $made->place === $asked->place && $made->startBy === $asked->startBy) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

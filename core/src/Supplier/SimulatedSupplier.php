@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Supplier;
+
+use DateTimeImmutable;
+use Orthoscope\Core\Economy\Offer;
+use Orthoscope\Core\Simulation\Draw;
+
+/** The suppliers that ship: they deliver late and early, wrong, damaged and dead parts, and answer claims, by chance from a seed. */
+final readonly class SimulatedSupplier implements Supplier
+{
+    /** Share of days on which something is sold out. Origin: judgement. */
+    private const SOLD_OUT = 0.06;
+
+    /** How much likelier a claim is accepted that names the condition under which the fault shows. Origin: judgement. */
+    private const SEPARATED = 0.25;
+
+    /** Share of broken parts in which the supplier finds nothing, whose bench is warm and quick. Origin: judgement. */
+    private const NOT_FOUND = 0.3;
+
+    /** @var array<string, array<string, mixed>> */
+    private array $houses;
+
+    /** @var array<string, array<string, mixed>> */
+    private array $rows;
+
+    /**
+     * @param  array<string, mixed>  $file `core/catalogue/supplier.yaml`
+     * @param  array<string, bool>  $fixed  order => whether its part works, for courses that are played
+     */
+    public function __construct(array $file, private string $seed, private array $fixed = [])
+    {
+        $this->houses = array_column($file['houses'], null, 'id');
+        $this->rows = array_column($file['offers'], null, 'id');
+    }
+
+    public function offers(DateTimeImmutable $day): array
+    {
+        $offers = [];
+        foreach (array_keys($this->rows) as $id) {
+            $offer = $this->offer((string) $id, $day);
+            if ($offer !== null) {
+                $offers[$offer->kind][] = $offer;
+            }
+        }
+
+        return $offers;
+    }
+
+    public function offer(string $id, DateTimeImmutable $day): ?Offer
+    {
+        $row = $this->rows[$id] ?? null;
+        if ($row === null) {
+            return null;
+        }
+        $house = $this->houses[$row['house']];
+        $soldOut = Draw::from("{$this->seed} stock {$id} {$day->format('Y-m-d')}")->happens(self::SOLD_OUT);
+
+        return new Offer($id, $house['name'], $row['kind'], $row['name'], $row['condition'], $row['price'], $row['days'], $soldOut ? 0 : $row['stock'], $house['return'], $row['facts']);
+    }
+
+    public function promise(string $offer, string $order, DateTimeImmutable $now): ?DateTimeImmutable
+    {
+        $found = $this->offer($offer, $now);
+        if ($found === null || $found->stock < 1) {
+            return null;
+        }
+        $days = $found->days[0] + (int) floor(Draw::from("{$this->seed} days {$order}")->unit() * ($found->days[1] - $found->days[0] + 1));
+
+        return $now->modify("+{$days} days")->setTime(11, 0);
+    }
+
+    public function deliver(string $offer, string $order): Delivery
+    {
+        $house = $this->houses[$this->rows[$offer]['house']];
+        $draw = Draw::from("{$this->seed} parcel {$order}");
+        $wrong = $draw->happens($house['wrong']);
+        $damaged = $draw->happens($house['damaged']);
+        $works = ! $draw->happens($house['dead']);
+
+        return isset($this->fixed[$order]) ? new Delivery(false, false, $this->fixed[$order]) : new Delivery($wrong, $damaged, $works && ! $damaged);
+    }
+
+    public function answer(string $offer, string $order, int $round, bool $separates): ClaimAnswer
+    {
+        $house = $this->houses[$this->rows[$offer]['house']];
+        $draw = Draw::from("{$this->seed} claim {$order} {$round}");
+        $delivery = $this->deliver($offer, $order);
+        if ($delivery->wrong || $delivery->damaged) {
+            return ClaimAnswer::Replaced;
+        }
+        if ($delivery->works || (! $separates && $draw->happens(self::NOT_FOUND))) {
+            return ClaimAnswer::NoFaultFound;
+        }
+
+        return match (true) {
+            $draw->happens(min(1.0, $house['accepts'] + ($separates ? self::SEPARATED : 0.0))) => $draw->happens(0.7) ? ClaimAnswer::Replaced : ClaimAnswer::Refunded,
+            default => ClaimAnswer::Refused,
+        };
+    }
+}

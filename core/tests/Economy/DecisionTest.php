@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Tests\Economy;
+
+use Orthoscope\Core\Adviser;
+use Orthoscope\Core\Economy\Decision;
+use Orthoscope\Core\Economy\Offer;
+use Orthoscope\Core\Economy\Option;
+use Orthoscope\Core\Economy\Terms;
+use Orthoscope\Core\Evidence\CaseFile;
+use Orthoscope\Core\Spares\Shelf;
+use Orthoscope\Core\Tests\Support\Bench;
+use PHPUnit\Framework\TestCase;
+
+final class DecisionTest extends TestCase
+{
+    private const SUPPLY = [
+        ['kind' => 'start', 'reached' => 'nothing', 'signs' => ['standby' => 'off']],
+        ['kind' => 'start', 'reached' => 'stays', 'setup' => ['lent' => ['supply' => ['tag' => 'S-12', 'trust' => 0.97]]]],
+        ['kind' => 'start', 'reached' => 'nothing'],
+    ];
+
+    public function test_a_confirmed_supply_is_replaced_and_no_test_is_worth_its_minutes(): void
+    {
+        $decision = $this->decide(self::SUPPLY);
+        $this->assertStringStartsWith('replace:supply', $decision->options[0]->id);
+        $this->assertGreaterThan(0.75, $decision->options[0]->cures);
+        $this->assertLessThanOrEqual(0, $decision->testing);
+        $this->assertStringContainsString('Deciding now', $decision->testingSentence());
+        $this->assertStringContainsString('cures with', $decision->why);
+    }
+
+    public function test_before_it_is_known_a_test_is_worth_more_than_buying(): void
+    {
+        $decision = $this->decide([['kind' => 'start', 'reached' => 'nothing', 'signs' => ['standby' => 'off']]]);
+        $this->assertSame('test', $decision->options[0]->way);
+        $this->assertGreaterThan(0, $decision->testing);
+        $this->assertStringContainsString('Testing on is worth more', $decision->testingSentence());
+    }
+
+    public function test_options_are_ordered_by_what_they_are_expected_to_cost(): void
+    {
+        $decision = $this->decide(self::SUPPLY);
+        $expected = array_map(fn (Option $option): int => $option->expected, $decision->options);
+        $sorted = $expected;
+        sort($sorted);
+        $this->assertSame($sorted, $expected);
+        $this->assertNotNull($decision->option('return'));
+        $this->assertNotNull($decision->option('specialist'));
+        $this->assertNotNull($decision->option('salvage'));
+        foreach ($decision->options as $option) {
+            $this->assertGreaterThanOrEqual(0.0, $option->cures, $option->id);
+            $this->assertLessThanOrEqual(1.0, $option->cures + $option->other, $option->id);
+            $this->assertLessThanOrEqual($option->range[1], $option->range[0], $option->id);
+            $this->assertNotSame('', $option->name);
+        }
+    }
+
+    public function test_a_machine_worth_little_goes_back_unrepaired(): void
+    {
+        $decision = $this->decide(self::SUPPLY, new Terms(worth: 2000));
+        $this->assertTrue($decision->options[0]->end);
+        $this->assertStringContainsString('more than the machine is worth', $decision->why);
+    }
+
+    public function test_what_nobody_has_is_no_way_on(): void
+    {
+        $offer = new Offer('x-1', 'House', 'supply', 'A supply', 'new', 5000, [2, 4], 1, 14);
+        $decision = $this->decide(self::SUPPLY, new Terms(offers: ['supply' => [$offer]]), shelf: []);
+        $this->assertSame(5000, $decision->option('replace:supply:new')?->parts);
+        $this->assertSame([2, 4], $decision->option('replace:supply:new')->days);
+        $this->assertSame('x-1', $decision->option('replace:supply:new')->offer);
+        $this->assertNull($decision->option('replace:supply:used'));
+        $this->assertNull($decision->option('replace:supply:shelf'));
+        $soldOut = new Offer('x-1', 'House', 'supply', 'A supply', 'new', 5000, [2, 4], 0, 14);
+        $this->assertNull($this->decide(self::SUPPLY, new Terms(offers: ['supply' => [$soldOut]]), shelf: [])->option('replace:supply:new'));
+    }
+
+    public function test_a_claim_comes_up_only_under_warranty(): void
+    {
+        $this->assertNull($this->decide(self::SUPPLY)->option('claim:supply'));
+        $claim = $this->decide(self::SUPPLY, new Terms(claimable: true))->option('claim:supply');
+        $this->assertSame(0, $claim?->parts);
+        $this->assertGreaterThan(7, $claim->days[0]);
+    }
+
+    public function test_a_workaround_is_named_as_one_and_carries_no_warranty(): void
+    {
+        $decision = $this->decide([
+            ['kind' => 'start', 'reached' => 'no-drive'],
+            ['kind' => 'finding', 'check' => 'drive-in-host', 'target' => 'drive', 'result' => 'works'],
+            ['kind' => 'start', 'reached' => 'stays', 'setup' => ['moved' => ['drive' => 'second']]],
+            ['kind' => 'start', 'reached' => 'no-drive'],
+        ]);
+        $around = array_values(array_filter($decision->options, fn (Option $option): bool => $option->way === 'workaround'));
+        $this->assertNotSame([], $around);
+        $this->assertSame(0, $around[0]->warrantyMonths);
+        $this->assertStringContainsString('not a repair', implode(' ', $around[0]->leaves));
+    }
+
+    public function test_a_second_fault_is_told_and_counted(): void
+    {
+        $decision = $this->decide([['kind' => 'start', 'reached' => 'nothing', 'signs' => ['standby' => 'off']], ['kind' => 'finding', 'check' => 'look-inside', 'result' => 'burnt'], ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'fail']]);
+        $supply = $decision->option('replace:supply:new');
+        $this->assertGreaterThan(0.05, $supply?->other);
+    }
+
+    public function test_several_parts_of_the_platform_move_together(): void
+    {
+        $decision = $this->decide([
+            ['kind' => 'start', 'reached' => 'dark', 'waited' => 200],
+            ['kind' => 'finding', 'check' => 'processor-in-host', 'target' => 'processor', 'result' => 'fails'],
+            ['kind' => 'finding', 'check' => 'look-socket', 'result' => 'bent'],
+            ['kind' => 'finding', 'check' => 'stick-in-host', 'target' => 'stick-1', 'result' => 'fails'],
+        ], new Terms(worth: 90000), shelf: []);
+        $platform = $decision->option('platform');
+        $this->assertNotNull($platform);
+        $this->assertStringContainsString('Case, card and drives stay', implode(' ', $platform->effects));
+        $this->assertGreaterThan($decision->option('replace:processor:new')->cures ?? 0.0, $platform->cures);
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $entries
+     * @param  list<array<string, mixed>>|null  $shelf
+     */
+    private function decide(array $entries, Terms $terms = new Terms, ?array $shelf = null): Decision
+    {
+        $catalogue = Bench::catalogue();
+        $case = CaseFile::parse(Bench::json($entries, [], $shelf), $catalogue);
+        $adviser = new Adviser($catalogue, $case->machine, $case->shelf);
+        $assessment = $adviser->assess($case->record);
+
+        return Decision::of($adviser->replay($case->record), $assessment, $catalogue, new Shelf($case->shelf->spares), $terms);
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Tests\Statistics;
+
+use Orthoscope\Core\Statistics\Beta;
+use Orthoscope\Core\Statistics\Fisher;
+use Orthoscope\Core\Statistics\ManyLooks;
+use Orthoscope\Core\Statistics\Shrunk;
+use Orthoscope\Core\Statistics\Survival;
+use PHPUnit\Framework\TestCase;
+
+/** Against values published or recomputed with R 4.2; the R line stands beside each. */
+final class PublishedValuesTest extends TestCase
+{
+    /**
+     * Kaplan & Meier 1958 on the 6-MP remission data (Freireich 1963; Gehan 1965), with Greenwood errors.
+     * R: summary(survfit(Surv(c(6,6,6,6,7,9,10,10,11,13,16,17,19,20,22,23,25,32,32,34,35), c(1,1,1,0,1,0,1,0,0,1,1,0,0,0,1,1,0,0,0,0,0)) ~ 1))
+     */
+    public function test_survival(): void
+    {
+        $cases = array_map(fn (string $word): array => [(float) $word, ! str_ends_with($word, '+')], explode(',', '6,6,6,6+,7,9+,10,10+,11+,13,16,17+,19+,20+,22,23,25+,32+,32+,34+,35+'));
+        $survival = Survival::of($cases);
+        $this->assertSame([6.0, 7.0, 10.0, 13.0, 16.0, 22.0, 23.0], array_column($survival->steps, 'time'));
+        foreach ([.8571, .8067, .7529, .6902, .6275, .5378, .4482] as $i => $share) {
+            $this->assertEqualsWithDelta($share, $survival->steps[$i]['share'], 5e-5);
+        }
+        foreach ([.0764, .0869, .0963, .1068, .1141, .1282, .1346] as $i => $error) {
+            $this->assertEqualsWithDelta($error, $survival->steps[$i]['error'], 5e-5);
+        }
+        $this->assertSame([21, 9], [$survival->count, $survival->events]);
+        $this->assertSame(1.0, $survival->at(5.9));
+        $this->assertEqualsWithDelta(.7529, $survival->at(12.0), 5e-5);
+    }
+
+    /** Fisher 1935, the lady tasting tea. R: fisher.test(matrix(c(3,1,1,3),2), alternative="greater")$p.value */
+    public function test_tea(): void
+    {
+        $this->assertEqualsWithDelta(.242857, Fisher::more(3, 1, 1, 3), 1e-6);
+        $this->assertEqualsWithDelta(1 / 70, Fisher::more(4, 0, 0, 4), 1e-12);
+        $this->assertEqualsWithDelta(1.0, Fisher::more(0, 4, 4, 0), 1e-12);
+    }
+
+    /** Benjamini & Hochberg 1995, their 15 p-values: 4 are rejected at .05. R: sum(p.adjust(p, "BH") <= .05) */
+    public function test_fifteen_looks(): void
+    {
+        $p = [.0001, .0004, .0019, .0095, .0201, .0278, .0298, .0344, .0459, .3240, .4262, .5719, .6528, .7590, 1.0];
+        $shares = ManyLooks::falseShares($p);
+        $this->assertCount(4, array_filter($shares, fn (float $share): bool => $share <= .05));
+        // R: p.adjust(p, "BH")[c(1, 4, 5, 15)]
+        $this->assertEqualsWithDelta([.0015, .035625, .0603, 1.0], [$shares[0], $shares[3], $shares[4], $shares[14]], 1e-9);
+        $this->assertSame([], ManyLooks::falseShares([]));
+    }
+
+    /** R: qbeta(c(.025, .5, .975), 3, 17); pbeta(.2, 3, 17) */
+    public function test_beta(): void
+    {
+        $beta = Beta::of(3, 17);
+        $this->assertEqualsWithDelta([0.033826249, 0.138271162, 0.331376664], [$beta->quantile(.025), $beta->quantile(.5), $beta->quantile(.975)], 1e-8);
+        $this->assertEqualsWithDelta(0.76311066, $beta->below(.2), 1e-8);
+        $this->assertEqualsWithDelta(.15, $beta->mean(), 1e-12);
+        $this->assertEqualsWithDelta($beta->quantile(.3), Beta::of(3, 17)->quantile(.3), 1e-12);
+    }
+
+    public function test_few_cases_are_drawn_to_their_family_and_many_are_not(): void
+    {
+        $few = Shrunk::towards(0.05, 20, 2, 3);
+        $many = Shrunk::towards(0.05, 20, 200, 300);
+        $this->assertEqualsWithDelta(3 / 23, $few->belief->mean(), 1e-12);
+        $this->assertEqualsWithDelta(201 / 320, $many->belief->mean(), 1e-12);
+        // R: qbeta(c(.025,.975), 3, 20)
+        $this->assertEqualsWithDelta([0.029055851, 0.291612742], $few->belief->interval(), 1e-8);
+    }
+}
