@@ -11,6 +11,11 @@ return [
     'open_from' => 9,
     'open_to' => 18,
     'benches' => 2,
+    // Share of tries in which the simulated message gateway fails.
+    'gateway_fails' => (float) env('SHOP_GATEWAY_FAILS', 0.1),
+    // What the simulated suppliers do follows from this word; with "fixed" whether the part of an order works is set, for courses that are played.
+    'supplier_seed' => env('SHOP_SUPPLIER_SEED', 'harbour'),
+    'supplier_fixed' => json_decode((string) env('SHOP_SUPPLIER_FIXED', '[]'), true) ?: [],
     // Bench minutes a job still takes, by what it waits for, until the next word on another can be given. Origin: judgement.
     'bench_minutes' => ['locked' => 10, 'first-start' => 40, 'find' => 45, 'confirm' => 15, 'repair' => 40, 'prove' => 25],
 ];

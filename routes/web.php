@@ -5,39 +5,55 @@ declare(strict_types=1);
 use App\Http\Controllers\AnswerController;
 use App\Http\Controllers\ArrivalController;
 use App\Http\Controllers\BookingController;
+use App\Http\Controllers\BulletinController;
 use App\Http\Controllers\CallController;
 use App\Http\Controllers\CardIdentityController;
 use App\Http\Controllers\CaseFileController;
 use App\Http\Controllers\ClaimController;
 use App\Http\Controllers\ClosingController;
 use App\Http\Controllers\CodebookController;
+use App\Http\Controllers\CollectController;
+use App\Http\Controllers\ComebackController;
 use App\Http\Controllers\ContactController;
 use App\Http\Controllers\CoverageController;
+use App\Http\Controllers\DecideController;
+use App\Http\Controllers\DiaryController;
 use App\Http\Controllers\DonorController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\EraseOwnerController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\FloorController;
 use App\Http\Controllers\GuideController;
+use App\Http\Controllers\HowWellController;
 use App\Http\Controllers\IntakeController;
 use App\Http\Controllers\JobController;
+use App\Http\Controllers\LessonController;
 use App\Http\Controllers\LetterController;
 use App\Http\Controllers\LoanController;
+use App\Http\Controllers\MessageController;
 use App\Http\Controllers\NewsController;
 use App\Http\Controllers\NoticeController;
+use App\Http\Controllers\OrderController;
 use App\Http\Controllers\OwnerLetterController;
+use App\Http\Controllers\OwnerQuoteController;
+use App\Http\Controllers\OwnMachineController;
 use App\Http\Controllers\PaperController;
+use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PhotoController;
+use App\Http\Controllers\ProveController;
+use App\Http\Controllers\QuoteController;
 use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\ReceiptController;
 use App\Http\Controllers\SalvageController;
 use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
+use App\Http\Controllers\ShiftController;
 use App\Http\Controllers\SocketMapController;
 use App\Http\Controllers\SpareController;
 use App\Http\Controllers\SpareLabelController;
 use App\Http\Controllers\StockController;
+use App\Http\Controllers\SupplierClaimController;
 use App\Http\Controllers\SupplySizingController;
 use App\Http\Controllers\TagController;
 use App\Http\Controllers\ThemeController;
@@ -50,7 +66,18 @@ Route::middleware('guest')->group(function (): void {
 });
 
 // The owner's letter: no account, only an address nobody can guess.
-Route::get('/letter/{token}', OwnerLetterController::class)->where('token', '[A-Za-z0-9]{40}')->middleware('throttle:letters')->name('owner.letter');
+Route::middleware('throttle:letters')->where(['token' => '[A-Za-z0-9]{40}'])->group(function (): void {
+    Route::get('/letter/{token}', [OwnerLetterController::class, 'show'])->name('owner.letter');
+    Route::get('/letter/{token}/what-happened', [OwnerLetterController::class, 'happened'])->name('owner.happened');
+    Route::get('/letter/{token}/letter.pdf', [OwnerLetterController::class, 'pdf'])->name('owner.pdf');
+});
+// Promised dates for a calendar program, which cannot log in: the address is signed.
+Route::get('/diary.ics', [DiaryController::class, 'feed'])->middleware(['signed', 'throttle:letters'])->name('diary.feed');
+// The quote, which its owner answers once.
+Route::middleware('throttle:quotes')->where(['token' => '[A-Za-z0-9]{40}'])->group(function (): void {
+    Route::get('/quote/{token}', [OwnerQuoteController::class, 'show'])->name('quote.show');
+    Route::post('/quote/{token}', [OwnerQuoteController::class, 'store'])->name('quote.answer');
+});
 
 Route::middleware('auth')->group(function (): void {
     Route::post('/logout', [SessionController::class, 'destroy'])->name('logout');
@@ -78,9 +105,31 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/photos/{photo}', [PhotoController::class, 'show'])->name('photos.show');
         Route::get('/jobs/{job}/receipt', ReceiptController::class)->name('jobs.receipt');
         Route::get('/jobs/{job}/tag', TagController::class)->name('jobs.tag');
-        Route::get('/jobs/{job}/letter', LetterController::class)->name('jobs.letter');
+        Route::get('/jobs/{job}/letter', [LetterController::class, 'show'])->name('jobs.letter');
+        Route::post('/jobs/{job}/letter', [LetterController::class, 'update'])->name('letter.update');
+        Route::post('/jobs/{job}/letter/renew', [LetterController::class, 'renew'])->name('letter.renew');
+        Route::get('/jobs/{job}/letter.pdf', [LetterController::class, 'pdf'])->name('letter.pdf');
+        Route::get('/jobs/{job}/letter.txt', [LetterController::class, 'text'])->name('letter.text');
+        Route::get('/jobs/{job}/letter.eml', [LetterController::class, 'eml'])->name('letter.eml');
+        Route::get('/jobs/{job}/collect', [CollectController::class, 'create'])->name('collect.create');
+        Route::post('/jobs/{job}/collect', [CollectController::class, 'store'])->name('collect.store');
+        Route::get('/diary', [DiaryController::class, 'show'])->name('diary');
+        Route::post('/shifts', [ShiftController::class, 'store'])->name('shifts.store');
+        Route::delete('/shifts/{shift}', [ShiftController::class, 'destroy'])->name('shifts.destroy');
+        Route::get('/jobs/{job}/came-back', [ComebackController::class, 'create'])->name('comebacks.create');
+        Route::post('/jobs/{job}/came-back', [ComebackController::class, 'store'])->name('comebacks.store');
+        Route::get('/messages', [MessageController::class, 'index'])->name('messages');
+        Route::post('/messages/send', [MessageController::class, 'send'])->name('messages.send');
+        Route::post('/messages/{message}/again', [MessageController::class, 'again'])->name('messages.again');
     });
 
+    Route::middleware('can:lead')->group(function (): void {
+        Route::post('/bulletins', [BulletinController::class, 'store'])->name('bulletins.store');
+        Route::post('/bulletins/{bulletin}/withdraw', [BulletinController::class, 'withdraw'])->name('bulletins.withdraw');
+        Route::post('/lessons', [LessonController::class, 'propose'])->name('lessons.propose');
+        Route::post('/lessons/{lesson}', [LessonController::class, 'decide'])->name('lessons.decide');
+    });
+    Route::post('/own', [OwnMachineController::class, 'store'])->middleware('can:lead')->name('own.store');
     Route::post('/jobs/{job}/owner/erase', EraseOwnerController::class)->middleware('can:lead')->name('owner.erase');
 
     Route::middleware(['can:work-at-bench', MachineIsHere::class])->group(function (): void {
@@ -89,6 +138,37 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/jobs/{job}/case.json', CaseFileController::class)->name('jobs.case');
         Route::get('/jobs/{job}/close', [ClosingController::class, 'create'])->name('closing.create');
         Route::post('/jobs/{job}/close', [ClosingController::class, 'store'])->name('closing.store');
+        Route::get('/comebacks', [ComebackController::class, 'index'])->name('comebacks');
+        Route::get('/jobs/{job}/comeback', [ComebackController::class, 'show'])->name('comebacks.show');
+        Route::post('/jobs/{job}/comeback', [ComebackController::class, 'update'])->name('comebacks.update');
+        Route::get('/jobs/{job}/claim', [SupplierClaimController::class, 'create'])->name('claims.create');
+        Route::post('/jobs/{job}/claim', [SupplierClaimController::class, 'store'])->name('claims.store');
+        Route::get('/claims/{claim}', [SupplierClaimController::class, 'show'])->name('claims.show');
+        Route::post('/claims/{claim}/send', [SupplierClaimController::class, 'send'])->name('claims.send');
+        Route::post('/claims/{claim}/answer', [SupplierClaimController::class, 'answer'])->name('claims.answer');
+        Route::post('/claims/{claim}/give-up', [SupplierClaimController::class, 'giveUp'])->name('claims.give-up');
+        Route::get('/claims/{claim}/evidence.json', [SupplierClaimController::class, 'json'])->name('claims.json');
+        Route::get('/claims/{claim}/evidence.pdf', [SupplierClaimController::class, 'pdf'])->name('claims.pdf');
+        Route::get('/patterns', [PatternController::class, 'index'])->name('patterns');
+        Route::post('/patterns', [PatternController::class, 'look'])->name('patterns.look');
+        Route::get('/how-well', [HowWellController::class, 'show'])->name('how-well');
+        Route::post('/how-well', [HowWellController::class, 'workOut'])->name('how-well.work-out');
+        Route::get('/how-well.csv', [HowWellController::class, 'csv'])->name('how-well.csv');
+        Route::get('/jobs/{job}/decide', [DecideController::class, 'show'])->name('jobs.decide');
+        Route::post('/jobs/{job}/ahead', [DecideController::class, 'ahead'])->name('jobs.ahead');
+        Route::get('/jobs/{job}/quote', [QuoteController::class, 'create'])->name('quotes.create');
+        Route::post('/jobs/{job}/quote', [QuoteController::class, 'store'])->name('quotes.store');
+        Route::get('/jobs/{job}/quotes/{quote}', [QuoteController::class, 'show'])->name('quotes.show');
+        Route::post('/jobs/{job}/quote/withdraw', [QuoteController::class, 'withdraw'])->name('quotes.withdraw');
+        Route::post('/jobs/{job}/orders', [OrderController::class, 'store'])->name('orders.store');
+        Route::get('/orders', [OrderController::class, 'index'])->name('orders');
+        Route::post('/orders/{order}/receive', [OrderController::class, 'receive'])->name('orders.receive');
+        Route::post('/orders/{order}/dead', [OrderController::class, 'dead'])->name('orders.dead');
+        Route::post('/orders/{order}/give-up', [OrderController::class, 'giveUp'])->name('orders.give-up');
+        Route::get('/jobs/{job}/prove', [ProveController::class, 'show'])->name('jobs.prove');
+        Route::post('/jobs/{job}/reports', [ProveController::class, 'import'])->name('reports.import');
+        Route::get('/own', [OwnMachineController::class, 'index'])->name('own');
+        Route::get('/jobs/{job}/own', [OwnMachineController::class, 'show'])->name('own.show');
         Route::get('/jobs/{job}/news', NewsController::class)->name('jobs.news');
         Route::get('/jobs/{job}/supply', SupplySizingController::class)->name('jobs.supply');
         Route::get('/jobs/{job}/socket', SocketMapController::class)->name('jobs.socket');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\UseCases\JobWords;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -26,17 +27,26 @@ use Illuminate\Support\Carbon;
  * @property ?Carbon  $arrived_at   null while there was only a call
  * @property ?Carbon  $next_word_at when the owner was promised to hear
  * @property ?array<string, mixed> $agreed what was agreed with the owner
+ * @property string   $letter_level short or full
+ * @property string   $letter_words the line of the letter that is somebody's own
+ * @property ?Carbon  $link_until until when the owner's address opens
+ * @property ?int     $comeback_of the job it came back from
+ * @property ?array<string, mixed> $comeback what was done beside, where it came back
+ * @property ?array{paid: int, from: string, return_until: ?string, lot: ?string} $own a machine of the shop's own
+ * @property \Illuminate\Database\Eloquent\Collection<int, Quote> $quotes
+ * @property \Illuminate\Database\Eloquent\Collection<int, Order> $orders
  * @property Carbon   $created_at
  */
 class Job extends Model
 {
-    protected $fillable = ['tag', 'machine_id', 'letter_token', 'letter_token_hash', 'taken_in_by', 'arrived_at', 'next_word_at', 'agreed'];
+    protected $fillable = ['tag', 'machine_id', 'letter_token', 'letter_token_hash', 'taken_in_by', 'arrived_at', 'next_word_at', 'agreed', 'letter_level', 'letter_words', 'link_until', 'own', 'comeback_of', 'comeback'];
 
     protected $hidden = ['letter_token', 'letter_token_hash'];
 
+    /** The job of an owner's address, where it still opens. */
     public static function byLetterToken(string $token): ?self
     {
-        return self::query()->where('letter_token_hash', hash('sha256', $token))->first();
+        return self::query()->where('letter_token_hash', hash('sha256', $token))->where(fn ($open) => $open->whereNull('link_until')->orWhere('link_until', '>', now()))->first();
     }
 
     /**
@@ -46,6 +56,11 @@ class Job extends Model
     public function holdForWriting(): void
     {
         self::query()->whereKey($this->getKey())->update(['updated_at' => now()]);
+    }
+
+    protected static function booted(): void
+    {
+        static::created(fn (self $job) => JobWords::keep($job->load('machine.owner')));
     }
 
     public function getRouteKeyName(): string
@@ -101,6 +116,24 @@ class Job extends Model
         return $this->hasMany(Photo::class);
     }
 
+    /** @return HasMany<Quote, $this> newest first */
+    public function quotes(): HasMany
+    {
+        return $this->hasMany(Quote::class)->orderByDesc('id');
+    }
+
+    /** @return HasMany<Order, $this> newest first */
+    public function orders(): HasMany
+    {
+        return $this->hasMany(Order::class)->orderByDesc('id');
+    }
+
+    /** @return HasMany<Message, $this> newest first */
+    public function messages(): HasMany
+    {
+        return $this->hasMany(Message::class)->orderByDesc('id');
+    }
+
     public function hasArrived(): bool
     {
         return $this->arrived_at !== null;
@@ -115,12 +148,13 @@ class Job extends Model
     /** @param  Builder<self>  $query */
     public function scopeOpen(Builder $query): void
     {
-        $query->whereNotNull('arrived_at')->whereHas('summary', fn (Builder $summary): Builder => $summary->where('closed', false));
+        // The few that are open drive the question, however many are closed.
+        $query->whereNotNull('arrived_at')->whereIn('jobs.id', Summary::query()->where('closed', false)->select('job_id'));
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['letter_token' => 'encrypted', 'arrived_at' => 'datetime', 'next_word_at' => 'datetime', 'agreed' => 'array'];
+        return ['letter_token' => 'encrypted', 'arrived_at' => 'datetime', 'next_word_at' => 'datetime', 'agreed' => 'array', 'own' => 'array', 'comeback' => 'array', 'link_until' => 'datetime'];
     }
 }

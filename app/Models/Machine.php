@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\UseCases\JobWords;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -17,6 +18,17 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 class Machine extends Model
 {
     protected $fillable = ['owner_id', 'model', 'made_of'];
+
+    protected static function booted(): void
+    {
+        static::updated(fn (self $machine) => $machine->jobs()->with('machine.owner')->each(JobWords::keep(...)));
+    }
+
+    /** Whether it is of a model that others share; one put together by its owner is not. */
+    public static function isAModel(string $model): bool
+    {
+        return $model !== '' && ! str_starts_with(mb_strtolower($model), 'own build');
+    }
 
     /** @return HasMany<Job, $this> */
     public function jobs(): HasMany

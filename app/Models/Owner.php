@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\UseCases\JobWords;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -34,5 +35,6 @@ class Owner extends Model
         static::saving(function (self $owner): void {
             $owner->phone_key = self::phoneKey((string) $owner->phone);
         });
+        static::updated(fn (self $owner) => Job::query()->with('machine.owner')->whereIn('machine_id', $owner->machines()->select('id'))->each(JobWords::keep(...)));
     }
 }

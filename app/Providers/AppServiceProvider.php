@@ -6,8 +6,11 @@ namespace App\Providers;
 
 use App\Models\Role;
 use App\Models\User;
+use App\Outside\MessageGateway;
+use App\Outside\SimulatedGateway;
 use App\UseCases\CoreVersion;
 use App\UseCases\FoundBad;
+use App\UseCases\ShopBelief;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
@@ -17,6 +20,8 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Letter\LetterWriter;
+use Orthoscope\Core\Supplier\SimulatedSupplier;
+use Orthoscope\Core\Supplier\Supplier;
 
 class AppServiceProvider extends ServiceProvider
 {
@@ -24,7 +29,10 @@ class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(CoreVersion::class);
         $this->app->scoped(FoundBad::class);
+        $this->app->scoped(ShopBelief::class);
         $this->app->singleton(Catalogue::class, fn (): Catalogue => new Catalogue($this->catalogueFiles()));
+        $this->app->bind(MessageGateway::class, fn (): MessageGateway => new SimulatedGateway((float) config('shop.gateway_fails')));
+        $this->app->bind(Supplier::class, fn (): Supplier => new SimulatedSupplier($this->app->make(Catalogue::class)->supplier, (string) config('shop.supplier_seed'), (array) config('shop.supplier_fixed')));
         $this->app->bind(LetterWriter::class, fn (): LetterWriter => new LetterWriter($this->app->make(Catalogue::class), (string) config('shop.currency')));
     }
 
@@ -34,7 +42,8 @@ class AppServiceProvider extends ServiceProvider
         Gate::define('take-in', fn (User $user): bool => in_array($user->role, Role::cases(), true));
         Gate::define('work-at-bench', fn (User $user): bool => $user->role->worksAtBench());
         Gate::define('lead', fn (User $user): bool => $user->role === Role::Lead);
-        RateLimiter::for('login', fn (Request $request): Limit => Limit::perMinute(6)->by(strtolower((string) $request->input('email')).'|'.$request->ip()));
+        RateLimiter::for('login', fn (Request $request): Limit => Limit::perMinute(6)->by(strtolower((string) json_encode($request->input('email'))).'|'.$request->ip()));
+        RateLimiter::for('quotes', fn (Request $request): Limit => Limit::perMinute(30)->by((string) $request->ip()));
         RateLimiter::for('letters', fn (Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()));
     }
 

@@ -13,14 +13,19 @@ use Orthoscope\Core\Adviser;
 use Orthoscope\Core\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Economy\Decision;
+use Orthoscope\Core\Economy\Terms;
 use Orthoscope\Core\Evidence\EntryReader;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Proving\Plan;
+use Orthoscope\Core\Returns\Untried;
+use Orthoscope\Core\Spares\Shelf;
 
 /** Works out what a job's record supports, and refreshes what lists show of it. */
 final readonly class AssessJob
 {
-    public function __construct(private Catalogue $catalogue, private FreeShelf $shelf, private CoreVersion $version, private Cache $kept, private FoundBad $foundBad)
+    public function __construct(private Catalogue $catalogue, private FreeShelf $shelf, private CoreVersion $version, private Cache $kept, private FoundBad $foundBad, private ShopBelief $belief)
     {
     }
 
@@ -32,19 +37,54 @@ final readonly class AssessJob
     {
         $shelf = $this->shelf->for($job);
         $last = (int) $job->entries()->max('number');
-        $fingerprint = hash('xxh128', serialize([$job->letter_token_hash, $last, $job->machine->made_of, $shelf, $this->foundBad->all()]));
+        $fingerprint = hash('xxh128', serialize([$job->letter_token_hash, $last, $job->machine->made_of, $shelf, $this->foundBad->all(), $this->belief->factorsFor($job->machine->model)]));
         $slot = $this->slot($job);
         $kept = $this->kept->get($slot);
         if (is_array($kept) && $kept[0] === $fingerprint && ! $this->timerRanOut($kept[1])) {
             return $kept[1];
         }
-        // What was gone through with a spare trusted otherwise is gone through again.
-        $trusted = hash('xxh128', serialize($this->foundBad->all()));
-        $adviser = new Adviser($this->catalogue, $this->machine($job), $shelf, is_array($kept) && $kept[3] === $trusted ? $kept[2] : null);
+        $adviser = $this->adviser($job, $shelf);
         $assessment = $adviser->assess($this->record($job), now()->toIso8601String());
-        $this->kept->put($slot, [$fingerprint, $assessment, $adviser->kept(), $trusted], now()->addWeek());
+        $this->kept->put($slot, [$fingerprint, $assessment], now()->addWeek());
+        // What goes on from here is large and wanted only when the record grows, so it lies apart.
+        $this->kept->put("{$slot}.so-far", [$this->trusted($job), $adviser->kept()], now()->addWeek());
 
         return $assessment;
+    }
+
+    /** Takes up what was worked out of the entries so far; what was gone through with something trusted otherwise is gone through again. */
+    private function adviser(Job $job, Shelf $shelf): Adviser
+    {
+        $soFar = $this->kept->get("{$this->slot($job)}.so-far");
+
+        return new Adviser($this->belief->catalogueFor($job), $this->machine($job), $shelf, is_array($soFar) && $soFar[0] === $this->trusted($job) ? $soFar[1] : null);
+    }
+
+    private function trusted(Job $job): string
+    {
+        return hash('xxh128', serialize([$this->foundBad->all(), $this->belief->factorsFor($job->machine->model)]));
+    }
+
+    /** The ways on from what is believed now, and what each is expected to cost. */
+    public function decide(Job $job, Terms $terms): Decision
+    {
+        $assessment = $this->assess($job);
+        $shelf = $this->shelf->for($job);
+
+        return Decision::of($this->adviser($job, $shelf)->replay($this->record($job)), $assessment, $this->catalogue, $shelf, $terms);
+    }
+
+    /**
+     * Conditions under which it was not tried, with the chance that each would show a fault.
+     *
+     * @return list<Untried>
+     */
+    public function untried(Job $job): array
+    {
+        $this->assess($job);
+        $record = $this->record($job);
+
+        return Untried::of($this->adviser($job, $this->shelf->for($job))->replay($record), $record, $this->catalogue);
     }
 
     /** Whether a reading is so unlikely by the record that its own set-up is asked about first. */
@@ -53,10 +93,8 @@ final readonly class AssessJob
         if ($this->catalogue->check($finding->check)->asks === [] || $finding->checked !== []) {
             return false;
         }
-        $kept = $this->kept->get($this->slot($job));
-        $adviser = new Adviser($this->catalogue, $this->machine($job), $this->shelf->for($job), is_array($kept) ? $kept[2] : null);
 
-        return $adviser->doubts($this->record($job), $finding);
+        return $this->adviser($job, $this->shelf->for($job))->doubts($this->record($job), $finding);
     }
 
     // The version is in the key, so that what an older program kept is never even read.
@@ -80,7 +118,7 @@ final readonly class AssessJob
     /** The assessment as it would be had a spare not turned out bad; nothing of it is kept. */
     public function asItWas(Job $job, string $tag): Assessment
     {
-        return (new Adviser($this->catalogue, $this->machine($job), $this->shelf->for($job)))->assess($this->record($job, but: $tag), now()->toIso8601String());
+        return (new Adviser($this->belief->catalogueFor($job), $this->machine($job), $this->shelf->for($job)))->assess($this->record($job, but: $tag), now()->toIso8601String());
     }
 
     /** @param  ?string  $but a spare that is taken as it was trusted then, whatever it turned out to be */
@@ -99,7 +137,7 @@ final readonly class AssessJob
     public function refresh(Job $job): Assessment
     {
         $assessment = $this->assess($job);
-        $summary = JobSummary::of($assessment, $this->catalogue);
+        $summary = JobSummary::of($assessment, $this->catalogue, Waiting::on($job), $job->agreed['proving'] ?? Plan::USUAL);
         DB::transaction(function () use ($job, $summary): void {
             $job->holdForWriting();
             // Someone else may have recorded and refreshed in the meantime: the one that has seen more stays.

@@ -12,6 +12,7 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Lent;
 use Orthoscope\Core\Chain\Temperature;
 use Orthoscope\Core\Planning\ActiveLock;
+use Orthoscope\Core\Proving\Plan;
 use Orthoscope\Core\Words\EntryWords;
 
 /** What a list shows of a job: what it waits for, how far it gets, who is suspected, what comes next. */
@@ -23,15 +24,19 @@ final class JobSummary
         'first-start' => 'First start',
         'find' => 'Find it',
         'confirm' => 'Confirm',
-        'repair' => 'Repair',
+        'repair' => 'Decide and repair',
+        'answer' => 'Waits for the owner',
+        'part' => 'Waits for a part',
         'prove' => 'Prove',
-        'hand-back' => 'Hand back',
+        'hand-back' => 'Write the letter',
+        'collect' => 'To be collected',
         'closed' => 'Handed back',
     ];
 
     /** @return array{entries: int, waits_for: string, closed: bool, data: array<string, mixed>} */
-    public static function of(Assessment $assessment, Catalogue $catalogue): array
+    public static function of(Assessment $assessment, Catalogue $catalogue, Waiting $waiting, string $depth = Plan::USUAL): array
     {
+        $plan = Plan::of($assessment, $catalogue, $depth);
         $closing = $assessment->record->closing();
         $suspect = $assessment->suspects()[0] ?? null;
         $last = $assessment->record->lastStart();
@@ -39,18 +44,22 @@ final class JobSummary
 
         return [
             'entries' => count($assessment->record->entries),
-            'waits_for' => self::waitsFor($assessment),
+            'waits_for' => self::waitsFor($assessment, $plan, $waiting),
             'closed' => $closing !== null,
             'data' => [
                 'thumb' => $assessment->stop === null ? null : [$assessment->stop->earliest(), $assessment->stop->likeliest()],
                 'outcome' => $last === null ? 'not started yet' : $words->outcome($last),
                 'suspect' => $suspect === null ? null : ['name' => $suspect->part->name, 'standing' => $suspect->standing->value, 'percent' => (int) round(100 * $suspect->probability)],
-                'next' => self::next($assessment),
+                'next' => $waiting->words() ?? self::next($assessment, $plan),
+                'due' => $waiting->due?->format(DATE_ATOM),
+                'next_minutes' => $assessment->advice->steps[0]->minutes ?? null,
+                'next_saves' => round($assessment->advice->steps[0]->saves ?? 0.0, 1),
+                'next_spare' => $assessment->advice->steps[0]->candidate->spare->tag ?? null,
                 'why' => $assessment->advice->why,
                 'sound' => (int) floor(100 * $assessment->sound),
                 'lent' => $closing !== null || $last === null ? [] : array_values(array_map(fn (Lent $lent): string => $lent->tag, $last->setUp->lent)),
                 'timers' => array_map(fn (Timer $timer): array => ['name' => $timer->name, 'until' => $timer->until->format(DATE_ATOM)], $closing !== null ? [] : Timers::of($assessment->record, $catalogue, self::wantsCold($assessment))),
-                'off' => count(StillOff::in($assessment->record)),
+                'off' => count(StillOff::in($assessment->record, $catalogue)),
                 'locked_until' => $assessment->locks->nextEnd()?->format(DATE_ATOM),
                 'locks' => array_map(fn (ActiveLock $active): string => $active->lock->name, $assessment->locks->onPower()),
             ],
@@ -69,25 +78,30 @@ final class JobSummary
         return false;
     }
 
-    private static function next(Assessment $assessment): string
+    private static function next(Assessment $assessment, Plan $plan): string
     {
         $advice = $assessment->advice;
 
         return match (true) {
-            $assessment->proof->isComplete() => 'Close the job',
+            $plan->isComplete() => 'Close the job',
+            $assessment->proof->isComplete() => $plan->owed()[0]->item->name,
             $advice->stop === 'prove' => $assessment->proof->outside === null ? 'Prove it out of the case' : 'Prove it in the case',
             $advice->stop === 'decide' && $advice->repair !== null => ucfirst($advice->repair->name()),
             default => isset($advice->steps[0]) ? $advice->steps[0]->candidate->name() : '',
         };
     }
 
-    private static function waitsFor(Assessment $assessment): string
+    private static function waitsFor(Assessment $assessment, Plan $plan, Waiting $waiting): string
     {
         return match (true) {
-            $assessment->record->closing() !== null => 'closed',
+            $assessment->record->collection() !== null => 'closed',
+            $assessment->record->closing() !== null => 'collect',
             $assessment->locks->powerIsLocked() => 'locked',
             $assessment->record->lastStart() === null => 'first-start',
-            $assessment->proof->isComplete() => 'hand-back',
+            $waiting->answer => 'answer',
+            $waiting->part !== null => 'part',
+            $plan->isComplete() => 'hand-back',
+            $assessment->proof->isComplete() => 'prove',
             $assessment->advice->stop === 'confirm' => 'confirm',
             $assessment->advice->stop === 'prove' => 'prove',
             $assessment->advice->stop === 'decide' => 'repair',

@@ -4,21 +4,13 @@ declare(strict_types=1);
 
 namespace App\UseCases;
 
-use App\Models\Role;
 use App\Models\Summary;
-use App\Models\User;
 use Illuminate\Support\Carbon;
 use Orthoscope\Core\Queue\NextWord;
-use Orthoscope\Core\Queue\OpeningHours;
 
 /** When an owner can be promised to hear of a machine that comes in now: from the work ahead, the benches and the people. */
 final class PromiseNextWord
 {
-    public static function hours(): OpeningHours
-    {
-        return new OpeningHours(config('shop.open_days'), (int) config('shop.open_from'), (int) config('shop.open_to'));
-    }
-
     /** The days it opens, in words. */
     public static function days(): string
     {
@@ -28,14 +20,14 @@ final class PromiseNextWord
     /** The first full hour of tomorrow or later at which the shop is open: a visit to propose. */
     public static function slot(): Carbon
     {
-        return Carbon::instance(self::hours()->nextOpen(now()->addDay()->startOfDay()->toDateTimeImmutable()))->addHour();
+        return Carbon::instance(WhoIsIn::hours()->nextOpen(now()->addDay()->startOfDay()->toDateTimeImmutable()))->addHour();
     }
 
     public static function for(?Carbon $notBefore = null): Carbon
     {
-        $people = User::query()->whereIn('role', [Role::Technician->value, Role::Lead->value])->count();
-        $hands = max(1, min((int) config('shop.benches'), $people));
-        $word = NextWord::promise(now()->toDateTimeImmutable(), self::minutesAhead(), $hands, self::hours(), $notBefore?->toDateTimeImmutable());
+        $roster = WhoIsIn::roster();
+        $now = now()->toDateTimeImmutable();
+        $word = NextWord::promise($now, self::minutesAhead(), $roster->hands($now), $roster->bench(1), $notBefore?->toDateTimeImmutable());
 
         return Carbon::instance($word);
     }

@@ -20,7 +20,7 @@ final readonly class RecordEntries
     /** An entry that waited longer for the network is taken to be so many seconds old. */
     private const OLDEST = 86400;
 
-    public function __construct(private Catalogue $catalogue, private AssessJob $assessJob, private Loans $loans)
+    public function __construct(private Catalogue $catalogue, private AssessJob $assessJob, private Loans $loans, private AfterEntries $after)
     {
     }
 
@@ -59,6 +59,7 @@ final readonly class RecordEntries
                 ]);
             }
         });
+        $this->after->happened($job, $this->assessJob->assess($job), array_column($written, 'kind'));
         $this->assessJob->refresh($job);
     }
 
@@ -84,7 +85,7 @@ final readonly class RecordEntries
     /** @param  list<array<string, mixed>>  $written */
     private function refuseOnClosed(Job $job, array $written): void
     {
-        if (array_diff(array_column($written, 'kind'), ['strike-out', 'note']) !== [] && $this->assessJob->record($job)->closing() !== null) {
+        if (array_diff(array_column($written, 'kind'), ['strike-out', 'note', 'collection']) !== [] && $this->assessJob->record($job)->closing() !== null) {
             throw CaseMistake::at('/kind', 'This job is closed. Strike its closing out to open it again.');
         }
     }

@@ -13,7 +13,7 @@ use Illuminate\Support\Facades\DB;
 /** Takes a machine in at the counter: owner, machine, job with its tag, and what was told and seen as an entry. */
 final readonly class TakeInMachine
 {
-    public function __construct(private NewJob $newJob, private RecordEntries $recordEntries)
+    public function __construct(private NewJob $newJob, private RecordEntries $recordEntries, private WriteToOwner $write)
     {
     }
 
@@ -31,6 +31,7 @@ final readonly class TakeInMachine
             $job = $this->newJob->make($by, $known ?? Owner::query()->create($owner), $madeOf, now(), $tag);
             $job->update(['agreed' => $agreed, 'next_word_at' => PromiseNextWord::for(self::notBefore($reports))]);
             $this->recordEntries->record($job, $by, $reports);
+            $this->write->of($job, 'received');
 
             return $job;
         });
@@ -52,6 +53,7 @@ final readonly class TakeInMachine
             $job->machine->update(['model' => $madeOf['model'], 'made_of' => $madeOf]);
             $job->update(['arrived_at' => now(), 'agreed' => $agreed, 'next_word_at' => PromiseNextWord::for(self::notBefore($reports))]);
             $this->recordEntries->record($job, $by, $reports);
+            $this->write->of($job->load('machine.owner'), 'received');
         });
     }
 

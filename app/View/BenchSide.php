@@ -35,7 +35,7 @@ final class BenchSide
     /** @return list<StillOff> */
     public function stillOff(): array
     {
-        return StillOff::in($this->assessment->record);
+        return StillOff::in($this->assessment->record, $this->catalogue);
     }
 
     /** @return Collection<int, Reading> what instruments sent to the bench this job is on */

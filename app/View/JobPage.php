@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\Bulletin;
 use App\Models\Entry as StoredEntry;
 use App\Models\Job;
 use App\UseCases\BenchNow;
 use App\UseCases\JobSummary;
 use DateTimeImmutable;
 use DateTimeZone;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
 use Orthoscope\Core\Assessment;
 use Orthoscope\Core\Bench\Wait;
@@ -26,11 +28,14 @@ use Orthoscope\Core\Diagnosis\Standing;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\Patterns\AlikeBefore;
 use Orthoscope\Core\Planning\Candidate;
 use Orthoscope\Core\Planning\NextStep;
 use Orthoscope\Core\Planning\SchoolOrder;
 use Orthoscope\Core\Planning\TimeBox;
 use Orthoscope\Core\Proving\CleanStarts;
+use Orthoscope\Core\Proving\Plan;
+use Orthoscope\Core\Queue\Forecast;
 use Orthoscope\Core\Spares\Shelf;
 use Orthoscope\Core\Triage\Mismatch;
 use Orthoscope\Core\Words\ChangedAtOnce;
@@ -62,6 +67,10 @@ final class JobPage
 
     public readonly BenchSide $side;
 
+    /** What is to be proved before it goes back. */
+    public readonly Plan $plan;
+
+    /** @param  Collection<int, Bulletin>  $bulletins on this model */
     public function __construct(
         public readonly Job $job,
         public readonly Assessment $assessment,
@@ -71,6 +80,8 @@ final class JobPage
         private readonly ?int $reader = null,
         private readonly ?int $seen = null,
         public readonly ?School $school = null,
+        public readonly Collection $bulletins = new Collection,
+        private readonly ?AlikeBefore $alike = null,
     ) {
         $this->chain = ChainDrawing::of($assessment, $catalogue);
         $this->words = new EntryWords($assessment->machine, $catalogue);
@@ -78,6 +89,7 @@ final class JobPage
         $early = count($assessment->record->all(Start::class)) <= self::BASELINE && ! $this->isClosed();
         $this->changedAtOnce = $this->isClosed() ? null : ChangedAtOnce::in($assessment->machine, $assessment->record, $catalogue);
         $this->timeBox = TimeBox::of($assessment->record, $assessment->machine, $assessment->advice, $catalogue, isset($job->agreed['limit']) ? (int) $job->agreed['limit'] : null);
+        $this->plan = Plan::of($assessment, $catalogue, $job->agreed['proving'] ?? Plan::USUAL);
         $this->side = new BenchSide($assessment, $catalogue, $bench);
         $this->mismatch = $early ? Mismatch::in($assessment->machine, $assessment->record, $catalogue) : null;
     }
@@ -85,6 +97,18 @@ final class JobPage
     public function isClosed(): bool
     {
         return $this->assessment->record->closing() !== null;
+    }
+
+    /** What others of this model that stopped here turned out to be, in one sentence. */
+    public function alikeBefore(): ?string
+    {
+        return $this->alike?->sentence($this->job->machine->model, $this->catalogue);
+    }
+
+    /** @return array{int, int} bench minutes still to come, eight jobs of ten within */
+    public function toCome(): array
+    {
+        return Forecast::minutes($this->assessment->record->lastStart() === null ? 'first-start' : $this->assessment->advice->stop);
     }
 
     /** Where it stands, for the colleague who takes over. */
@@ -107,7 +131,7 @@ final class JobPage
 
     public function waitsFor(): string
     {
-        return JobSummary::WAITS[JobSummary::of($this->assessment, $this->catalogue)['waits_for']];
+        return JobSummary::WAITS[$this->job->summary->waits_for ?? 'first-start'];
     }
 
     /** @return list<StepCard> the open steps worth most; few of them where deciding or proving comes first */
@@ -377,6 +401,18 @@ final class JobPage
         $repair = $this->assessment->advice->repair;
 
         return $repair === null ? null : json_encode([['kind' => 'act', 'act' => $repair->act->id, 'on' => [$repair->part->id]]], JSON_THROW_ON_ERROR);
+    }
+
+    /** @return ?array{written: string, words: string} the next look of the plan, as it should come out; null where values must be typed or a start made */
+    public function nextProof(): ?array
+    {
+        $next = $this->plan->owed()[0] ?? null;
+        $check = $next?->item->check === null ? null : $this->catalogue->check($next->item->check);
+        if ($check === null || $check->limit !== null) {
+            return null;
+        }
+
+        return ['written' => json_encode([array_filter(['kind' => 'finding', 'check' => $check->id, 'target' => $next->target, 'result' => $next->item->pass])], JSON_THROW_ON_ERROR), 'words' => $check->result((string) $next->item->pass)->name];
     }
 
     /** The written start of a proof, for its button. */

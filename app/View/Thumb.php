@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Illuminate\Contracts\Support\Htmlable;
+
 /** The chain in thumb size: twelve pads, whole up to where it surely got, striped where it may have got, empty beyond. */
-final readonly class Thumb
+final readonly class Thumb implements Htmlable
 {
     public const STAGES = 12;
 
@@ -29,5 +31,15 @@ final readonly class Thumb
             $earliest === $likeliest => "reaches {$likeliest} of ".self::STAGES,
             default => "reaches {$earliest} to {$likeliest} of ".self::STAGES,
         });
+    }
+
+    public function toHtml(): string
+    {
+        $pads = '';
+        foreach ($this->pads as $i => $state) {
+            $pads .= '<rect class="pad '.$state.'" x="'.($i * 10 + 0.75).'" y="1.25" width="7.5" height="7.5" rx="1.5"/>';
+        }
+
+        return '<svg class="thumb" width="120" height="10" viewBox="0 0 120 10" role="img" aria-label="'.e($this->spoken).'">'.$pads.'</svg>';
     }
 }

@@ -6,6 +6,7 @@ namespace Database\Seeders;
 
 use App\Models\Job;
 use App\Models\Loan;
+use App\Models\Shift;
 use App\Models\User;
 use App\UseCases\AssessJob;
 use App\UseCases\ClaimBench;
@@ -21,7 +22,7 @@ use Orthoscope\Core\Instruments\Instrument;
 use Orthoscope\Core\Simulation\Draw;
 use Symfony\Component\Yaml\Yaml;
 
-/** Who has which bench in the demo shop, its codes, its papers, and a reading that waits. */
+/** Who is in and has which bench in the demo shop, its codes, its papers, and a reading that waits. */
 class BenchSeeder extends Seeder
 {
     public function run(ClaimBench $claimBench, ShopCodes $codes, KeepPaper $keepPaper, ReceiveReading $receive, Loans $loans, AssessJob $assessJob): void
@@ -31,6 +32,11 @@ class BenchSeeder extends Seeder
         Storage::disk('local')->deleteDirectory('papers');
         foreach ($demo['claims'] as $claim) {
             $claimBench->claim(Job::query()->where('tag', $claim['job'])->firstOrFail(), $people[$claim['by']], $claim['bench']);
+        }
+        for ($day = now()->startOfDay(); $day->lt(now()->addDays(7)); $day = $day->copy()->addDay()) {
+            foreach (in_array($day->dayOfWeekIso, config('shop.open_days'), true) ? $demo['shifts'] : [] as $shift) {
+                Shift::query()->create(['user_id' => $people[$shift['who']]->id, 'from_at' => $day->copy()->setTimeFromTimeString($shift['from']), 'to_at' => $day->copy()->setTimeFromTimeString($shift['to'])]);
+            }
         }
         // What is closed has given its spares back.
         foreach (Loan::query()->with(['spare', 'job'])->whereNull('back_at')->whereHas('job.summary', fn ($summary) => $summary->where('closed', true))->get() as $loan) {

@@ -11,6 +11,6 @@ class DatabaseSeeder extends Seeder
 {
     public function run(): void
     {
-        $this->call([PeopleSeeder::class, ShelfSeeder::class, JobsSeeder::class, BenchSeeder::class]);
+        $this->call([PeopleSeeder::class, ShelfSeeder::class, JobsSeeder::class, BenchSeeder::class, EconomySeeder::class, HistorySeeder::class]);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\TakeInRequest;
+use App\Models\Bulletin;
 use App\Models\Job;
 use App\Models\User;
 use App\UseCases\AssessJob;
@@ -26,7 +27,7 @@ final class ArrivalController
             return redirect()->route('jobs.tag', $job);
         }
 
-        return view('intake', ['catalogue' => $catalogue, 'call' => $job, 'nextWord' => PromiseNextWord::for(), 'waiting' => 0, 'said' => new CallPage($calls->conversation($job), $assessJob->record($job), $catalogue, null)]);
+        return view('intake', ['catalogue' => $catalogue, 'call' => $job, 'nextWord' => PromiseNextWord::for(), 'waiting' => 0, 'bulletins' => Bulletin::query()->inForce()->orderByDesc('id')->limit(8)->get(), 'said' => new CallPage($calls->conversation($job), $assessJob->record($job), $catalogue, null)]);
     }
 
     public function store(TakeInRequest $request, Job $job, TakeInMachine $takeInMachine): RedirectResponse

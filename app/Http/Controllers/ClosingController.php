@@ -10,26 +10,29 @@ use App\Models\Spare;
 use App\Models\User;
 use App\UseCases\AssessJob;
 use App\UseCases\ClaimBench;
+use App\UseCases\DecideJob;
 use App\UseCases\RecordEntries;
+use App\UseCases\WriteLetter;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
-use Orthoscope\Core\Letter\LetterWriter;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Proving\Plan;
 
 /** Closing a job: what is proved, what is owed, what it costs. */
 final class ClosingController
 {
-    public function create(Job $job, AssessJob $assessJob, LetterWriter $writer): View
+    public function create(Job $job, AssessJob $assessJob, WriteLetter $write, DecideJob $decide, Catalogue $catalogue): View
     {
         $assessment = $assessJob->assess($job->load(['machine.owner', 'loans.spare', 'loans.user']));
 
-        return view('close', ['job' => $job, 'assessment' => $assessment, 'fitted' => Spare::query()->where('status', 'fitted')->whereHas('story', fn ($story) => $story->where('kind', 'fitted')->where('job_id', $job->id))->get(), 'letter' => $writer->write($assessment)]);
+        return view('close', ['job' => $job, 'assessment' => $assessment, 'fitted' => Spare::query()->where('status', 'fitted')->whereHas('story', fn ($story) => $story->where('kind', 'fitted')->where('job_id', $job->id))->get(), 'letter' => $write->of($job), 'plan' => Plan::of($assessment, $catalogue, $job->agreed['proving'] ?? Plan::USUAL), 'leave' => $decide->leave($job), 'agreed' => $assessment->record->leave()]);
     }
 
     public function store(CloseRequest $request, Job $job, RecordEntries $recordEntries, ClaimBench $claimBench): RedirectResponse
     {
         /** @var User $user */
         $user = $request->user();
-        $recordEntries->record($job, $user, [$request->closing()], $request->once());
+        $recordEntries->record($job, $user, $request->entries(), $request->once());
         $claimBench->leave($job);
 
         return redirect()->route('jobs.letter', $job)->with('status', "{$job->tag} is closed.");

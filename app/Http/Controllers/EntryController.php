@@ -30,7 +30,7 @@ final class EntryController
             }
             $recordEntries->record($job, $user, $written, $request->once(), $request->age());
         } catch (CaseMistake $mistake) {
-            return redirect()->route('jobs.show', $job)->withInput()->withErrors([$request->fieldOf($mistake->path) => $mistake->sentence]);
+            return redirect()->route(self::backTo(), $job)->withInput()->withErrors([$request->fieldOf($mistake->path) => $mistake->sentence]);
         }
         if ($request->boolean('leave')) {
             $claimBench->leave($job);
@@ -39,6 +39,14 @@ final class EntryController
             Reading::query()->where('bench', $job->claim?->bench)->whereKey($request->integer('reading'))->delete();
         }
 
-        return redirect()->route('jobs.show', $job)->with('status', 'On the record.');
+        return redirect()->route(self::backTo(), $job)->with('status', 'On the record.');
+    }
+
+    /** Buttons of entries stand on the job and on the pages to prove and to decide; each leads back to where it was pressed. */
+    private static function backTo(): string
+    {
+        $from = basename((string) parse_url(url()->previous(), PHP_URL_PATH));
+
+        return in_array($from, ['prove', 'decide'], true) ? "jobs.{$from}" : 'jobs.show';
     }
 }

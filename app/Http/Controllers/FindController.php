@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Job;
-use App\Models\Owner;
 use App\Models\Spare;
 use App\Models\User;
+use App\UseCases\JobWords;
 use App\UseCases\TagMaker;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -38,19 +38,6 @@ final class FindController
             return redirect()->route('spares.show', $spare);
         }
 
-        return view('found', ['typed' => $typed, 'tag' => $tag, 'jobs' => $typed === '' ? collect() : $this->like($typed)]);
-    }
-
-    /** @return \Illuminate\Support\Collection<int, Job> */
-    private function like(string $typed): \Illuminate\Support\Collection
-    {
-        $digits = Owner::phoneKey($typed);
-        $pattern = '%'.addcslashes(mb_substr($typed, 0, 100), '%_\\').'%';
-
-        return Job::query()->with(['machine.owner', 'summary', 'claim.user'])
-            ->whereHas('machine', fn ($machine) => $machine->whereRaw("model like ? escape '\\'", [$pattern])
-                ->orWhereHas('owner', fn ($owner) => $owner->whereRaw("name like ? escape '\\'", [$pattern])->orWhereRaw("phone like ? escape '\\'", [$pattern])
-                    ->when(strlen($digits) >= 5, fn ($same) => $same->orWhere('phone_key', 'like', "%{$digits}%"))))
-            ->orderByDesc('id')->limit(30)->get();
+        return view('found', ['typed' => $typed, 'tag' => $tag, 'jobs' => $typed === '' ? collect() : JobWords::find($typed)]);
     }
 }

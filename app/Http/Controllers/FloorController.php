@@ -8,7 +8,10 @@ use App\Models\Claim;
 use App\Models\Job;
 use App\Models\Loan;
 use App\Models\Notice;
+use App\Models\Shift;
+use App\Models\Summary;
 use App\UseCases\JobSummary;
+use Illuminate\Database\Eloquent\Collection as EloquentCollection;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\View\View;
@@ -18,16 +21,18 @@ final class FloorController
 {
     public function __invoke(Request $request): View
     {
-        $jobs = Job::query()->open()->with(['machine.owner', 'summary', 'claim.user'])->orderBy('arrived_at')->limit(200)->get();
-        $closed = Job::query()->whereHas('summary', fn ($summary) => $summary->where('closed', true))
-            ->with(['machine.owner', 'summary', 'claim.user'])->orderByDesc('id')->limit(10)->get();
+        $jobs = Job::query()->open()->orderBy('arrived_at')->limit(200)->get();
+        $waitFor = fn (string $what, int $most): EloquentCollection => Job::query()->whereIn('id', Summary::query()->where('waits_for', $what)->orderByDesc('job_id')->limit($most)->select('job_id'))->orderByDesc('id')->get();
+        $shown = $jobs->concat($waitFor('collect', 100)->reverse())->concat($waitFor('closed', 10))->load(['machine.owner', 'summary', 'claim.user']);
 
         return view('floor', [
-            'groups' => $jobs->concat($closed)->groupBy(fn (Job $job): string => $job->summary->waits_for ?? 'first-start'),
+            'groups' => $shown->groupBy(fn (Job $job): string => $job->summary->waits_for ?? 'first-start'),
             'waits' => JobSummary::WAITS,
             'open' => $jobs->count(),
             'notices' => Notice::query()->with('job')->where('user_id', $request->user()?->getAuthIdentifier())->whereNull('seen_at')->limit(20)->get(),
             'overdue' => Gate::allows('work-at-bench') ? Loan::query()->whereNull('back_at')->where('due_at', '<', now())->count() : 0,
+            'late' => Job::query()->open()->where('next_word_at', '<', now())->count(),
+            'in' => Shift::query()->with('user')->where('from_at', '<=', now())->where('to_at', '>', now())->orderBy('from_at')->get(),
             'benches' => Claim::query()->with(['job.machine', 'user'])->get()->keyBy('bench'),
         ]);
     }

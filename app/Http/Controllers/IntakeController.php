@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\TakeInRequest;
+use App\Models\Bulletin;
 use App\Models\Call;
 use App\Models\User;
 use App\UseCases\PromiseNextWord;
@@ -18,7 +19,7 @@ final class IntakeController
 {
     public function create(Catalogue $catalogue): View
     {
-        return view('intake', ['catalogue' => $catalogue, 'nextWord' => PromiseNextWord::for(), 'waiting' => Call::query()->where('state', '!=', Call::ENDED)->count()]);
+        return view('intake', ['catalogue' => $catalogue, 'nextWord' => PromiseNextWord::for(), 'waiting' => Call::query()->where('state', '!=', Call::ENDED)->count(), 'bulletins' => Bulletin::query()->inForce()->orderByDesc('id')->limit(8)->get()]);
     }
 
     public function store(TakeInRequest $request, TakeInMachine $takeInMachine): RedirectResponse

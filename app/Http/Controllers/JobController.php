@@ -8,8 +8,10 @@ use App\Models\Job;
 use App\Models\User;
 use App\UseCases\AssessJob;
 use App\UseCases\BenchNow;
+use App\UseCases\FindAlike;
 use App\UseCases\FreeShelf;
 use App\UseCases\SeenEntries;
+use App\UseCases\ShopBelief;
 use App\UseCases\ShopCodes;
 use App\View\JobPage;
 use Illuminate\Http\Request;
@@ -21,13 +23,13 @@ final class JobController
 {
     public function __invoke(Request $request, Job $job, AssessJob $assessJob, FreeShelf $shelf, Catalogue $catalogue, ShopCodes $codes): View
     {
-        $job->load(['machine.owner', 'entries.user', 'claim.user', 'loans.spare', 'loans.user']);
+        $job->load(['machine.owner', 'entries.user', 'claim.user', 'loans.spare', 'loans.user', 'summary', 'orders']);
         $assessment = $assessJob->assess($job);
 
         /** @var User $user */
         $user = $request->user();
         $seen = SeenEntries::open($user, $job, (int) $job->entries->max('number'));
 
-        return view('job', ['job' => $job, 'page' => new JobPage($job, $assessment, $catalogue, $shelf->for($job), BenchNow::around($job, $codes), $user->id, $seen, $catalogue->schools[(string) $request->cookie('school')] ?? null)]);
+        return view('job', ['job' => $job, 'page' => new JobPage($job, $assessment, $catalogue, $shelf->for($job), BenchNow::around($job, $codes), $user->id, $seen, $catalogue->schools[(string) $request->cookie('school')] ?? null, ShopBelief::bulletinsOn($job->machine->model)->load('user'), FindAlike::before($job, $assessment, $catalogue))]);
     }
 }

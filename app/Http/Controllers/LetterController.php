@@ -5,17 +5,67 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Job;
-use App\UseCases\AssessJob;
+use App\Models\Message;
+use App\UseCases\WriteLetter;
+use App\View\Eml;
+use App\View\LetterPdf;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+use Illuminate\Validation\Rule;
 use Illuminate\View\View;
-use Orthoscope\Core\Letter\LetterWriter;
+use Orthoscope\Core\Letter\LetterTerms;
 
-/** The letter to the owner, as the shop sees it: to read, print, and pass on its address. */
+/** The letter to the owner, as the shop sees it: to read, to add a line, to print, and to pass on its address. */
 final class LetterController
 {
-    public function __invoke(Job $job, AssessJob $assessJob, LetterWriter $writer): View
+    public function show(Job $job, WriteLetter $write): View
     {
-        $assessment = $assessJob->assess($job->load('machine.owner'));
+        $job->load('machine.owner');
 
-        return view('letter', ['job' => $job, 'letter' => $writer->write($assessment), 'closed' => $assessment->record->closing() !== null, 'address' => route('owner.letter', $job->letter_token)]);
+        return view('letter', ['job' => $job, 'letter' => $write->of($job), 'closed' => $write->isClosed($job), 'address' => route('owner.letter', $job->letter_token)]);
+    }
+
+    public function update(Request $request, Job $job): RedirectResponse
+    {
+        $given = $request->validate(['level' => ['required', Rule::in([LetterTerms::FULL, LetterTerms::SHORT])], 'words' => ['nullable', 'string', 'max:500']], ['words.max' => 'Keep your own line under 500 letters.', 'level.*' => 'Choose short or full.']);
+        $job->update(['letter_level' => $given['level'], 'letter_words' => trim((string) ($given['words'] ?? ''))]);
+
+        return redirect()->route('jobs.letter', $job)->with('status', 'The letter is written anew.');
+    }
+
+    /** The old address ends and a new one begins, for a letter that went to the wrong person. */
+    public function renew(Job $job): RedirectResponse
+    {
+        $token = Str::random(40);
+        $job->update(['letter_token' => $token, 'letter_token_hash' => hash('sha256', $token), 'link_until' => $job->link_until === null ? null : now()->addMonths(6)]);
+
+        return redirect()->route('jobs.letter', $job)->with('status', 'The old address no longer opens. Give the owner the new one.');
+    }
+
+    public function pdf(Job $job, WriteLetter $write): Response
+    {
+        return self::file(LetterPdf::of($job->load('machine.owner'), $write->of($job)), 'application/pdf', "letter-{$job->tag}.pdf");
+    }
+
+    public function text(Job $job, WriteLetter $write): Response
+    {
+        return self::file($write->of($job->load('machine.owner'))->text()."\n", 'text/plain; charset=utf-8', "letter-{$job->tag}.txt");
+    }
+
+    public function eml(Job $job, WriteLetter $write): Response
+    {
+        $job->load('machine.owner');
+        $letter = $write->of($job);
+        $message = new Message(['job_id' => $job->id, 'to' => $job->machine->owner->email !== '' ? $job->machine->owner->email : $job->machine->owner->phone, 'subject' => "{$job->tag}: our letter", 'text' => $letter->text()]);
+        $message->setRelation('job', $job)->forceFill(['id' => 0, 'created_at' => now()]);
+
+        return self::file(Eml::of($message, LetterPdf::of($job, $letter)), 'message/rfc822', "letter-{$job->tag}.eml");
+    }
+
+    private static function file(string $content, string $type, string $name): Response
+    {
+        return response($content, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"{$name}\"", 'Cache-Control' => 'no-store, private']);
     }
 }

@@ -17,7 +17,7 @@ final class SupplySizingController
     {
         $sizing = $request->sizing();
 
-        return view('supply', ['job' => $job->load('machine.owner'), 'sizing' => $sizing, 'written' => $sizing === null ? null : self::reading($sizing), 'once' => (string) Str::uuid()]);
+        return view('supply', ['job' => $job->load('machine.owner'), 'sizing' => $sizing, 'wall' => $request->atTheWall(), 'written' => $sizing === null ? null : self::reading($sizing), 'once' => (string) Str::uuid()]);
     }
 
     /** The finding, as in a case file. */

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\CallOutcome;
 use App\UseCases\PromiseNextWord;
+use App\UseCases\WhoIsIn;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
@@ -52,7 +53,7 @@ final class EndCallRequest extends FormRequest
             }
             if ($slot->isPast() || $slot->greaterThan(now()->addDays(self::DAYS))) {
                 $validator->errors()->add('slot', 'Choose a time from now on, within the next '.self::DAYS.' days.');
-            } elseif (! PromiseNextWord::hours()->areOpen($slot->toDateTimeImmutable())) {
+            } elseif (! WhoIsIn::hours()->areOpen($slot->toDateTimeImmutable())) {
                 $validator->errors()->add('slot', sprintf('The shop is shut then; it opens from %d to %d, %s.', config('shop.open_from'), config('shop.open_to'), PromiseNextWord::days()));
             }
         }];

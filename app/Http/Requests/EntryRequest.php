@@ -22,7 +22,7 @@ final class EntryRequest extends FormRequest
     use SentOnce;
 
     /** Kinds that have a page of their own, or come from the counter. */
-    private const NOT_HERE = ['closing'];
+    private const NOT_HERE = ['closing', 'agreement', 'collection'];
 
     public function authorize(): bool
     {
@@ -98,6 +98,15 @@ final class EntryRequest extends FormRequest
         foreach (['waited', 'times', 'entry', 'after', 'count'] as $number) {
             if (isset($written[$number]) && filter_var($written[$number], FILTER_VALIDATE_INT) !== false) {
                 $written[$number] = (int) $written[$number];
+            }
+        }
+        foreach (['asked', 'used'] as $ohms) {
+            if (is_string($written[$ohms] ?? null)) {
+                try {
+                    $written[$ohms] = ResistorMarking::parse($written[$ohms]);
+                } catch (InvalidArgumentException $mistake) {
+                    throw ValidationException::withMessages(["entry.{$ohms}" => $mistake->getMessage()]);
+                }
             }
         }
         if (isset($written['on'])) {

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use InvalidArgumentException;
 use Orthoscope\Core\Electrical\Quantity;
+use Orthoscope\Core\Electrical\Sizing\EfficiencyClass;
 use Orthoscope\Core\Electrical\Sizing\Load;
 use Orthoscope\Core\Electrical\Sizing\SupplySizing;
 use Orthoscope\Core\Electrical\Sizing\SupplyUnit;
@@ -28,6 +30,7 @@ final class SupplySizingRequest extends FormRequest
             'card6' => ['nullable', 'integer', 'min:0', 'max:4'], 'card8' => ['nullable', 'integer', 'min:0', 'max:4'],
             'has6' => ['nullable', 'integer', 'min:0', 'max:12'], 'has8' => ['nullable', 'integer', 'min:0', 'max:12'],
             'fans' => ['nullable', 'integer', 'min:0', 'max:20'],
+            'class' => ['nullable', Rule::enum(EfficiencyClass::class)],
         ];
     }
 
@@ -52,6 +55,14 @@ final class SupplySizingRequest extends FormRequest
                 $this->sizing = $this->sum($validator);
             }
         }];
+    }
+
+    /** Watts at the wall when all parts work, where the efficiency class of the label is known. */
+    public function atTheWall(): ?float
+    {
+        $class = $this->enum('class', EfficiencyClass::class);
+
+        return $class === null || $this->sizing === null ? null : $class->atTheWall($this->sizing->watts, Quantity::parse($this->string('watts')->toString(), 'W'));
     }
 
     public function sizing(): ?SupplySizing

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\CollectRequest;
+use App\Models\Job;
+use App\Models\User;
+use App\UseCases\AssessJob;
+use App\UseCases\RecordEntries;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\View\View;
+use Orthoscope\Core\Economy\Money;
+
+/** The machine is fetched: who by, what goes with it, how it is paid. */
+final class CollectController
+{
+    public function create(Job $job, AssessJob $assessJob): View|RedirectResponse
+    {
+        $record = $assessJob->record($job->load(['machine.owner', 'loans.spare']));
+        if ($record->closing() === null) {
+            return redirect()->route('jobs.tag', $job)->withErrors(['reference' => "{$job->tag} is not ready yet: it is not closed."]);
+        }
+
+        return view('collect', ['job' => $job, 'record' => $record, 'with' => CollectRequest::accessories($job), 'price' => Money::of($record->closing()->price)]);
+    }
+
+    public function store(CollectRequest $request, Job $job, RecordEntries $recordEntries): RedirectResponse
+    {
+        /** @var User $user */
+        $user = $request->user();
+        $recordEntries->record($job, $user, [$request->collection()], $request->once());
+
+        return redirect()->route('floor')->with('status', "{$job->tag} is collected.");
+    }
+}

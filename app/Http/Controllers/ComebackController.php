@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\MoneyTyped;
+use App\Models\Job;
+use App\Models\SupplierClaim;
+use App\Models\User;
+use App\UseCases\AssessJob;
+use App\UseCases\ComeBack;
+use App\UseCases\RecordEntries;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Illuminate\View\View;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Economy\Money;
+
+/** Machines that came back, and parts that go back. */
+final class ComebackController
+{
+    public const BLAME = ['open' => 'left open', 'ours' => 'our work', 'supplier' => 'a part we bought', 'owner' => 'something at the owner\'s', 'other' => 'another fault'];
+
+    public function index(): View
+    {
+        return view('comebacks', [
+            // Sorted by more than the bare number, so that the few that came back are looked up and not all jobs gone through.
+            'back' => Job::query()->with(['machine.owner', 'summary'])->where('comeback_of', '>', 0)->orderByRaw('+jobs.id desc')->simplePaginate(30),
+            'claims' => SupplierClaim::query()->with(['job.machine', 'order'])->orderByRaw("case state when 'open' then 0 when 'sent' then 1 else 2 end")->orderBy('next_at')->limit(60)->get(),
+        ]);
+    }
+
+    public function create(Job $job, Catalogue $catalogue, AssessJob $assessJob): View
+    {
+        return view('came-back', ['job' => $job->load('machine.owner'), 'reaches' => $catalogue->closedReaches(), 'closing' => $assessJob->record($job)->closing()]);
+    }
+
+    public function store(Request $request, Job $job, ComeBack $comeBack, AssessJob $assessJob, Catalogue $catalogue): RedirectResponse
+    {
+        abort_if($assessJob->record($job)->closing() === null, 409, "{$job->tag} is still here; it cannot have come back.");
+        $given = $request->validate(['text' => ['required', 'string', 'max:2000'], 'reached' => ['nullable', Rule::in(array_keys($catalogue->reaches))]], ['text.*' => 'Write what the owner says, in up to 2000 letters.', 'reached.*' => 'Pick what it does, or leave it open.']);
+        $back = $comeBack->of($job, $this->user($request), array_filter(['text' => $given['text'], 'reached' => $given['reached'] ?? null]));
+
+        return redirect()->route('jobs.tag', $back)->with('status', "{$back->tag}: back from {$job->tag}.");
+    }
+
+    public function show(Job $job, ComeBack $comeBack, AssessJob $assessJob): View
+    {
+        $beside = $comeBack->beside($job->load('machine.owner'));
+        abort_if($beside === null, 404);
+
+        return view('comeback', ['job' => $job, 'beside' => $beside, 'assessment' => $assessJob->assess($job), 'untried' => $assessJob->untried($job)]);
+    }
+
+    /** What was done beside: recorded on the job, and as a note on its record. */
+    public function update(Request $request, Job $job, RecordEntries $recordEntries): RedirectResponse
+    {
+        abort_if($job->comeback_of === null, 404);
+        $given = $request->validate([
+            'blame' => ['required', Rule::in(array_keys(self::BLAME))], 'goodwill' => ['nullable', 'string', new MoneyTyped], 'ahead' => ['nullable', 'string', 'max:200'], 'resale' => ['nullable', 'string', 'max:200'],
+        ], ['ahead.max' => 'Keep it under 200 letters.', 'resale.max' => 'Keep it under 200 letters.', 'blame.*' => 'Pick one; "left open" is an answer.']);
+        $goodwill = ($given['goodwill'] ?? '') === '' ? 0 : Money::parse($given['goodwill'])->minor;
+        $job->update(['comeback' => ['blame' => $given['blame'], 'goodwill' => $goodwill, 'ahead' => (string) ($given['ahead'] ?? ''), 'resale' => (string) ($given['resale'] ?? '')]]);
+        $said = array_filter(['Cause: '.self::BLAME[$given['blame']].'.', $goodwill > 0 ? 'Goodwill '.Money::of($goodwill)->words((string) config('shop.currency')).'.' : '', ($given['ahead'] ?? '') !== '' ? "Replacement sent ahead: {$given['ahead']}." : '', ($given['resale'] ?? '') !== '' ? "Sold on as open-box, with its history: {$given['resale']}." : '']);
+        $recordEntries->record($job, $this->user($request), [['kind' => 'note', 'text' => implode(' ', $said)]]);
+
+        return redirect()->route('comebacks.show', $job)->with('status', 'On the record.');
+    }
+
+    private function user(Request $request): User
+    {
+        /** @var User $user */
+        $user = $request->user();
+
+        return $user;
+    }
+}

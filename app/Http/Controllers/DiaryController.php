@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Claim;
+use App\Models\Shift;
+use App\Models\User;
+use App\UseCases\PlanDay;
+use App\UseCases\WhoIsIn;
+use App\View\DiaryCalendar;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\URL;
+use Illuminate\View\View;
+
+/** The day: who hears what by when, which bench does what first and why, and when jobs may be finished. */
+final class DiaryController
+{
+    public function show(PlanDay $plan, #[CurrentUser] User $user): View
+    {
+        $jobs = $plan->jobs();
+
+        return view('diary', [
+            'jobs' => $jobs->keyBy('tag'), 'plan' => $plan->today($jobs), 'forecasts' => $plan->forecasts($jobs), 'overdue' => $jobs->filter(fn ($job): bool => $job->next_word_at?->isPast() ?? false),
+            'claims' => Claim::query()->with(['job', 'user'])->get(), 'feed' => URL::signedRoute('diary.feed'),
+            'shifts' => WhoIsIn::soon()->groupBy(fn (Shift $shift): string => $shift->from_at->format('l j F')), 'people' => $user->can('lead') ? User::query()->orderBy('name')->get() : collect([$user]),
+        ]);
+    }
+
+    public function feed(PlanDay $plan): Response
+    {
+        return response(DiaryCalendar::of($plan->jobs(300)), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Cache-Control' => 'no-store, private']);
+    }
+}

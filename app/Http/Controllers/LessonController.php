@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Lesson;
+use App\Models\User;
+use App\UseCases\Learn;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+
+/** What the shop believes beforehand, moved by its own jobs: proposed by the program, decided by the lead. */
+final class LessonController
+{
+    public function propose(Learn $learn): RedirectResponse
+    {
+        $lesson = $learn->propose();
+
+        return redirect()->route('patterns')->with('status', "Tried on {$lesson->effect['jobs']} past jobs. Nothing is changed until you accept it.");
+    }
+
+    public function decide(Request $request, Lesson $lesson, Learn $learn): RedirectResponse
+    {
+        $given = $request->validate(['to' => ['required', Rule::in(['accepted', 'frozen', 'back'])]], ['to.*' => 'Accept it, freeze it, or take it back.']);
+        /** @var User $user */
+        $user = $request->user();
+        $learn->decide($lesson, $given['to'], $user);
+
+        return redirect()->route('patterns')->with('status', 'What is believed beforehand: '.Lesson::STATES[$given['to']].'.');
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Message;
+use App\UseCases\SendMessages;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\View\View;
+use Orthoscope\Core\Catalogue\Catalogue;
+
+/** All words to owners, waiting and sent. */
+final class MessageController
+{
+    public function index(Catalogue $catalogue): View
+    {
+        return view('messages', ['messages' => Message::query()->with('job.machine.owner')->orderByDesc('id')->simplePaginate(50), 'due' => Message::query()->due()->count(), 'moments' => $catalogue->messages]);
+    }
+
+    public function send(SendMessages $send): RedirectResponse
+    {
+        $count = $send->due();
+
+        return redirect()->route('messages')->with('status', "{$count['sent']} sent".($count['failed'] > 0 ? ", {$count['failed']} failed and are tried again" : '').'.');
+    }
+
+    public function again(Message $message): RedirectResponse
+    {
+        abort_unless(in_array($message->state, ['failed', 'given-up', 'sending'], true), 409, 'This message does not wait for another try.');
+        $message->update(['state' => 'waiting', 'tries' => 0, 'next_try_at' => now()]);
+
+        return redirect()->route('messages')->with('status', 'It is tried again.');
+    }
+}

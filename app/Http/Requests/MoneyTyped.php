@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Closure;
+use Illuminate\Contracts\Validation\ValidationRule;
+use Orthoscope\Core\Economy\Money;
+use Orthoscope\Core\Economy\UnreadableMoney;
+
+/** An amount of money as people type it; the core says what is wrong with it. */
+final class MoneyTyped implements ValidationRule
+{
+    public function validate(string $attribute, mixed $value, Closure $fail): void
+    {
+        try {
+            Money::parse(is_string($value) ? $value : '');
+        } catch (UnreadableMoney $mistake) {
+            $fail(mb_strimwidth($mistake->getMessage(), 0, 160, '…'));
+        }
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * A pattern that the lead confirmed: it shows at the counter and on matching jobs, and shifts what is likely there.
+ *
+ * @property int     $id
+ * @property string  $model
+ * @property string  $words
+ * @property string  $fault  the fault whose prior is shifted; empty = none
+ * @property string  $part   the kind of part whose faults are shifted; empty = none
+ * @property float   $factor
+ * @property Carbon  $expires_at
+ * @property ?Carbon $withdrawn_at
+ * @property User    $user
+ * @property Carbon  $created_at
+ */
+class Bulletin extends Model
+{
+    protected $fillable = ['model', 'words', 'fault', 'part', 'factor', 'pattern', 'expires_at', 'withdrawn_at', 'user_id'];
+
+    /** @param  Builder<self>  $query */
+    public function scopeInForce(Builder $query): void
+    {
+        $query->whereNull('withdrawn_at')->where('expires_at', '>=', now()->startOfDay());
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['pattern' => 'array', 'expires_at' => 'date', 'withdrawn_at' => 'datetime', 'factor' => 'float'];
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * A closed job as statistics want it. Worked out from the record; it can be thrown away and made again.
+ *
+ * @property int     $job_id
+ * @property string  $tag
+ * @property string  $model
+ * @property string  $family
+ * @property string  $stop        stage the first start did not reach
+ * @property string  $cause_part
+ * @property string  $cause_fault
+ * @property bool    $confirmed
+ * @property float   $stated      chance stated of the likeliest part after the first start
+ * @property bool    $stated_hit  that part was the confirmed cause
+ * @property string  $act
+ * @property string  $way
+ * @property string  $outcome
+ * @property string  $supplier
+ * @property bool    $dead
+ * @property string  $firmware
+ * @property string  $batch
+ * @property string  $bench
+ * @property list<string> $signs  of the first start that says something, as "beeps:memory"
+ * @property list<string> $spares tags of those that stood in it
+ * @property ?int    $user_id
+ * @property int     $minutes
+ * @property int     $waited_owner   minutes
+ * @property int     $waited_part
+ * @property int     $waited_collect
+ * @property int     $in_shop
+ * @property Carbon  $closed_at
+ * @property ?Carbon $back_at
+ * @property ?int    $back_after  days
+ */
+class JobFacts extends Model
+{
+    public $timestamps = false;
+
+    public $incrementing = false;
+
+    protected $primaryKey = 'job_id';
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<Job, $this> */
+    public function job(): BelongsTo
+    {
+        return $this->belongsTo(Job::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['signs' => 'array', 'spares' => 'array', 'confirmed' => 'boolean', 'dead' => 'boolean', 'stated_hit' => 'boolean', 'closed_at' => 'datetime', 'back_at' => 'datetime'];
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * A part ordered for a job, until it is fitted or sent back.
+ *
+ * @property int                   $id
+ * @property string                $tag
+ * @property ?int                  $job_id
+ * @property string                $part  of the job's machine
+ * @property string                $kind
+ * @property string                $offer
+ * @property string                $supplier
+ * @property string                $name
+ * @property string                $condition
+ * @property int                   $price minor units
+ * @property array<string, string> $facts
+ * @property string                $state one of STATES
+ * @property string                $words
+ * @property ?string               $held_for
+ * @property ?Carbon               $ordered_at
+ * @property ?Carbon               $due_at
+ * @property ?Carbon               $arrived_at
+ * @property ?Carbon               $return_until
+ * @property ?Job                  $job
+ * @property ?Spare                $spare the part on the shelf, once it is here
+ * @property User                  $user
+ * @property Carbon                $created_at
+ */
+class Order extends Model
+{
+    public const STATES = [
+        'held' => 'held back', 'ordered' => 'on its way', 'arrived' => 'here, not tried yet', 'fitted' => 'fitted', 'dead' => 'dead on arrival',
+        'wrong' => 'the wrong thing came', 'damaged' => 'damaged on the way', 'back' => 'sent back', 'cancelled' => 'cancelled',
+    ];
+
+    protected $fillable = ['tag', 'job_id', 'part', 'kind', 'offer', 'supplier', 'name', 'condition', 'price', 'facts', 'state', 'words', 'held_for', 'user_id', 'ordered_at', 'due_at', 'arrived_at', 'return_until', 'spare_id'];
+
+    protected $attributes = ['words' => ''];
+
+    public function getRouteKeyName(): string
+    {
+        return 'tag';
+    }
+
+    /** @param  Builder<self>  $query */
+    public function scopeWaited(Builder $query): void
+    {
+        $query->whereIn('state', ['held', 'ordered']);
+    }
+
+    /** @return BelongsTo<Job, $this> */
+    public function job(): BelongsTo
+    {
+        return $this->belongsTo(Job::class);
+    }
+
+    /** @return BelongsTo<Spare, $this> */
+    public function spare(): BelongsTo
+    {
+        return $this->belongsTo(Spare::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['facts' => 'array', 'ordered_at' => 'datetime', 'due_at' => 'datetime', 'arrived_at' => 'datetime', 'return_until' => 'date'];
+    }
+}

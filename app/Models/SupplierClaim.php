@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * A part that goes back to who sold it, round by round.
+ *
+ * @property int     $id
+ * @property int     $job_id
+ * @property ?int    $order_id
+ * @property string  $part     of the job's machine
+ * @property string  $part_tag of the spare or ordered part; empty for the machine's own
+ * @property string  $to
+ * @property string  $reason
+ * @property string  $state    one of STATES
+ * @property ?Carbon $deadline
+ * @property ?Carbon $next_at
+ * @property int     $shipping minor units spent
+ * @property int     $got      minor units that came back
+ * @property list<array{sent: string, condition: string, answer: ?string, words: string, answered: ?string}> $rounds
+ * @property Job     $job
+ * @property ?Order  $order
+ * @property User    $user
+ * @property Carbon  $created_at
+ */
+class SupplierClaim extends Model
+{
+    public const STATES = ['sent' => 'with the supplier', 'open' => 'to be sent', 'settled' => 'settled', 'lost' => 'given up'];
+
+    protected $fillable = ['job_id', 'order_id', 'part', 'part_tag', 'to', 'reason', 'state', 'deadline', 'next_at', 'shipping', 'got', 'rounds', 'user_id'];
+
+    /** @return BelongsTo<Job, $this> */
+    public function job(): BelongsTo
+    {
+        return $this->belongsTo(Job::class);
+    }
+
+    /** @return BelongsTo<Order, $this> */
+    public function order(): BelongsTo
+    {
+        return $this->belongsTo(Order::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** Times the other side found nothing. */
+    public function foundNothing(): int
+    {
+        return count(array_filter($this->rounds, fn (array $round): bool => $round['answer'] === 'no-fault-found'));
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['rounds' => 'array', 'deadline' => 'date', 'next_at' => 'date'];
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases;
+
+use App\Models\Job;
+use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Diagnosis\Standing;
+use Orthoscope\Core\Letter\LetterWriter;
+use Orthoscope\Core\Proving\CleanStarts;
+
+/** What follows outside the record from what was just written on it: held orders go out, and the owner hears. */
+final readonly class AfterEntries
+{
+    public function __construct(private OrderParts $orders, private WriteToOwner $write, private LetterWriter $letters, private KeepFacts $facts, private Catalogue $catalogue)
+    {
+    }
+
+    /** @param  list<string>  $kinds of the entries that were written */
+    public function happened(Job $job, Assessment $assessment, array $kinds): void
+    {
+        $closing = $assessment->record->closing();
+        if ($closing !== null || in_array('strike-out', $kinds, true)) {
+            $this->facts->of($job, $assessment);
+        }
+        $this->orders->follow($job);
+        $this->orders->releaseHeld($job, $assessment);
+        $cause = $assessment->causes()[0] ?? null;
+        if ($closing === null && $cause?->standing === Standing::Condemned) {
+            $this->write->of($job, 'found', ['what' => implode(' ', $this->letters->found($assessment))]);
+        }
+        if (in_array('closing', $kinds, true) && $closing !== null) {
+            $this->write->drop($job, 'found', 'waiting', 'quote');
+            $this->write->of($job, 'ready', ['total' => $closing->price === 0 ? 'There is nothing to pay.' : 'The price is '.config('shop.currency').' '.number_format($closing->price / 100, 2, '.', ' ').'.']);
+            $this->write->of($job, 'not-collected', about: '0');
+            $job->update(['link_until' => now()->addMonths(max(6, $closing->warrantyMonths))]);
+        }
+        if (in_array('collection', $kinds, true)) {
+            $this->write->drop($job, 'not-collected', 'ready');
+            if (CleanStarts::in($assessment->record, $this->catalogue)->wantsADate($assessment->sound, $this->catalogue->number('sound_from'))) {
+                $this->write->of($job, 'follow-up');
+            }
+        }
+        // What was struck out and opened again is no longer ready.
+        if (in_array('strike-out', $kinds, true) && $closing === null) {
+            $this->write->drop($job, 'ready', 'not-collected', 'follow-up');
+        }
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases;
+
+use App\Models\Entry;
+use App\Models\Job;
+use App\Models\JobFacts;
+use App\Models\User;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\Proving\Plan;
+use Orthoscope\Core\Returns\Carried;
+use Orthoscope\Core\Returns\Warranty;
+
+/** A machine that comes back: a job beside the first one, with what that one left open. */
+final readonly class ComeBack
+{
+    public function __construct(private TakeInMachine $takeIn, private AssessJob $assessJob, private Catalogue $catalogue)
+    {
+    }
+
+    /** @param  array<string, mixed>  $report what is told now */
+    public function of(Job $first, User $by, array $report): Job
+    {
+        $earlier = $this->assessJob->assess($first);
+        $carried = Carried::from($earlier, $this->catalogue);
+
+        return DB::transaction(function () use ($first, $by, $report, $carried): Job {
+            $back = $this->takeIn->takeIn($by, $first->machine->owner->only(['name', 'phone', 'email']), $first->machine->made_of, [
+                ['kind' => 'report', ...$report],
+                ...($carried === [] ? [] : [['kind' => 'report', 'source' => 'remembered', 'text' => "What {$first->tag} left open", 'carried' => $carried]]),
+            ], agreed: array_intersect_key($first->agreed ?? [], ['proving' => 1, 'approves' => 1]), known: $first->machine->owner);
+            $back->update(['comeback_of' => $first->id, 'comeback' => ['blame' => 'open']]);
+            JobFacts::query()->whereKey($first->id)->update(['back_at' => now(), 'back_after' => max(0, (int) self::handedBack($first)->diffInDays(now()))]);
+
+            return $back;
+        });
+    }
+
+    /**
+     * The first job beside the one that came back.
+     *
+     * @return array{first: Job, days: int, warranty: Warranty, same: ?bool, then: string, now: string, unproved: list<string>, earlier: Assessment}
+     */
+    public function beside(Job $back): ?array
+    {
+        $first = $back->comeback_of === null ? null : Job::query()->with('machine.owner')->find($back->comeback_of);
+        if ($first === null) {
+            return null;
+        }
+        $earlier = $this->assessJob->assess($first);
+        $now = $this->assessJob->assess($back);
+        $handed = self::handedBack($first);
+        $then = $earlier->record->all(Start::class)[0] ?? null;
+        $again = $now->record->all(Start::class)[0] ?? null;
+        $plan = Plan::of($earlier, $this->catalogue, $first->agreed['proving'] ?? Plan::USUAL);
+
+        return [
+            'first' => $first, 'earlier' => $earlier, 'days' => max(0, (int) $handed->diffInDays($back->created_at)),
+            'warranty' => Warranty::of($handed->toDateTimeImmutable(), $earlier->record->closing()->warrantyMonths ?? 0, $back->created_at->toDateTimeImmutable()),
+            'same' => $then === null || $again === null ? null : $then->reached === $again->reached,
+            'then' => $then === null ? 'never started' : $this->catalogue->reach($then->reached)->name, 'now' => $again === null ? 'not started yet' : $this->catalogue->reach($again->reached)->name,
+            'unproved' => [...array_values(array_map(fn ($standing): string => $standing->part->name, array_filter($earlier->standings, fn ($standing): bool => in_array($standing->standing->value, ['not-tested', 'hidden', 'not-alone'], true) && ! $standing->part->kind->link && $standing->part->id !== 'outside'))), ...array_map(fn ($item): string => $item->item->name, $plan->owed())],
+        ];
+    }
+
+    private static function handedBack(Job $first): Carbon
+    {
+        $at = Entry::query()->where('job_id', $first->id)->whereIn('kind', ['collection', 'closing'])->orderByDesc('number')->value('made_at');
+
+        return $at === null ? $first->created_at : Carbon::parse($at);
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases;
+
+use App\Models\Job;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Letter\Letter;
+use Orthoscope\Core\Letter\LetterTerms;
+use Orthoscope\Core\Letter\LetterWriter;
+use Orthoscope\Core\Proving\Plan;
+
+/** The letter of a job, as long as it was wanted and with what was to be proved. */
+final readonly class WriteLetter
+{
+    public function __construct(private AssessJob $assessJob, private LetterWriter $writer, private Catalogue $catalogue)
+    {
+    }
+
+    public function of(Job $job, ?string $level = null): Letter
+    {
+        $assessment = $this->assessJob->assess($job);
+
+        return $this->writer->write($assessment, Plan::of($assessment, $this->catalogue, $job->agreed['proving'] ?? Plan::USUAL), new LetterTerms($level ?? $job->letter_level, $job->letter_words));
+    }
+
+    public function isClosed(Job $job): bool
+    {
+        return $this->assessJob->assess($job)->record->closing() !== null;
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Entry as StoredEntry;
+use App\Models\Job;
+use Illuminate\Support\Carbon;
+use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Evidence\Agreement;
+use Orthoscope\Core\Evidence\Closing;
+use Orthoscope\Core\Evidence\Collection;
+use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\Entry;
+use Orthoscope\Core\Evidence\Finding;
+use Orthoscope\Core\Evidence\Start;
+
+/** The course of a job for its owner: days, plain words, and how far along the chain it got each time. */
+final readonly class WhatHappened
+{
+    /**
+     * @param  list<array{at: Carbon, words: string, reached: ?int}>  $steps
+     * @param  list<array{name: string, plain: string}>  $chain
+     */
+    private function __construct(public array $steps, public array $chain)
+    {
+    }
+
+    public static function of(Job $job, Assessment $assessment, Catalogue $catalogue): self
+    {
+        $stored = $job->entries()->get()->keyBy('number');
+        $steps = [['at' => $job->arrived_at ?? $job->created_at, 'words' => 'Your machine came to us.', 'reached' => null]];
+        foreach ($assessment->record->inForce as $entry) {
+            $words = self::words($entry, $assessment, $catalogue);
+            if ($words !== null) {
+                /** @var StoredEntry $row */
+                $row = $stored[$entry->number];
+                $steps[] = ['at' => $row->made_at, 'words' => $words, 'reached' => $entry instanceof Start ? $catalogue->reach($entry->reached)->firstStop : null];
+            }
+        }
+
+        return new self($steps, array_values($catalogue->stages));
+    }
+
+    private static function words(Entry $entry, Assessment $assessment, Catalogue $catalogue): ?string
+    {
+        return match (true) {
+            $entry instanceof Start => 'We started it'.($entry->setUp->lent === [] ? '' : ' with a part of ours').($entry->times > 1 ? ", {$entry->times} times" : '').': '.$catalogue->reach($entry->reached)->plain.'.',
+            $entry instanceof Finding => $catalogue->check($entry->check)->result($entry->result)->findsSomething() ? 'We looked or measured, and found something.' : 'We looked or measured, and found nothing wrong there.',
+            $entry instanceof Deed => 'We '.str_replace('{part}', implode(' and ', array_map(fn (string $part): string => $assessment->machine->part($part)->kind->plain, $entry->on)), $catalogue->act($entry->act)->did).'.',
+            $entry instanceof Agreement => match ($entry->answer) {
+                'accepted', 'told' => 'You said yes to what we suggested.',
+                'declined' => 'You said no to what we suggested.',
+                'asked' => 'You asked us something.',
+                default => null,
+            },
+            $entry instanceof Closing => 'We were done, and wrote you the letter.',
+            $entry instanceof Collection => 'You fetched it.',
+            default => null,
+        };
+    }
+}
