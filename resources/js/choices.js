@@ -36,6 +36,26 @@ export function act() {
             const dries = this.$refs.act.value === 'dry';
             this.$refs.agent.hidden = !dries;
             this.$refs.agent.querySelector('select').disabled = !dries;
+            this.$refs.old.hidden = !replaces;
+            this.$refs.old.querySelector('select').disabled = !replaces;
+            const ohms = this.$refs.act.value === 'replace-resistor';
+            this.$refs.ohms.hidden = !ohms;
+            for (const field of this.$refs.ohms.querySelectorAll('input')) field.disabled = !ohms;
+        },
+    };
+}
+
+// What suppliers offer for the part that is chosen.
+export function offers() {
+    return {
+        init() {
+            this.pick();
+        },
+        pick() {
+            const kind = this.$root.selectedOptions[0]?.dataset.kind;
+            const list = this.$root.form.elements.offer;
+            for (const option of list.options) option.hidden = option.dataset.kind !== kind;
+            if (list.selectedOptions[0]?.hidden !== false) list.value = [...list.options].find((option) => !option.hidden && !option.disabled)?.value ?? '';
         },
     };
 }

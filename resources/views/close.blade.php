@@ -5,18 +5,21 @@
         <section class="sheet">
             <h2>Proof</h2>
             <ul class="proof">
-                <li class="{{ $proof->outside ? 'done' : '' }}"><x-mark :standing="$proof->outside ? 'proved' : 'not-tested'"/> Out of the case @if ($proof->outside)<small>entry {{ $proof->outside }}</small>@endif</li>
-                <li class="{{ $proof->inside ? 'done' : '' }}"><x-mark :standing="$proof->inside ? 'proved' : 'not-tested'"/> In the case, by the real button @if ($proof->inside)<small>entry {{ $proof->inside }}</small>@endif</li>
-                <li><x-mark :standing="$proof->isComplete() ? 'proved' : 'not-alone'"/> Sound with <span class="num">{{ (int) floor(100 * $proof->sound) }} %</span>, {{ $proof->clean }} clean {{ $proof->clean === 1 ? 'start' : 'starts' }} in a row</li>
+                <li class="{{ $proof->outside ? 'done' : '' }}">{{ App\View\Mark::of($proof->outside ? 'proved' : 'not-tested') }} Out of the case @if ($proof->outside)<small>entry {{ $proof->outside }}</small>@endif</li>
+                <li class="{{ $proof->inside ? 'done' : '' }}">{{ App\View\Mark::of($proof->inside ? 'proved' : 'not-tested') }} In the case, by the real button @if ($proof->inside)<small>entry {{ $proof->inside }}</small>@endif</li>
+                <li>{{ App\View\Mark::of($assessment->sound >= 0.97 ? 'proved' : 'not-alone') }} Sound with <span class="num">{{ (int) floor(100 * $proof->sound) }} %</span>, {{ $proof->clean }} clean {{ $proof->clean === 1 ? 'start' : 'starts' }} in a row</li>
             </ul>
-            @if (! $proof->isComplete())<h3>Still owed</h3><ul>@foreach ($proof->owed as $owed)<li>{{ $owed }}</li>@endforeach</ul>@endif
+            @if (! $plan->isComplete())<h3>Still owed</h3><ul>@foreach ($plan->owedInWords() as $owed)<li>{{ $owed }}</li>@endforeach</ul><p><a href="{{ route('jobs.prove', $job) }}">Prove it</a></p>@endif
+            @if ($agreed)<p>Agreed: {{ Orthoscope\Core\Evidence\Agreement::ANSWERS[$agreed->answer] }}, {{ config('shop.currency') }} {{ number_format($agreed->amount / 100, 2) }}.</p>@elseif ($leave->most() !== null)<p>Agreed at intake: up to {{ config('shop.currency') }} {{ number_format($leave->most() / 100, 2) }}.</p>@endif
             @if ($fitted->isNotEmpty())<p>Fitted off the shelf: @foreach ($fitted as $spare)<a class="lent" href="{{ route('spares.show', $spare) }}">{{ $spare->tag }}</a> {{ $spare->name }}, {{ config('shop.currency') }} {{ number_format($spare->value / 100, 2) }}@if (! $loop->last); @endif @endforeach. Count it into the price.</p>@endif
             @if ($job->loans->isNotEmpty())<h3>Still here from the shelf</h3>@foreach ($job->loans as $loan)<x-loan-back :loan="$loan"/>@endforeach @error('look')<p class="error" role="alert">{{ $message }}</p>@enderror @endif
             @error('loans')<p class="error" role="alert">{{ $message }}</p>@enderror
             <form method="post" action="{{ route('closing.store', $job) }}" novalidate>@csrf
                 <input type="hidden" name="once" value="{{ old('once', (string) \Illuminate\Support\Str::uuid()) }}">
                 <div class="pair"><x-field name="price" :label="'Price, '.config('shop.currency').', all in'" inputmode="decimal"/><x-field name="warranty_months" label="Warranty, months" type="number" value="6" min="0" max="60"/></div>
-                @if (! $proof->isComplete())<x-field name="signed_off" label="Why it goes back before all is proved" area hint="A lead signs this off. The owner reads it."/>@endif
+                @if ($errors->has('agreed_how') || old('agreed_how'))<x-field name="agreed_how" label="How the owner agreed to more" maxlength="300" autocomplete="off"/>@endif
+                <div class="field"><label for="f-outcome">It ends</label><select id="f-outcome" name="outcome">@foreach (Orthoscope\Core\Evidence\Closing::OUTCOMES as $outcome => $words)<option value="{{ $outcome }}" @selected(old('outcome', 'repaired') === $outcome)>{{ $words }}</option>@endforeach</select>@error('outcome')<p class="error" role="alert">{{ $message }}</p>@enderror</div>
+                @if (! $plan->isComplete() || $errors->has('outcome'))<x-field name="signed_off" label="Why it goes back before all is proved" area hint="A lead signs this off. The owner reads it."/>@endif
                 <button class="main">Close, make the letter</button>
             </form>
         </section>

@@ -18,8 +18,13 @@
             <div class="field"><label for="a-on">To</label><select id="a-on" name="entry[on]">@foreach ($page->parts() as $part)<option value="{{ $part->id }}" @selected(old('entry.on', $advice->repair?->part->id) === $part->id)>{{ $part->name }}</option>@endforeach</select></div>
         </div>
         <p class="caution" x-ref="caution" hidden></p>
-        <div class="field" x-ref="with" hidden><label for="a-with">With</label><select id="a-with" name="entry[with][tag]" disabled><option value="new">a new part</option>@foreach ($page->shelf->spares as $spare)<option value="{{ $spare->tag }}" data-kind="{{ $spare->kind }}" @selected(old('entry.with.tag') === $spare->tag)>{{ $spare->tag }} {{ $spare->name }}, off the shelf</option>@endforeach</select></div>
+        <div class="field" x-ref="with" hidden><label for="a-with">With</label><select id="a-with" name="entry[with][tag]" disabled><option value="new">a new part</option>@foreach ($job->orders->where('state', 'arrived') as $order)<option value="{{ $order->tag }}" data-kind="{{ $order->kind }}" @selected(old('entry.with.tag') === $order->tag)>{{ $order->tag }} {{ $order->name }}, ordered for this job</option>@endforeach @foreach ($page->shelf->spares as $spare)@continue($job->orders->contains('tag', $spare->tag))<option value="{{ $spare->tag }}" data-kind="{{ $spare->kind }}" @selected(old('entry.with.tag') === $spare->tag)>{{ $spare->tag }} {{ $spare->name }}, off the shelf</option>@endforeach</select></div>
         <div class="field" x-ref="agent" hidden><label for="a-agent">Dried after</label><select id="a-agent" name="entry[agent]" disabled>@foreach (Orthoscope\Core\Evidence\Deed::AGENTS as $agent => $words)<option value="{{ $agent }}" @selected(old('entry.agent') === $agent)>{{ $words }}</option>@endforeach</select><small>24 hours after any water, 4 where isopropyl alone was used.</small></div>
+        <div class="row2">
+            <div class="field" x-ref="old" hidden><label for="a-old">The old part</label><select id="a-old" name="entry[old]" disabled><option value="">not said</option>@foreach (Orthoscope\Core\Evidence\Deed::FATES as $fate => $words)<option value="{{ $fate }}" @selected(old('entry.old') === $fate)>{{ $words }}</option>@endforeach</select></div>
+            <div class="field" x-ref="ohms" hidden><label for="a-asked">Ohms asked for, and used</label><div class="pair"><input id="a-asked" name="entry[asked]" value="{{ $was('act', 'entry.asked') }}" placeholder="5R1" autocomplete="off" disabled><input aria-label="Ohms used" name="entry[used]" value="{{ $was('act', 'entry.used') }}" placeholder="0R" autocomplete="off" disabled></div></div>
+        </div>
+        <div class="field"><label for="a-temporary">Only for now: what is still to be done</label><input id="a-temporary" name="entry[temporary]" maxlength="80" autocomplete="off" value="{{ $was('act', 'entry.temporary') }}" placeholder="leave empty if it is for good"></div>
         <div class="field"><label for="a-text">Remark</label><input id="a-text" name="entry[text]" value="{{ $was('act', 'entry.text') }}"></div>
         <label class="tick"><input type="checkbox" name="entry[begun]" value="1" @checked(old('entry.begun'))> The firmware is being written: nothing may be touched until it is done</label>
         <footer><button type="button" class="quiet" data-close>Not now</button><button class="main">On the record</button></footer>
@@ -67,7 +72,7 @@
         <dt><kbd>t</kbd></dt><dd>record a start; then the letter beside the outcome, then Enter</dd><dt><kbd>m</kbd></dt><dd>look or measure</dd><dt><kbd>r</kbd></dt><dd>repair</dd><dt><kbd>n</kbd></dt><dd>note</dd><dt><kbd>x</kbd></dt><dd>strike out</dd><dt><kbd>o</kbd></dt><dd>what is off: plugs, screws, settings</dd><dt><kbd>i</kbd></dt><dd>instruments of the bench</dd><dt><kbd>h</kbd></dt><dd>hand over: where it stands, as a note</dd><dt><kbd>Esc</kbd></dt><dd>leave a form</dd>
     </dl>
     <h3>Marks</h3>
-    <ul class="legend">@foreach (Orthoscope\Core\Diagnosis\Standing::cases() as $standing)<li><x-mark :standing="$standing->value"/> {{ $standing->words() }}</li>@endforeach</ul>
+    <ul class="legend">@foreach (Orthoscope\Core\Diagnosis\Standing::cases() as $standing)<li>{{ App\View\Mark::of($standing) }} {{ $standing->words() }}</li>@endforeach</ul>
     <footer><button type="button" class="main" data-close>Good</button></footer>
 </dialog>
 

@@ -1,12 +1,14 @@
 <x-layout title="Floor" nav="floor">
-    <div class="head"><h1>Floor</h1><p>{{ $open }} {{ $open === 1 ? 'machine' : 'machines' }} in the shop</p><a class="button" href="{{ route('intake.create') }}">Take one in</a></div>
+    <div class="head"><h1>Floor</h1><p>{{ $open }} {{ $open === 1 ? 'machine' : 'machines' }} in the shop</p><a class="button" href="{{ route('diary') }}">Diary</a><a class="button" href="{{ route('messages') }}">Messages</a>@can('work-at-bench')<a class="button" href="{{ route('orders') }}">Orders</a>@endcan<a class="button" href="{{ route('intake.create') }}">Take one in</a></div>
     @foreach ($notices as $notice)<form method="post" action="{{ route('notices.seen', $notice) }}" class="notice" role="note">@csrf<b>{{ $notice->job->tag }}.</b> {{ $notice->words }} <a href="{{ route('jobs.show', $notice->job) }}">Open it</a> <button>seen</button></form>@endforeach
+    @if ($late > 0)<p class="notice" role="note"><a href="{{ route('diary') }}">{{ $late }} {{ $late === 1 ? 'owner' : 'owners' }} should have heard by now</a></p>@endif
     @if ($overdue > 0)<p class="notice" role="note"><a href="{{ route('shelf') }}">{{ $overdue }} {{ $overdue === 1 ? 'spare is' : 'spares are' }} overdue</a></p>@endif
     <ul class="benches" aria-label="Benches">
         @for ($bench = 1; $bench <= (int) config('shop.benches'); $bench++)
             @php($claim = $benches[$bench] ?? null)
             <li @class(['taken' => $claim])><b>Bench {{ $bench }}</b> @if ($claim)<a href="{{ route('jobs.show', $claim->job) }}">{{ $claim->job->tag }}</a> {{ $claim->job->machine->model }}, <span>{{ $claim->user->name }} since {{ $claim->since->isToday() ? $claim->since->format('H:i') : $claim->since->format('D H:i') }}</span>@else<span>free</span>@endif</li>
         @endfor
+        @if ($in->isNotEmpty())<li><b>In</b> <span>{{ $in->map(fn ($shift) => $shift->user->name.' until '.$shift->to_at->format('H:i'))->implode(', ') }}</span></li>@endif
     </ul>
     @if ($groups->isEmpty())
         <section class="sheet empty"><p>No machine is in the shop. The first one starts at the <a href="{{ route('intake.create') }}">counter</a>.</p></section>
@@ -16,7 +18,7 @@
             <section class="group" aria-labelledby="g-{{ $key }}">
                 <h2 id="g-{{ $key }}">{{ $name }} <span class="count">{{ $groups[$key]->count() }}</span></h2>
                 <ul class="jobs">
-                    @foreach ($groups[$key] as $job)<x-job-line :job="$job"/>@endforeach
+                    <x-job-lines :jobs="$groups[$key]"/>
                 </ul>
             </section>
         @endif

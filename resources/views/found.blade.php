@@ -5,6 +5,6 @@
     @elseif ($jobs->isEmpty())
         <section class="sheet empty"><p>@if ($typed === '')Type a tag, a name, a number or a model.@else Nothing found for “{{ \Illuminate\Support\Str::limit($typed, 60) }}”. Try the tag on the machine, or part of the name.@endif</p></section>
     @else
-        <section class="group"><h2>{{ $jobs->count() }} found for “{{ $typed }}”</h2><ul class="jobs">@foreach ($jobs as $job)<x-job-line :job="$job"/>@endforeach</ul></section>
+        <section class="group"><h2>{{ $jobs->count() }} found for “{{ $typed }}”</h2><ul class="jobs"><x-job-lines :jobs="$jobs"/></ul></section>
     @endif
 </x-layout>

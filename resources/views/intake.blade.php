@@ -12,6 +12,7 @@
                 @foreach (session('known', []) as $known)<label><input type="radio" name="known" value="{{ $known['id'] }}"> {{ $known['name'] }}, {{ $known['reach'] }}@foreach ($known['jobs'] as $line)<br><small>{{ $line }}</small>@endforeach</label>@endforeach
                 <label><input type="radio" name="known" value="new"> someone else</label></fieldset></section>@enderror
         @if ($errors->any())<p class="error summary" role="alert">{{ $errors->count() === 1 ? 'One thing is' : $errors->count().' things are' }} missing or not right; see beside the fields. Nothing you typed is lost.</p>@endif
+        @foreach ($bulletins as $bulletin)<p class="notice bulletin" role="note"><b>Bulletin, {{ $bulletin->model }}.</b> {{ $bulletin->words }}</p>@endforeach
         <div class="columns">
             <section class="sheet">
                 <h2>Owner</h2>

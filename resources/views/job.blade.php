@@ -11,18 +11,20 @@
     <div class="bench-line">
         <x-bench-claim :job="$job" :page="$page"/>
         @unless ($page->isClosed())
-            <span title="{{ $page->timeBox->sentence() }}"><b class="num">{{ $page->timeBox->spent }} min</b> spent, @if ($page->timeBox->left !== null) about <b class="num">{{ $page->timeBox->left }}</b> to come, @endif worth it up to <b class="num">{{ $page->timeBox->box }}</b></span>
+            <span title="{{ $page->timeBox->sentence() }}"><b class="num">{{ $page->timeBox->spent }} min</b> spent, <b class="num">{{ $page->toCome()[0] }}</b> to <b class="num">{{ $page->toCome()[1] }}</b> to come, worth it up to <b class="num">{{ $page->timeBox->box }}</b></span>
             @foreach ($page->side->timers() as $timer)<span class="timer" data-until="{{ $timer->until->getTimestamp() }}" title="{{ $timer->sentence }}">{{ $timer->name }} <b class="num">…</b></span>@endforeach
             @if ($page->side->stillOff() !== [])<button type="button" class="quiet" data-dialog="tally" x-on:click="open">{{ count($page->side->stillOff()) }} off: {{ \Illuminate\Support\Str::limit(implode(', ', array_map(fn ($off) => $off->item, $page->side->stillOff())), 50) }}</button>@endif
             @if ($page->side->readings()->isNotEmpty())<button type="button" data-dialog="instruments" x-on:click="open">{{ $page->side->readings()->count() }} {{ $page->side->readings()->count() === 1 ? 'reading' : 'readings' }} here</button>@endif
         @endunless
         @foreach ($job->loans as $loan)<details class="loan"><summary><span class="lent">{{ $loan->spare->tag }}</span> @if ($loan->isOverdue())<b class="danger">overdue</b>@endif</summary><x-loan-back :loan="$loan"/></details>@endforeach
         @unless ($page->isClosed())<form method="post" action="{{ route('loans.store', $job) }}" class="claim">@csrf<label class="visually-hidden" for="lend-tag">Scan a spare to lend it</label><input id="lend-tag" name="tag" placeholder="scan a spare" maxlength="20" autocomplete="off" value="{{ old('tag') }}"><button class="quiet">lend</button>@error('tag')<p class="error" role="alert">{{ $message }}</p>@enderror @error('look')<p class="error" role="alert">{{ $message }}</p>@enderror</form>@endunless
-        <span class="links"><a href="{{ route('papers.index', $job) }}">papers</a> <a href="{{ route('photos.index', $job) }}">photographs</a> <a href="{{ route('jobs.socket', $job) }}">socket</a> <a href="{{ route('contacts.show', $job) }}">contacts</a>@if ($a->machine->has('card')) <a href="{{ route('jobs.card', $job) }}">card</a>@endif</span>
+        <span class="links"><a href="{{ route('papers.index', $job) }}">papers</a> <a href="{{ route('photos.index', $job) }}">photographs</a> <a href="{{ route('jobs.socket', $job) }}">socket</a> <a href="{{ route('contacts.show', $job) }}">contacts</a>@if ($job->own) <a href="{{ route('own.show', $job) }}">ours</a>@endif @if ($a->machine->has('card')) <a href="{{ route('jobs.card', $job) }}">card</a>@endif</span>
     </div>
     <div x-data="news" data-news="{{ route('jobs.news', $job) }}" data-last="{{ $job->entries->max('number') ?? 0 }}" role="status"><p class="notice" x-show="told" x-text="told" x-cloak></p></div>
     <section class="chain-strip" aria-label="Chain"><x-chain :chain="$page->chain"/></section>
 
+    @foreach ($page->bulletins as $bulletin)<p class="notice bulletin" role="note"><b>Bulletin, {{ $bulletin->model }}.</b> {{ $bulletin->words }} <small>{{ $bulletin->user->name }}, until {{ $bulletin->expires_at->format('j M') }}@if ($bulletin->factor != 1.0); counted {{ $bulletin->factor }} times likelier @endif</small></p>@endforeach
+    @if ($job->comeback_of && ! $page->isClosed())<p class="notice" role="note"><b>It came back.</b> What was not proved then comes first now. <a href="{{ route('comebacks.show', $job) }}">Beside its first job</a></p>@endif
     @if ($a->surprise->level !== 'none')<p class="notice" role="note"><b>It does not fit.</b> {{ $a->surprise->why }}</p>@endif
     @if ($page->changedAtOnce !== null)<div class="notice" role="note"><b>Two at once.</b> {{ $page->changedAtOnce->sentence }}
         @foreach ($page->changedAtOnce->splits as $name => $setUp)<button type="button" data-dialog="start" data-setup="{{ json_encode($setUp->toArray() ?: (object) []) }}" data-name="only {{ $name }} set back" x-on:click="open">Only {{ $name }} set back</button>@endforeach</div>@endif
@@ -43,24 +45,27 @@
                 <form method="post" action="{{ route('school') }}" class="school">@csrf<label class="visually-hidden" for="school">In which order</label><select id="school" name="school" x-on:change="order"><option value="">worth most first</option>@foreach ($page->catalogue->schools as $school)<option value="{{ $school->id }}" @selected($page->school?->id === $school->id)>{{ $school->name }}</option>@endforeach</select><noscript><button>order</button></noscript></form></header>
             @if ($page->schoolCosts() !== null)<p class="pad costs">{{ $page->schoolCosts() }}</p>@endif
             @if ($page->isClosed())
-                <div class="step first"><div class="step-head"><h3>Handed back</h3></div><p>The job is closed. <a href="{{ route('jobs.letter', $job) }}">The letter</a></p></div>
+                <div class="step first"><div class="step-head"><h3>{{ $a->record->collection() === null ? 'To be collected' : 'Handed back' }}</h3></div><p>The job is closed. <a href="{{ route('jobs.letter', $job) }}">The letter</a>@if ($a->record->collection() === null), <a href="{{ route('collect.create', $job) }}">hand it over</a>@endif</p></div>
                 @if ($page->salvageable() !== [])<details class="step" @error('tags') open @enderror><summary class="step-head"><h3>Keep as spares</h3></summary><p>Of a machine that is written off and left to the shop. What its trials say goes with each.</p>
                     <form method="post" action="{{ route('salvage', $job) }}" class="salvage">@csrf @error('tags')<p class="error" role="alert">{{ $message }}</p>@enderror
                         @foreach ($page->salvageable() as $standing)<div><label for="t-{{ $standing->part->id }}">{{ $standing->part->name }}, {{ $standing->standing->words() }}</label><input id="t-{{ $standing->part->id }}" name="tags[{{ $standing->part->id }}]" placeholder="tag" maxlength="20" autocomplete="off" value="{{ old('tags.'.$standing->part->id) }}"></div>@endforeach
                         <x-field name="place" label="Place" maxlength="60" autocomplete="off"/><button>On the shelf</button></form></details>@endif
             @else
+                @foreach ($job->orders->whereIn('state', ['ordered', 'arrived', 'held']) as $order)<div class="step waits"><x-order-line :order="$order" :job="$job"/></div>@endforeach
                 @if ($advice->stop === 'prove' || $a->proof->isComplete())
                     <div class="step first prove">
-                        <div class="step-head"><h3>{{ $a->proof->isComplete() ? 'Proved: hand it back' : 'Prove it' }}</h3><span class="num">{{ (int) floor(100 * $a->sound) }} %</span></div>
+                        <div class="step-head"><h3>{{ $page->plan->isComplete() ? 'Proved: hand it back' : 'Prove it' }}</h3><span class="num">{{ (int) floor(100 * $a->sound) }} %</span></div>
                         <ul class="owed">
                             <li class="{{ $a->proof->outside ? 'done' : '' }}">Out of the case, stays up</li>
                             <li class="{{ $a->proof->inside ? 'done' : '' }}">In the case, by the real button</li>
                             <li>{{ $a->proof->clean }} clean in a row</li>
+                            @foreach ($page->plan->items as $item)@if ($item->state->value !== 'locked')<li class="{{ $item->state->value }}">{{ $item->item->name }}@if ($item->state->value === 'failed'), <b class="danger">failed</b>@endif</li>@endif @endforeach
                             @foreach ($a->proof->owed as $owed)@if (str_starts_with($owed, 'Not back yet'))<li>{{ $owed }}</li>@endif @endforeach
                         </ul>
                         @foreach ($page->cleanStarts() as $sentence)<p>{{ $sentence }}</p>@endforeach
                         <div class="outcomes">
-                            @if ($a->proof->isComplete())<a class="outcome" href="{{ route('closing.create', $job) }}"><b>close the job</b><small>price, warranty, letter</small></a>
+                            @if ($page->plan->isComplete())<a class="outcome" href="{{ route('closing.create', $job) }}"><b>close the job</b><small>price, warranty, letter</small></a>
+                            @elseif ($a->proof->isComplete())@if ($page->nextProof() !== null)<x-record :job="$job" :written="$page->nextProof()['written']" :once="$page->once.'-p2'" key="a"><b>{{ $page->nextProof()['words'] }}</b><small>seen just now</small></x-record>@endif <a class="outcome dim" href="{{ route('jobs.prove', $job) }}"><b>{{ count($page->plan->owed()) }} still owed</b><small>or something else was seen</small></a>
                             @else
                                 @php($place = $a->proof->outside === null ? 'bench' : 'case')
                                 <x-record :job="$job" :written="$page->proofWritten($place, 'stays')" :once="$page->once.'-p1'" key="a"><b>{{ $place === 'bench' ? 'out of the case' : 'in the case' }}: stays up</b><small>one more clean start</small></x-record>
@@ -71,7 +76,7 @@
                 @elseif ($advice->stop === 'decide' && $advice->repair)
                     <div class="step first">
                         <div class="step-head"><h3>Decide: {{ $advice->repair->name() }}</h3><span class="num">{{ (int) round(100 * $advice->repairProbability) }} %</span></div>
-                        <p>{{ $advice->why }}</p>
+                        <p>{{ $advice->why }} <a href="{{ route('jobs.decide', $job) }}">All ways on, quote, order</a></p>
                         @if ($advice->repair->act->caution)<p class="caution">{{ $advice->repair->act->caution }}</p>@endif
                         <div class="outcomes"><x-record :job="$job" :written="$page->repairWritten()" :once="$page->once.'-r'" key="a"><b>done</b><small>then prove it</small></x-record>
                             <button type="button" class="outcome dim" data-dialog="act" x-on:click="open"><b>another repair</b><small>r</small></button></div>
@@ -108,7 +113,7 @@
                                 <td class="cell {{ $cell === '–' ? 'out' : '' }} {{ $entry->setUp->isLent($part->id) ? 'is-lent' : '' }}">{{ $cell }}</td>
                             @endforeach
                             <td class="cell">{{ $page->place($entry) }}</td>
-                            <td><x-thumb :thumb="$row->thumb"/><small>{{ $page->words->outcome($entry) }}</small>@if ($entry->text !== '')<small class="remark">{{ $entry->text }}</small>@endif</td>
+                            <td>{{ $row->thumb }}<small>{{ $page->words->outcome($entry) }}</small>@if ($entry->text !== '')<small class="remark">{{ $entry->text }}</small>@endif</td>
                         @elseif ($entry instanceof Orthoscope\Core\Evidence\Deed)
                             @foreach ($page->columns() as $part)<td class="cell {{ $page->deedCell($part, $entry) === '' ? '' : 'acted' }}">{{ $page->deedCell($part, $entry) }}</td>@endforeach
                             <td></td><td>@if ($entry->text !== '')<small class="remark">{{ $entry->text }}</small>@endif</td>
@@ -130,8 +135,8 @@
             <ol>
             @foreach ($page->ranked() as $standing)
                 <li>
-                    <x-mark :standing="$standing->standing->value"/>
-                    <div><b>{{ $standing->part->name }}{{ $standing->fitted === null && isset($a->standings[$standing->part->id]->fitted) ? ', the old one' : '' }}</b>
+                    {{ App\View\Mark::of($standing->standing) }}
+                    <div><b>{{ $standing->part->name }}{{ $standing->fitted === null && isset($a->standings[$standing->part->id]->fitted) ? ', the old one' : '' }}</b>@if (! in_array($standing->fitted, [null, 'new'], true)) <span class="lent">{{ $standing->fitted }}</span>@endif
                         <svg class="meter" viewBox="0 0 180 6" preserveAspectRatio="none" aria-hidden="true"><rect class="meter-all" width="180" height="6"/><rect class="meter-part" width="{{ max(2, round(180 * $standing->probability, 1)) }}" height="6"/></svg>
                         <small>@if ($faults = array_slice($a->faultsOf($standing->part->id), 0, 2)){{ implode(' · ', array_map(fn ($f) => $f->fault->name.' '.max(1, (int) round(100 * $f->probability)), $faults)) }}@else{{ $standing->standing->words() }}@endif</small>
                         @if ($standing->because)<small class="because">{{ $standing->standing->words() }}, entries {{ implode(', ', array_unique(array_map(fn ($b) => $b->entry, $standing->because))) }}</small>@endif</div>
@@ -139,6 +144,7 @@
                 </li>
             @endforeach
             </ol>
+            @if ($page->alikeBefore() !== null)<p class="pad alike">{{ $page->alikeBefore() }}</p>@endif
             @if ($a->arrangements !== null && ! $page->isClosed())
                 <div class="retrace arranged"><h3>Sticks and slots</h3>
                     <p>Still possible: {{ implode(', ', array_map(fn ($name, $p) => $name.' '.(int) round(100 * $p).' %', array_keys($a->arrangements->possible), $a->arrangements->possible)) ?: 'none of them by itself' }}.</p>
@@ -170,6 +176,8 @@
         <button type="button" data-dialog="note" x-on:click="open"><kbd>n</kbd> note</button>
         <button type="button" data-dialog="strike" x-on:click="open"><kbd>x</kbd> strike out</button>
         @unless ($page->isClosed())<button type="button" data-dialog="note" data-hot="h" data-fill='@json(['entry[text]' => $page->handOver()])' x-on:click="open"><kbd>h</kbd> hand over</button>@endunless
+        <a href="{{ route('jobs.decide', $job) }}">decide</a>
+        <a href="{{ route('jobs.prove', $job) }}">prove</a>
         <a href="{{ route('closing.create', $job) }}">close</a>
         <a href="{{ route('jobs.letter', $job) }}">letter</a>
         <a href="{{ route('jobs.tag', $job) }}">tag</a>

@@ -1,6 +1,6 @@
 @php($money = fn (int $minor): string => config('shop.currency').' '.number_format($minor / 100, 0))
 <x-layout title="Shelf" nav="shelf">
-    <div class="head"><h1>Shelf</h1><p>Known-good spares. Trust is the chance that a spare is good now.</p><a class="button" href="{{ route('coverage') }}">What it can prove</a><a class="button" href="{{ route('spares.csv') }}">CSV</a></div>
+    <div class="head"><h1>Shelf</h1><p>Known-good spares. Trust is the chance that a spare is good now.</p><a class="button" href="{{ route('orders') }}">Orders</a><a class="button" href="{{ route('own') }}">Our own machines</a><a class="button" href="{{ route('coverage') }}">What it can prove</a><a class="button" href="{{ route('spares.csv') }}">CSV</a></div>
     @if (session('badRows'))<section class="notice error" role="alert"><b>Not read:</b> <ul>@foreach (session('badRows') as $line => $reason)<li>Line {{ $line }}: {{ $reason }}</li>@endforeach</ul></section>@endif
     @if ($overdue->isNotEmpty())<section class="notice" role="note"><b>Bring back:</b> @foreach ($overdue as $loan)<a class="lent" href="{{ route('spares.show', $loan->spare) }}">{{ $loan->spare->tag }}</a> is with <a href="{{ route('jobs.show', $loan->job) }}">{{ $loan->job->tag }}</a>, {{ $loan->user->name }}, due {{ $loan->due_at->format('j M') }}@if (! $loop->last); @endif @endforeach</section>@endif
     <div class="columns shelf">

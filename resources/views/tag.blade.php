@@ -1,5 +1,6 @@
 <x-layout :title="'Tag '.$job->tag" nav="counter">
     <div class="head noprint"><h1>Tag</h1><p>Print it, tie it to the machine, write {{ $job->tag }} on every loose part.</p><button class="main" type="button" x-data="printer" x-on:click="print">Print</button><a class="button" href="{{ route('photos.index', $job) }}">Photographs</a><a class="button" href="{{ route('jobs.receipt', $job) }}">Receipt</a><a class="button" href="{{ route('intake.create') }}">Take in another</a></div>
+    @error('reference')<p class="notice error" role="alert">{{ $message }}</p>@enderror
     <section class="label-sheet">
         {!! $qr !!}
         <div>
@@ -10,6 +11,6 @@
             <p>{{ config('shop.name') }}</p>
         </div>
     </section>
-    <p class="noprint"><a href="{{ route('jobs.letter', $job) }}">Letter to the owner</a>@can('work-at-bench') · <a href="{{ route('jobs.show', $job) }}">Open the job</a>@endcan</p>
+    <p class="noprint"><a href="{{ route('jobs.letter', $job) }}">Letter to the owner</a> · <a href="{{ route('collect.create', $job) }}">Hand it over</a> · <a href="{{ route('comebacks.create', $job) }}">It came back</a>@can('work-at-bench') · <a href="{{ route('jobs.show', $job) }}">Open the job</a>@endcan</p>
     @can('lead')<details class="sheet noprint erase"><summary>Erase the owner's data</summary><p>Name, telephone and mail of {{ $job->machine->owner->name }} go, on all their jobs. The technical record stays, and so do its words: strike out what names someone. This cannot be taken back.</p><form method="post" action="{{ route('owner.erase', $job) }}">@csrf<button>Erase for good</button></form></details>@endcan
 </x-layout>

@@ -20,7 +20,7 @@
         @auth
             <form class="find" action="{{ route('find') }}" role="search" aria-label="Everything">
                 <label class="visually-hidden" for="find">Find or scan a tag</label>
-                <input id="find" name="q" type="search" placeholder="Find or scan a tag" autocomplete="off" x-ref="find" value="{{ request()->routeIs('find') ? request('q') : '' }}">
+                <input id="find" name="q" type="search" placeholder="Find or scan a tag" autocomplete="off" x-ref="find" value="{{ request()->routeIs('find') && is_string(request('q')) ? request('q') : '' }}">
                 <kbd aria-hidden="true">/</kbd>
             </form>
             <nav aria-label="Places">
@@ -30,6 +30,8 @@
                     @if ($nav === 'job')<a href="#main" aria-current="page">Job</a>@endif
                     <a href="{{ route('shelf') }}" @if ($nav === 'shelf') aria-current="page" @endif>Shelf</a>
                     <a href="{{ route('codes') }}" @if ($nav === 'codes') aria-current="page" @endif>Codes</a>
+                    <a href="{{ route('comebacks') }}" @if ($nav === 'comebacks') aria-current="page" @endif>Comebacks</a>
+                    <a href="{{ route('patterns') }}" @if ($nav === 'patterns') aria-current="page" @endif>Patterns</a>
                 @endcan
             </nav>
             <div class="who">
