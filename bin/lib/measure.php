@@ -52,9 +52,24 @@ foreach (['/' => 'floor', '/shelf' => 'shelf'] as $path => $name) {
     $taken = median(fn () => $visit($path));
     printf("%-34s %8.1f ms   %.1f times the empty page\n", $name, $taken, $taken / $empty);
 }
-foreach (Job::query()->here()->orderBy('id')->pluck('tag') as $tag) {
+foreach (Job::query()->here()->orderBy('id')->limit(8)->pluck('tag') as $tag) {
     $taken = median(fn () => $visit("/jobs/{$tag}"), 5);
     printf("%-34s %8.1f ms   %.1f times the empty page\n", "job {$tag}", $taken, $taken / $empty);
+}
+
+// Lists, finding and the job page with 1,000 and with 100,000 closed jobs of earlier years.
+$lists = ['/' => 'floor', '/find?q=heron' => 'find a model', '/find?q=plover+max' => 'find by two words', '/find?q=0555+201+118' => 'find a number', '/jobs/K4-327' => 'job page', '/patterns' => 'patterns', '/comebacks' => 'comebacks', '/diary' => 'diary', '/how-well' => 'how well', '/counter' => 'counter'];
+$few = 1000;
+$many = (int) ($argv[1] ?? 100000);
+Artisan::call('shop:generate', ['count' => $few - DB::table('job_facts')->count(), '--seed' => 'few']);
+$thousand = array_map(fn (string $path): float => median(fn () => $visit($path)), array_combine(array_keys($lists), array_keys($lists)));
+$from = hrtime(true);
+Artisan::call('shop:generate', ['count' => $many - DB::table('jobs')->count(), '--seed' => 'many']);
+printf("%-34s %8.1f s, %d jobs, %d entries\n", 'generating', (hrtime(true) - $from) / 1e9, DB::table('jobs')->count(), DB::table('entries')->count());
+Artisan::call('shop:figures');
+foreach ($lists as $path => $name) {
+    $taken = median(fn () => $visit($path));
+    printf("%-34s %8.1f ms   %.1f times the empty page, %.2f times with {$few} jobs\n", "{$name}, {$many} jobs", $taken, $taken / $empty, $taken / $thousand[$path]);
 }
 
 // The shelf as it is in the demo, and with 5,000 spares and 100,000 loans.

@@ -44,6 +44,7 @@ missing_packages() {
         [ -x /usr/bin/chromium ] || missing+=(chromium)
         [ -x /usr/bin/chromedriver ] || missing+=(chromium-driver)
         command -v zbarimg >/dev/null || missing+=(zbar-tools)
+        command -v pdftotext >/dev/null || missing+=(poppler-utils)
         command -v setsid >/dev/null || missing+=(util-linux)
     fi
     printf '%s ' "${missing[@]:-}"
