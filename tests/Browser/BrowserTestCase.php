@@ -6,7 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\ElementNotInteractableException;
-use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\WebDriverException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -90,8 +90,9 @@ abstract class BrowserTestCase extends TestCase
     {
         (new WebDriverWait($this->browser, 20, 100))->until(function () use ($text): bool {
             try {
-                return str_contains($this->browser->findElement(WebDriverBy::tagName('body'))->getText(), $text);
-            } catch (StaleElementReferenceException) {
+                // In one go: an element held while the page changes belongs to no document.
+                return str_contains((string) $this->browser->executeScript('return document.body ? document.body.innerText : ""'), $text);
+            } catch (WebDriverException) {
                 return false;
             }
         }, "\"{$text}\" did not appear");
@@ -159,9 +160,27 @@ abstract class BrowserTestCase extends TestCase
         $this->waitForScripts();
     }
 
+    /** Visible text of the first element that matches, read in one go. */
     protected function text(string $css): string
     {
-        return $this->browser->findElement(WebDriverBy::cssSelector($css))->getText();
+        $text = $this->browser->executeScript('const found = document.querySelector(arguments[0]); return found?.innerText ?? found?.textContent ?? null', [$css]);
+        $this->assertIsString($text, "there is no {$css} on the page");
+
+        return $text;
+    }
+
+    /** Clicks what loads a page, and waits for that page: it may say the same as the one before. */
+    protected function clickOnToLoad(RemoteWebElement $element): void
+    {
+        $this->browser->executeScript('window.isBefore = true');
+        $this->clickOn($element);
+        (new WebDriverWait($this->browser, 20, 50))->until(function (): bool {
+            try {
+                return $this->browser->executeScript('return window.isBefore !== true && document.readyState === "complete"') === true;
+            } catch (WebDriverException) {
+                return false;
+            }
+        }, 'no other page came');
     }
 
     /** The standing that the chain shows of a part. */

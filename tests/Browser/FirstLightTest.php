@@ -188,10 +188,13 @@ final class FirstLightTest extends BrowserTestCase
         $this->waitForText('Prove it');
         $this->click('out of the case: stays up');
         $this->waitForEntries(8);
-        for ($entries = 9; $entries < 16 && ! str_contains($this->text('.step.first'), 'Proved'); $entries++) {
+        for ($entries = 9; $entries < 16 && ! str_contains($this->text('.step.first'), 'every fan turns'); $entries++) {
             $this->click('in the case: stays up');
             $this->waitForEntries($entries);
         }
+        // What was out of its case shows that its fans turn before it goes back.
+        $this->click('every fan turns');
+        $this->waitForEntries($entries);
         $this->assertStringContainsString('Proved: hand it back', $this->text('.step.first'));
         $this->assertSame('proved', $this->standing('supply'));
     }

@@ -36,6 +36,21 @@ final class AccessTest extends TestCase
         yield 'case file' => ['get', '/jobs/{job}/case.json', $bench];
         yield 'closing' => ['get', '/jobs/{job}/close', $bench];
         yield 'shelf' => ['get', '/shelf', $bench];
+        yield 'deciding' => ['get', '/jobs/{job}/decide', $bench];
+        yield 'proving' => ['get', '/jobs/{job}/prove', $bench];
+        yield 'orders' => ['get', '/orders', $bench];
+        yield 'own machines' => ['get', '/own', $bench];
+        yield 'comebacks' => ['get', '/comebacks', $bench];
+        yield 'patterns' => ['get', '/patterns', $bench];
+        yield 'how well' => ['get', '/how-well', $bench];
+        yield 'a claim' => ['get', '/jobs/{job}/claim', $bench];
+        yield 'diary' => ['get', '/diary', $all];
+        yield 'a shift' => ['post', '/shifts', ['guest' => 302, 'counter' => 302, 'technician' => 302, 'lead' => 302]];
+        yield 'a bulletin' => ['post', '/bulletins', ['guest' => 302, 'counter' => 403, 'technician' => 403, 'lead' => 302]];
+        yield 'learning' => ['post', '/lessons', ['guest' => 302, 'counter' => 403, 'technician' => 403, 'lead' => 302]];
+        yield 'buying machines' => ['post', '/own', ['guest' => 302, 'counter' => 403, 'technician' => 403, 'lead' => 302]];
+        yield 'messages' => ['get', '/messages', $all];
+        yield 'letter as a file' => ['get', '/jobs/{job}/letter.pdf', $all];
         yield 'an entry' => ['post', '/jobs/{job}/entries', ['guest' => 302, 'counter' => 403, 'technician' => 302, 'lead' => 302]];
         yield 'setting a lock aside' => ['post-override', '/jobs/{job}/entries', ['guest' => 302, 'counter' => 403, 'technician' => 403, 'lead' => 302]];
         yield 'a closing as an entry' => ['post-closing', '/jobs/{job}/entries', ['guest' => 302, 'counter' => 403, 'technician' => 403, 'lead' => 403]];
@@ -64,7 +79,7 @@ final class AccessTest extends TestCase
         $open = array_filter(Route::getRoutes()->getRoutes(), fn (RouteAlias $route): bool => ! in_array('auth', $route->gatherMiddleware(), true));
         $uris = array_values(array_unique(array_map(fn (RouteAlias $route): string => $route->uri(), $open)));
         sort($uris);
-        $this->assertSame(['letter/{token}', 'login', 'up'], array_values(array_filter($uris, fn (string $uri): bool => ! str_starts_with($uri, 'storage/'))));
+        $this->assertSame(['diary.ics', 'letter/{token}', 'letter/{token}/letter.pdf', 'letter/{token}/what-happened', 'login', 'quote/{token}', 'up'], array_values(array_filter($uris, fn (string $uri): bool => ! str_starts_with($uri, 'storage/'))));
     }
 
     public function test_logging_in_and_out(): void
@@ -98,5 +113,31 @@ final class AccessTest extends TestCase
         $policy = $this->get('/login')->headers->get('Content-Security-Policy');
         $this->assertStringContainsString("default-src 'self'", (string) $policy);
         $this->assertStringNotContainsString('unsafe', (string) $policy);
+    }
+
+    public function test_several_values_in_an_address_that_takes_one_are_refused_in_a_sentence(): void
+    {
+        $this->actingAs($this->person(Role::Lead));
+        foreach (['/find?q[]=heron', '/calls?q[a]=b', '/shelf?kind[]=card'] as $address) {
+            $this->get($address)->assertStatus(400)->assertSee('takes one value')->assertSee('Nothing was changed');
+        }
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>, string}> */
+    public static function several(): iterable
+    {
+        yield 'lending' => ['/jobs/{job}/loans', ['tag' => ['G-04'], 'other' => 'kept'], 'tag'];
+        yield 'closing' => ['/jobs/{job}/close', ['price' => ['1'], 'other' => 'kept'], 'price'];
+        yield 'logging in' => ['/login', ['email' => ['maud'], 'other' => 'kept'], 'email'];
+    }
+
+    /** @param  array<string, mixed>  $body */
+    #[DataProvider('several')]
+    public function test_several_values_in_a_form_where_one_is_taken_are_told_at_the_field_and_the_rest_is_kept(string $path, array $body, string $field): void
+    {
+        $path = str_replace('{job}', $this->job()->tag, $path);
+        $path === '/login' || $this->actingAs($this->person(Role::Lead));
+        $this->from('/shelf')->post($path, $body)->assertRedirect('/shelf')->assertSessionHasErrors([$field => "The field “{$field}” takes one value."]);
+        $this->assertSame(['other' => 'kept'], session()->getOldInput());
     }
 }

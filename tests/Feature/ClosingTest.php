@@ -21,6 +21,7 @@ final class ClosingTest extends TestCase
         ['kind' => 'act', 'act' => 'replace', 'on' => ['supply']],
         ['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench'], 'times' => 2],
         ['kind' => 'start', 'reached' => 'stays', 'times' => 4],
+        ['kind' => 'finding', 'check' => 'fans-turn', 'result' => 'clear'],
     ];
 
     public function test_a_proved_job_is_closed_and_its_owner_reads_the_letter(): void

@@ -28,6 +28,18 @@ final class SupplySizingTest extends TestCase
         $this->assertStringContainsString('of 300 W', $entry->body['text']);
     }
 
+    /** 80 PLUS, 115 V internal, from memory: plain gives 80 per cent at full load. 299 W over 300 is nearly that. */
+    public function test_with_its_class_it_says_what_a_meter_at_the_wall_may_show(): void
+    {
+        $job = $this->job();
+        $this->actingAs($this->person(Role::Technician));
+        $page = $this->get("/jobs/{$job->tag}/supply?".http_build_query(self::LABEL + ['class' => 'plain']))->assertOk();
+        preg_match('/All parts at work: (\d+) of 300 W/', (string) $page->getContent(), $watts);
+        preg_match('/about (\d+) W: what a plug-in meter/', (string) $page->getContent(), $wall);
+        $this->assertEqualsWithDelta((int) $watts[1] / 0.8, (int) $wall[1], 1.5);
+        $this->get("/jobs/{$job->tag}/supply?".http_build_query(self::LABEL + ['class' => 'wood']))->assertSessionHasErrors('class');
+    }
+
     public function test_what_is_no_label_is_told_and_nothing_is_lost(): void
     {
         $job = $this->job();

@@ -26,7 +26,7 @@ final class DemoServer
             'APP_URL' => "http://127.0.0.1:{$port}", 'DB_DATABASE' => $database, 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
             'LOG_CHANNEL' => 'single', 'PHP_CLI_SERVER_WORKERS' => '3', 'BCRYPT_ROUNDS' => '4',
         ];
-        (new Process([PHP_BINARY, 'artisan', 'migrate:fresh', '--seed', '--force'], $root, $env, null, 180))->mustRun();
+        SeededDatabase::into($database, $root, $env);
         $process = new Process(
             ['setsid', PHP_BINARY, '-d', 'variables_order=EGPCS', '-S', "127.0.0.1:{$port}", '-t', $root.'/public', $root.'/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'],
             $root.'/public', $env, null, null,

@@ -8,30 +8,31 @@ require dirname(__DIR__, 3).'/vendor/autoload.php';
 
 use Facebook\WebDriver\Cookie;
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverDimension;
 use Tests\Browser\Support\DemoServer;
 use Tests\Browser\Support\Driver;
 
-/** @var array<string, array{who: string, path: string, theme?: string, script?: string}> $views */
+/** @var array<string, array{who: string, path: string, theme?: string, script?: string, follow?: string, width?: int}> $views `follow` is the part of the page that holds the address of the view */
 $views = [
     'floor' => ['who' => 'rhea', 'path' => '/'],
+    'diary' => ['who' => 'rhea', 'path' => '/diary'],
     'counter' => ['who' => 'oda', 'path' => '/counter'],
     'call' => ['who' => 'oda', 'path' => '/calls/R6-583'],
-    'call-ended' => ['who' => 'oda', 'path' => '/calls/N7-228'],
-    'photos' => ['who' => 'oda', 'path' => '/jobs/K4-327/photos'],
     'job-find' => ['who' => 'rhea', 'path' => '/jobs/K4-327'],
     'job-confirm-dark' => ['who' => 'piet', 'path' => '/jobs/C7-254', 'theme' => 'dark'],
     'job-locked' => ['who' => 'piet', 'path' => '/jobs/P3-662'],
-    'job-mismatch' => ['who' => 'piet', 'path' => '/jobs/D5-864', 'script' => "document.querySelector('.mismatch').open = true"],
-    'job-prove' => ['who' => 'rhea', 'path' => '/jobs/M2-895'],
     'job-record-a-start' => ['who' => 'rhea', 'path' => '/jobs/T5-438', 'script' => "document.querySelector('.keys [data-dialog=start]').click()"],
     'job-measure' => ['who' => 'rhea', 'path' => '/jobs/K4-327', 'script' => "document.querySelector('.keys [data-dialog=check]').click(); document.querySelector('[data-pick=supply-test]').click()"],
     'socket' => ['who' => 'rhea', 'path' => '/jobs/T5-438/socket'],
-    'codes' => ['who' => 'maud', 'path' => '/codes'],
-    'close' => ['who' => 'maud', 'path' => '/jobs/M2-895/close'],
-    'letter' => ['who' => 'maud', 'path' => '/jobs/H8-286/letter'],
-    'supply' => ['who' => 'rhea', 'path' => '/jobs/T5-438/supply?watts=300+W&amps=18A&has6=0&has8=0&processor=95&card6=1&card8=0&fans=3'],
+    'decide' => ['who' => 'maud', 'path' => '/jobs/V8-449/decide'],
+    'quote-telephone' => ['who' => 'maud', 'path' => '/jobs/V8-449/quotes/1', 'follow' => '.address', 'width' => 500],
+    'prove' => ['who' => 'piet', 'path' => '/jobs/M2-895/prove'],
+    'letter' => ['who' => 'oda', 'path' => '/jobs/H8-286/letter'],
     'shelf' => ['who' => 'maud', 'path' => '/shelf'],
-    'contacts' => ['who' => 'rhea', 'path' => '/jobs/C7-254/contacts'],
+    'comeback' => ['who' => 'piet', 'path' => '/jobs/E6-253/comeback'],
+    'claim' => ['who' => 'maud', 'path' => '/claims/1'],
+    'patterns' => ['who' => 'maud', 'path' => '/patterns'],
+    'how-well' => ['who' => 'maud', 'path' => '/how-well'],
 ];
 
 $folder = dirname(__DIR__, 3).'/docs/screenshots';
@@ -47,6 +48,10 @@ try {
         $browser->findElement(WebDriverBy::name('password'))->sendKeys('lantern-demo')->submit();
         usleep(400_000);
         $browser->get($server->address.$view['path']);
+        if (isset($view['follow'])) {
+            $browser->manage()->window()->setSize(new WebDriverDimension($view['width'] ?? 1280, 940));
+            $browser->get($server->address.parse_url($browser->findElement(WebDriverBy::cssSelector($view['follow']))->getText(), PHP_URL_PATH));
+        }
         if (isset($view['script'])) {
             $browser->executeScript($view['script']);
         }

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use Symfony\Component\Finder\Finder;
+use Symfony\Component\Process\Process;
+
+/** The demo data, loaded once for all servers of a run: loading takes longer than most tests. */
+final class SeededDatabase
+{
+    /** @param  array<string, string>  $env */
+    public static function into(string $database, string $root, array $env): void
+    {
+        $kept = sys_get_temp_dir().'/orthoscope-seeded-'.self::version($root).'.sqlite';
+        $lock = fopen("{$kept}.lock", 'c');
+        assert($lock !== false);
+        // Two lanes run side by side: one loads, the other waits.
+        flock($lock, LOCK_EX);
+        if (! is_file($kept)) {
+            $fresh = "{$kept}.new";
+            file_put_contents($fresh, '');
+            (new Process([PHP_BINARY, 'artisan', 'migrate:fresh', '--seed', '--force'], $root, ['DB_DATABASE' => $fresh, 'CACHE_STORE' => 'array'] + $env, null, 300))->mustRun();
+            (new Process([PHP_BINARY, '-r', '(new PDO("sqlite:$argv[1]"))->exec("PRAGMA wal_checkpoint(TRUNCATE); PRAGMA journal_mode=DELETE;");', $fresh], $root))->mustRun();
+            rename($fresh, $kept);
+        }
+        flock($lock, LOCK_UN);
+        copy($kept, $database);
+    }
+
+    /** Changes with the program, the demo data and the hour, for the demo begins today. */
+    private static function version(string $root): string
+    {
+        $words = [date('Y-m-d H'), $root];
+        foreach (Finder::create()->files()->in(["{$root}/app", "{$root}/core/src", "{$root}/core/catalogue", "{$root}/database", "{$root}/config"])->notName('*.sqlite*')->sortByName() as $file) {
+            $words[] = $file->getRelativePathname().$file->getMTime().$file->getSize();
+        }
+
+        return hash('xxh128', implode("\n", $words));
+    }
+}
