@@ -7,6 +7,8 @@ use App\Http\Middleware\OneValueEach;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Validation\ValidationException;
+use Orthoscope\Core\Evidence\CaseMistake;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', health: '/up')
@@ -17,5 +19,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->encryptCookies(except: ['theme']);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        // Where no form has a place of its own for it, what the record refuses is said at the head of the page it was sent from.
+        $exceptions->map(CaseMistake::class, fn (CaseMistake $mistake): ValidationException => ValidationException::withMessages(['refused' => $mistake->sentence]));
     })
     ->create();

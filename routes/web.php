@@ -57,6 +57,7 @@ use App\Http\Controllers\SupplierClaimController;
 use App\Http\Controllers\SupplySizingController;
 use App\Http\Controllers\TagController;
 use App\Http\Controllers\ThemeController;
+use App\Http\Middleware\JobIsOpen;
 use App\Http\Middleware\MachineIsHere;
 use Illuminate\Support\Facades\Route;
 
@@ -155,12 +156,14 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/how-well', [HowWellController::class, 'workOut'])->name('how-well.work-out');
         Route::get('/how-well.csv', [HowWellController::class, 'csv'])->name('how-well.csv');
         Route::get('/jobs/{job}/decide', [DecideController::class, 'show'])->name('jobs.decide');
-        Route::post('/jobs/{job}/ahead', [DecideController::class, 'ahead'])->name('jobs.ahead');
         Route::get('/jobs/{job}/quote', [QuoteController::class, 'create'])->name('quotes.create');
-        Route::post('/jobs/{job}/quote', [QuoteController::class, 'store'])->name('quotes.store');
         Route::get('/jobs/{job}/quotes/{quote}', [QuoteController::class, 'show'])->name('quotes.show');
         Route::post('/jobs/{job}/quote/withdraw', [QuoteController::class, 'withdraw'])->name('quotes.withdraw');
-        Route::post('/jobs/{job}/orders', [OrderController::class, 'store'])->name('orders.store');
+        Route::middleware(JobIsOpen::class)->group(function (): void {
+            Route::post('/jobs/{job}/ahead', [DecideController::class, 'ahead'])->name('jobs.ahead');
+            Route::post('/jobs/{job}/quote', [QuoteController::class, 'store'])->name('quotes.store');
+            Route::post('/jobs/{job}/orders', [OrderController::class, 'store'])->name('orders.store');
+        });
         Route::get('/orders', [OrderController::class, 'index'])->name('orders');
         Route::post('/orders/{order}/receive', [OrderController::class, 'receive'])->name('orders.receive');
         Route::post('/orders/{order}/dead', [OrderController::class, 'dead'])->name('orders.dead');

@@ -42,6 +42,9 @@ class Order extends Model
         'wrong' => 'the wrong thing came', 'damaged' => 'damaged on the way', 'back' => 'sent back', 'cancelled' => 'cancelled',
     ];
 
+    /** States from which it can still be cancelled or sent back. */
+    public const UNSETTLED = ['held', 'ordered', 'arrived', 'wrong', 'damaged', 'dead'];
+
     protected $fillable = ['tag', 'job_id', 'part', 'kind', 'offer', 'supplier', 'name', 'condition', 'price', 'facts', 'state', 'words', 'held_for', 'user_id', 'ordered_at', 'due_at', 'arrived_at', 'return_until', 'spare_id'];
 
     protected $attributes = ['words' => ''];

@@ -37,6 +37,12 @@ class Quote extends Model
         return CoreQuote::fromArray($this->body);
     }
 
+    /** One that is out is taken back; its address says so. */
+    public static function takeBackFrom(Job $job): void
+    {
+        self::query()->where('job_id', $job->id)->where('state', 'out')->update(['state' => 'withdrawn', 'answered_at' => now()]);
+    }
+
     public function isOver(): bool
     {
         return $this->valid_until->isPast();

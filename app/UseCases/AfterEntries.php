@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\UseCases;
 
 use App\Models\Job;
+use App\Models\Quote;
 use Orthoscope\Core\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Diagnosis\Standing;
@@ -26,12 +27,13 @@ final readonly class AfterEntries
             $this->facts->of($job, $assessment);
         }
         $this->orders->follow($job);
-        $this->orders->releaseHeld($job, $assessment);
+        $closing === null ? $this->orders->releaseHeld($job, $assessment) : $this->orders->letGo($job);
         $cause = $assessment->causes()[0] ?? null;
         if ($closing === null && $cause?->standing === Standing::Condemned) {
             $this->write->of($job, 'found', ['what' => implode(' ', $this->letters->found($assessment))]);
         }
         if (in_array('closing', $kinds, true) && $closing !== null) {
+            Quote::takeBackFrom($job);
             $this->write->drop($job, 'found', 'waiting', 'quote');
             $this->write->of($job, 'ready', ['total' => $closing->price === 0 ? 'There is nothing to pay.' : 'The price is '.config('shop.currency').' '.number_format($closing->price / 100, 2, '.', ' ').'.']);
             $this->write->of($job, 'not-collected', about: '0');

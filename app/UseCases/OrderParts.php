@@ -6,6 +6,7 @@ namespace App\UseCases;
 
 use App\Models\Job;
 use App\Models\Order;
+use App\Models\Spare;
 use App\Models\User;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
@@ -38,7 +39,7 @@ final readonly class OrderParts
         if ($part !== '' && (! $this->assessJob->machine($job)->has($part) || $this->assessJob->machine($job)->part($part)->kind->id !== $offer->kind)) {
             self::refuse('part', 'This part does not go there; pick one of the same kind.');
         }
-        $open = Order::query()->where('job_id', $job->id)->whereIn('state', ['ordered', 'held'])->sum('price');
+        $open = Order::query()->where('job_id', $job->id)->whereIn('state', ['held', 'ordered', 'arrived', 'fitted'])->sum('price');
         $against = $job->own === null ? $this->decideJob->leave($job)->against((int) $open + $offer->price, (string) config('shop.currency')) : null;
         if ($against !== null && ! $by->can('lead')) {
             self::refuse('offer', $against);
@@ -81,6 +82,13 @@ final readonly class OrderParts
         }
     }
 
+    /** A closed job orders nothing more, and keeps no spare from the others. */
+    public function letGo(Job $job): void
+    {
+        Order::query()->where('job_id', $job->id)->where('state', 'held')->update(['state' => 'cancelled', 'words' => 'the job was closed']);
+        Spare::query()->where('reserved_for', $job->id)->update(['reserved_for' => null, 'reserved_until' => null]);
+    }
+
     /**
      * The parcel was opened.
      *
@@ -98,7 +106,7 @@ final readonly class OrderParts
             }
             $fits = array_intersect_key($order->facts, array_flip(self::PLATFORM));
             $facts = array_map(fn (string $value): string|array => str_contains($value, ', ') ? explode(', ', $value) : $value, array_diff_key($order->facts, $fits));
-            $spare = $this->book->add(['tag' => $order->tag, 'kind' => $order->kind, 'name' => $order->name, 'value' => $order->price, 'fits' => $fits, 'facts' => $facts, 'origin' => $order->condition === 'new' ? 'new' : 'bought', 'place' => 'with the job', 'reserved_for' => $order->job_id, 'reserved_until' => now()->addDays(60)->toDateString()], $by, $order->job);
+            $spare = $this->book->add(['tag' => $order->tag, 'kind' => $order->kind, 'name' => $order->name, 'value' => $order->price, 'fits' => $fits, 'facts' => $facts, 'origin' => $order->condition === 'new' ? 'new' : 'bought', 'place' => 'with the job', ...$this->reservation($order->job)], $by, $order->job);
             $order->update(['spare_id' => $spare->id]);
         });
         $order->job === null || $this->assessJob->refresh($order->job);
@@ -139,6 +147,12 @@ final readonly class OrderParts
                 default => $order->state,
             }]);
         }
+    }
+
+    /** @return array<string, mixed> for the job it came for, while that is open */
+    private function reservation(?Job $job): array
+    {
+        return $job === null || $this->assessJob->record($job)->closing() !== null ? [] : ['reserved_for' => $job->id, 'reserved_until' => now()->addDays(60)->toDateString()];
     }
 
     private function now(): DateTimeImmutable

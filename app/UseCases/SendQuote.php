@@ -47,7 +47,7 @@ final readonly class SendQuote
 
     private function takeBack(Job $job): void
     {
-        Quote::query()->where('job_id', $job->id)->where('state', 'out')->update(['state' => 'withdrawn', 'answered_at' => now()]);
+        Quote::takeBackFrom($job);
         $this->write->drop($job, 'quote');
     }
 }

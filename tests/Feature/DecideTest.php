@@ -11,6 +11,7 @@ use App\Models\Quote;
 use App\Models\Role;
 use App\Models\User;
 use App\UseCases\AssessJob;
+use App\UseCases\RecordEntries;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -171,6 +172,21 @@ final class DecideTest extends TestCase
         $this->actingAs($this->person(Role::Lead))->post("/jobs/{$job->tag}/close", $form)->assertSessionHasErrors('agreed_how');
         $this->post("/jobs/{$job->tag}/close", $form + ['agreed_how' => 'said yes at the counter'])->assertSessionHasNoErrors();
         $this->assertSame(['agreement', 'closing'], Entry::query()->where('job_id', $job->id)->orderByDesc('number')->limit(2)->pluck('kind')->reverse()->values()->all());
+    }
+
+    public function test_a_closed_job_takes_its_quote_back_and_nothing_more_is_agreed_or_ordered_for_it(): void
+    {
+        $job = $this->job(entries: self::SUPPLY);
+        $quote = $this->sent($job);
+        app(RecordEntries::class)->record($job, $this->person(Role::Technician), [['kind' => 'closing', 'price' => 2000, 'warranty_months' => 0, 'signed_off' => 'Nothing was repaired.', 'outcome' => 'unrepaired']]);
+        $this->assertSame('withdrawn', $quote->refresh()->state);
+        $this->post('/quote/'.$quote->token, ['answer' => 'accepted', 'variant' => 'A', 'read' => $quote->fingerprint])->assertSessionHasErrors('answer');
+        $this->actingAs($this->person(Role::Technician));
+        foreach (['ahead' => ['how' => 'told', 'amount' => '50', 'words' => 'yes'], 'quote' => ['variants' => self::VARIANTS], 'orders' => ['offer' => 'bw-supply-550', 'part' => 'supply']] as $what => $sent) {
+            $this->from("/jobs/{$job->tag}/decide")->post("/jobs/{$job->tag}/{$what}", $sent)->assertRedirect("/jobs/{$job->tag}/decide")->assertSessionHasErrors('refused');
+        }
+        $this->get("/jobs/{$job->tag}/decide")->assertOk()->assertSee('is closed. Strike its closing out')->assertSee('What stands here is how it was left')->assertDontSee('Order it')->assertDontSee('Make a quote');
+        $this->assertSame([1, 0], [$job->quotes()->count(), $job->orders()->count()]);
     }
 
     private function sent(Job $job): Quote

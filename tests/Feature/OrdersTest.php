@@ -8,6 +8,7 @@ use App\Models\Job;
 use App\Models\Order;
 use App\Models\Role;
 use App\UseCases\AssessJob;
+use App\UseCases\RecordEntries;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Orthoscope\Core\Diagnosis\Standing;
 use Tests\TestCase;
@@ -100,6 +101,20 @@ final class OrdersTest extends TestCase
         $this->post("/orders/{$cancelled->tag}/give-up", ['words' => 'not needed'])->assertSessionHasNoErrors();
         $this->assertSame('cancelled', $cancelled->refresh()->state);
         $this->post("/orders/{$cancelled->tag}/give-up", ['words' => 'again'])->assertSessionHasErrors('words');
+    }
+
+    public function test_a_closed_job_orders_nothing_more_and_keeps_no_spare_from_the_others(): void
+    {
+        $job = $this->agreed();
+        $this->actingAs($this->person(Role::Technician))->post("/jobs/{$job->tag}/orders", ['offer' => 'bw-drive-500', 'part' => 'drive', 'held_for' => 'supply'])->assertSessionHasNoErrors();
+        [$held, $here, $late] = [Order::query()->firstOrFail(), $this->order($job, 'bw-supply-550'), $this->order($job, 'rw-supply-500')];
+        $this->post("/orders/{$here->tag}/receive", ['seen' => 'fine'])->assertSessionHasNoErrors();
+        $this->get("/jobs/{$job->tag}/close")->assertOk()->assertSee(['Still on order', $held->tag, $here->tag, $late->tag]);
+        app(RecordEntries::class)->record($job, $this->person(Role::Technician), [['kind' => 'closing', 'price' => 0, 'warranty_months' => 0, 'signed_off' => 'The owner wants it back.', 'outcome' => 'unrepaired']]);
+        $this->assertSame(['cancelled', 'the job was closed'], [$held->refresh()->state, $held->words]);
+        $this->assertFalse($here->refresh()->spare?->isReservedFrom($this->job()));
+        $this->post("/orders/{$late->tag}/receive", ['seen' => 'fine'])->assertSessionHasNoErrors();
+        $this->assertFalse($late->refresh()->spare?->isReservedFrom($this->job()));
     }
 
     private function agreed(): Job

@@ -23,7 +23,7 @@ final class ClosingController
 {
     public function create(Job $job, AssessJob $assessJob, WriteLetter $write, DecideJob $decide, Catalogue $catalogue): View
     {
-        $assessment = $assessJob->assess($job->load(['machine.owner', 'loans.spare', 'loans.user']));
+        $assessment = $assessJob->assess($job->load(['machine.owner', 'loans.spare', 'loans.user', 'orders.spare']));
 
         return view('close', ['job' => $job, 'assessment' => $assessment, 'fitted' => Spare::query()->where('status', 'fitted')->whereHas('story', fn ($story) => $story->where('kind', 'fitted')->where('job_id', $job->id))->get(), 'letter' => $write->of($job), 'plan' => Plan::of($assessment, $catalogue, $job->agreed['proving'] ?? Plan::USUAL), 'leave' => $decide->leave($job), 'agreed' => $assessment->record->leave()]);
     }

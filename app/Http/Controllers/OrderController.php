@@ -20,7 +20,7 @@ final class OrderController
     public function index(): View
     {
         return view('orders', [
-            'open' => Order::query()->with(['job.machine', 'user', 'spare'])->whereIn('state', ['held', 'ordered', 'arrived', 'dead', 'wrong', 'damaged'])->orderBy('due_at')->limit(200)->get(),
+            'open' => Order::query()->with(['job.machine', 'user', 'spare'])->whereIn('state', Order::UNSETTLED)->orderBy('due_at')->limit(200)->get(),
             'done' => Order::query()->with(['job.machine', 'user', 'spare'])->whereIn('state', ['fitted', 'back', 'cancelled'])->orderByDesc('id')->limit(20)->get(),
         ]);
     }

@@ -47,6 +47,7 @@
 @endunless
 <main id="main" tabindex="-1">
     @can('work-at-bench')<div class="notice unsent" data-unsent role="status" hidden><span></span> <button type="button" data-try>Try now</button> <button type="button" class="quiet" data-drop>throw away</button></div>@endcan
+    @error('refused')<p class="error" role="alert">{{ $message }}</p>@enderror
     @if (session('status'))<p class="status" role="status">{{ session('status') }}</p>@endif
     {{ $slot }}
 </main>

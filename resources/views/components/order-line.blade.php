@@ -11,7 +11,7 @@
         <form method="post" action="{{ route('orders.dead', $order) }}" class="loan-back">@csrf<input type="hidden" name="order" value="{{ $order->tag }}"><label class="visually-hidden" for="d-{{ $order->id }}">How it was tried</label><input id="d-{{ $order->id }}" name="words" maxlength="300" placeholder="how it was tried, what it did" autocomplete="off"><button class="quiet">dead on arrival</button></form>
     @endif
     @if ($job && in_array($order->state, ['wrong', 'damaged', 'dead'], true))<p><a href="{{ route('claims.create', $job) }}">Claim it</a></p>@endif
-    @if (in_array($order->state, ['held', 'ordered', 'arrived', 'wrong', 'damaged', 'dead'], true))
+    @if (in_array($order->state, App\Models\Order::UNSETTLED, true))
         <form method="post" action="{{ route('orders.give-up', $order) }}" class="loan-back">@csrf<input type="hidden" name="order" value="{{ $order->tag }}"><label class="visually-hidden" for="g-{{ $order->id }}">Why</label><input id="g-{{ $order->id }}" name="words" maxlength="300" placeholder="why" autocomplete="off"><button class="quiet">{{ in_array($order->state, ['held', 'ordered'], true) ? 'cancel it' : 'send it back' }}</button></form>
     @endif
     @if (old('order') === $order->tag)@error('words')<p class="error" role="alert">{{ $message }}</p>@enderror @endif
