@@ -48,7 +48,11 @@ final class ComebacksTest extends TestCase
         $this->assertSame("What {$first->tag} left open", $carried->text);
         $this->get('/comebacks')->assertSee($back->tag);
         $open = $this->job();
-        $this->post("/jobs/{$open->tag}/came-back", ['text' => 'x'])->assertStatus(409);
+        $this->post("/jobs/{$open->tag}/came-back", ['text' => 'x'])->assertSessionHasErrors(['text' => "{$open->tag} is still here; it cannot have come back."]);
+        $this->get("/jobs/{$open->tag}/came-back")->assertRedirect("/jobs/{$open->tag}/tag");
+        $this->get("/jobs/{$open->tag}/tag")->assertSee('is still here; it cannot have come back')->assertDontSee('Hand it over');
+        $this->post("/jobs/{$first->tag}/came-back", ['text' => 'Dead again', 'reached' => 'nothing'])->assertRedirect("/jobs/{$back->tag}/tag");
+        $this->assertSame(1, Job::query()->where('comeback_of', $first->id)->count());
         $this->get("/jobs/{$open->tag}/comeback")->assertNotFound();
     }
 

@@ -14,6 +14,7 @@ use App\UseCases\RecordEntries;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Economy\Money;
@@ -32,16 +33,24 @@ final class ComebackController
         ]);
     }
 
-    public function create(Job $job, Catalogue $catalogue, AssessJob $assessJob): View
+    public function create(Job $job, Catalogue $catalogue, AssessJob $assessJob): View|RedirectResponse
     {
+        if ($assessJob->record($job)->closing() === null) {
+            return redirect()->route('jobs.tag', $job)->withErrors(['refused' => self::stillHere($job)]);
+        }
+
         return view('came-back', ['job' => $job->load('machine.owner'), 'reaches' => $catalogue->closedReaches(), 'closing' => $assessJob->record($job)->closing()]);
     }
 
     public function store(Request $request, Job $job, ComeBack $comeBack, AssessJob $assessJob, Catalogue $catalogue): RedirectResponse
     {
-        abort_if($assessJob->record($job)->closing() === null, 409, "{$job->tag} is still here; it cannot have come back.");
+        if ($assessJob->record($job)->closing() === null) {
+            throw ValidationException::withMessages(['text' => self::stillHere($job)]);
+        }
         $given = $request->validate(['text' => ['required', 'string', 'max:2000'], 'reached' => ['nullable', Rule::in(array_keys($catalogue->reaches))]], ['text.*' => 'Write what the owner says, in up to 2000 letters.', 'reached.*' => 'Pick what it does, or leave it open.']);
-        $back = $comeBack->of($job, $this->user($request), array_filter(['text' => $given['text'], 'reached' => $given['reached'] ?? null]));
+        // Pressed twice, or by two people: it is one machine, and here once.
+        $here = Job::query()->open()->where('comeback_of', $job->id)->first();
+        $back = $here ?? $comeBack->of($job, $this->user($request), array_filter(['text' => $given['text'], 'reached' => $given['reached'] ?? null]));
 
         return redirect()->route('jobs.tag', $back)->with('status', "{$back->tag}: back from {$job->tag}.");
     }
@@ -67,6 +76,11 @@ final class ComebackController
         $recordEntries->record($job, $this->user($request), [['kind' => 'note', 'text' => implode(' ', $said)]]);
 
         return redirect()->route('comebacks.show', $job)->with('status', 'On the record.');
+    }
+
+    private static function stillHere(Job $job): string
+    {
+        return "{$job->tag} is still here; it cannot have come back.";
     }
 
     private function user(Request $request): User
