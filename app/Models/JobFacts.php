@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -20,7 +21,7 @@ use Illuminate\Support\Carbon;
  * @property string  $cause_fault
  * @property bool    $confirmed
  * @property float   $stated      chance stated of the likeliest part after the first start
- * @property bool    $stated_hit  that part was the confirmed cause
+ * @property bool    $stated_hit  that part was the cause
  * @property string  $act
  * @property string  $way
  * @property string  $outcome
@@ -50,6 +51,17 @@ class JobFacts extends Model
     protected $primaryKey = 'job_id';
 
     protected $guarded = [];
+
+    /**
+     * Jobs whose cause is known: it was condemned, or was put right, proved so and has stayed well. To count the condemned ones alone would count
+     * parts that are swapped and not those that are pressed home.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeOfKnownCause(Builder $query): void
+    {
+        $query->where('cause_fault', '!=', '')->where(fn (Builder $one): Builder => $one->where('confirmed', true)->orWhere(fn (Builder $well): Builder => $well->whereIn('outcome', ['repaired', 'goodwill'])->whereNull('back_after')));
+    }
 
     /** @return BelongsTo<Job, $this> */
     public function job(): BelongsTo

@@ -18,8 +18,8 @@ use Orthoscope\Core\Spares\Shelf;
 use Symfony\Component\Yaml\Yaml;
 
 /**
- * Makes closed jobs of earlier years by the thousand, with their entries: for the demo's history and to measure with. Each course is worked
- * out once by the core; jobs that took it share what follows from it.
+ * Makes closed jobs of earlier years by the thousand, with their entries: for the demo's history and to measure with. What the core makes of
+ * a course stands beside it in the file, because working out hundreds takes minutes; jobs that took it share it.
  */
 final readonly class GenerateJobs
 {
@@ -29,6 +29,11 @@ final readonly class GenerateJobs
     private const BAD = 0.5;
 
     private const BAD_SINCE = 200;
+
+    /** Days after which every job was handed over. */
+    private const CLOSED_WITHIN = 4;
+
+    private const HANDED_OVER = [['kind' => 'closing', 'price' => 9900, 'warranty_months' => 6], ['kind' => 'collection', 'method' => 'card', 'amount' => 9900]];
 
     private const TABLES = ['owners', 'machines', 'jobs', 'entries', 'summaries', 'job_facts', 'job_words'];
 
@@ -40,10 +45,8 @@ final readonly class GenerateJobs
     {
         /** @var array{batch: array{made_of: array<string, mixed>, entries: list<array<string, mixed>>}, models: non-empty-list<string>, batch_model: string, names: non-empty-list<string>, surnames: non-empty-list<string>, suppliers: non-empty-list<string>} $data */
         $data = Yaml::parseFile(database_path('seeders/history.yaml'));
-        /** @var non-empty-list<array{made_of: array<string, mixed>, entries: list<array<string, mixed>>}> $written */
-        $written = json_decode((string) file_get_contents(database_path('seeders/history-courses.json')), true, 32, JSON_THROW_ON_ERROR);
-        $courses = array_map($this->course(...), $written);
-        $batch = $this->course($data['batch']);
+        $courses = self::courses();
+        $batch = $this->workOut($data['batch']);
         $batchModel = $data['batch_model'];
         $people = User::query()->pluck('id', 'email');
         $draw = Draw::from($seed);
@@ -55,7 +58,7 @@ final readonly class GenerateJobs
                 $rows = array_fill_keys(self::TABLES, []);
                 for ($i = $from; $i < min($count, $from + self::AT_ONCE); $i++) {
                     $model = $draw->oneOf($data['models']);
-                    $day = $days - intdiv($i * $days, $count) + 1;
+                    $day = $days - intdiv($i * $days, $count) + self::CLOSED_WITHIN;
                     $course = $model === $batchModel && $day < self::BAD_SINCE && $draw->happens(self::BAD) ? $batch : $draw->oneOf($courses);
                     $made = $this->job($base + $i + 1, $course, $model, now()->subDays($day)->setTime(9, 0)->addMinutes((int) (300 * $draw->unit()))->toDateTimeImmutable(), $data, $people->all(), $draw, $seed);
                     if (isset($taken[$made['jobs'][0]['tag']])) {
@@ -74,22 +77,28 @@ final readonly class GenerateJobs
         }
     }
 
+    /** @return non-empty-list<array{made_of: array<string, mixed>, entries: list<array<string, mixed>>, summary: array<string, mixed>, facts: array<string, mixed>}> as workOut() left them */
+    public static function courses(): array
+    {
+        return json_decode((string) file_get_contents(database_path('seeders/history-courses.json')), true, 32, JSON_THROW_ON_ERROR);
+    }
+
     /**
-     * What the core makes of a course, for all jobs that took it.
+     * What the core makes of a course that was closed and handed over, for all jobs that took it.
      *
      * @param  array{made_of: array<string, mixed>, entries: list<array<string, mixed>>}  $row
      *
-     * @return array<string, mixed>
+     * @return array{made_of: array<string, mixed>, entries: list<array<string, mixed>>, summary: array<string, mixed>, facts: array<string, mixed>}
      */
-    private function course(array $row): array
+    public function workOut(array $row): array
     {
         $machine = Machine::fromArray($row['made_of'] + ['model' => 'x'], $this->catalogue);
         $reader = new EntryReader($this->catalogue, $machine);
-        $written = [...$row['entries'], ['kind' => 'closing', 'price' => 9900, 'warranty_months' => 6], ['kind' => 'collection', 'method' => 'card', 'amount' => 9900]];
+        $written = [...$row['entries'], ...self::HANDED_OVER];
         $record = new Record(array_map(fn (array $entry, int $i) => $reader->read($i + 1, $entry), $written, array_keys($written)));
         $assessment = (new Adviser($this->catalogue, $machine, new Shelf([])))->assess($record);
 
-        return ['made_of' => $row['made_of'], 'written' => $written, 'summary' => JobSummary::of($assessment, $this->catalogue, Waiting::none()), 'facts' => KeepFacts::read($assessment, $this->catalogue)];
+        return ['made_of' => $row['made_of'], 'entries' => $row['entries'], 'summary' => JobSummary::of($assessment, $this->catalogue, Waiting::none()), 'facts' => KeepFacts::read($assessment, $this->catalogue)];
     }
 
     /**
@@ -107,6 +116,7 @@ final readonly class GenerateJobs
         $closed = $at->modify('+'.(int) (60 + 4000 * $draw->unit()).' minutes');
         $stamp = ['created_at' => $at, 'updated_at' => $at];
         $back = $draw->happens(0.05) ? (int) (3 + 150 * $draw->unit()) : null;
+        $back = $back === null || $closed->modify("+{$back} days") > now() ? null : $back;
         $phone = sprintf('0555 %03d %03d', (int) (999 * $draw->unit()), (int) (999 * $draw->unit()));
         $rows['owners'][] = ['id' => $id, 'name' => $draw->oneOf($data['names']).' '.$draw->oneOf($data['surnames']), 'phone' => $phone, 'email' => '', 'phone_key' => substr((string) preg_replace('/\D/', '', $phone), -9), ...$stamp];
         $rows['machines'][] = ['id' => $id, 'owner_id' => $id, 'model' => $model, 'made_of' => json_encode($course['made_of'] + ['model' => $model], JSON_THROW_ON_ERROR), ...$stamp];
@@ -115,7 +125,7 @@ final readonly class GenerateJobs
             $rows['job_words'][] = ['word' => $word, 'job_id' => $id];
         }
         $technician = $people[$draw->oneOf(['piet', 'rhea'])];
-        foreach ($course['written'] as $i => $entry) {
+        foreach ([...$course['entries'], ...self::HANDED_OVER] as $i => $entry) {
             $rows['entries'][] = ['job_id' => $id, 'number' => $i + 1, 'kind' => $entry['kind'], 'body' => json_encode(array_diff_key($entry, ['kind' => 1]), JSON_THROW_ON_ERROR), 'user_id' => $technician, 'made_at' => $at->modify('+'.(12 * $i).' minutes')];
         }
         $rows['summaries'][] = ['job_id' => $id, 'entries' => $course['summary']['entries'], 'waits_for' => 'closed', 'closed' => 1, 'data' => json_encode($course['summary']['data'], JSON_THROW_ON_ERROR), 'updated_at' => $at];

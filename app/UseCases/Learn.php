@@ -9,13 +9,22 @@ use App\Models\JobFacts;
 use App\Models\Lesson;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Learning\Effect;
+use Orthoscope\Core\Learning\Shipped;
 use Orthoscope\Core\Learning\ShopCounts;
 
-/** Proposes priors from the shop's own confirmed causes, tries them on past jobs, and puts them in force or takes them back as the lead says. */
+/** Proposes priors from the causes the shop has found, tries them on past jobs, and puts them in force or takes them back as the lead says. */
 final readonly class Learn
 {
+    /** Closed jobs that are counted: the latest. */
+    private const MOST = 20000;
+
+    /** Jobs whose machines say what machines the shop gets: the latest. */
+    private const LIKE = 200;
+
     /** Past jobs that are played again: the latest. */
     private const PLAYED = 25;
 
@@ -25,8 +34,13 @@ final readonly class Learn
 
     public function propose(): Lesson
     {
-        $counts = ShopCounts::of($this->catalogue, JobFacts::query()->where('confirmed', true)->where('cause_fault', '!=', '')->orderByDesc('closed_at')->limit(20000)->pluck('cause_fault')->all());
-        $jobs = Job::query()->with('machine')->whereIn('id', JobFacts::query()->where('confirmed', true)->where('cause_fault', '!=', '')->orderByDesc('closed_at')->limit(self::PLAYED)->select('job_id'))->get();
+        $jobs = Job::query()->with('machine')->whereIn('id', JobFacts::query()->ofKnownCause()->orderByDesc('closed_at')->limit(self::LIKE)->select('job_id'))->orderByDesc('id')->get();
+        if ($jobs->isEmpty()) {
+            throw ValidationException::withMessages(['refused' => 'No closed job says yet what it was. Close some first.']);
+        }
+        $shipped = Shipped::of($this->catalogue, $jobs->map(fn (Job $job): Machine => $this->assessJob->machine($job))->values()->all());
+        $counts = ShopCounts::of($shipped, JobFacts::query()->ofKnownCause()->orderByDesc('closed_at')->limit(self::MOST)->pluck('cause_fault')->all());
+        $jobs = $jobs->take(self::PLAYED);
         $causes = JobFacts::query()->whereIn('job_id', $jobs->modelKeys())->pluck('cause_fault', 'job_id');
         $effect = Effect::on($jobs->map(fn (Job $job): array => ['machine' => $this->assessJob->machine($job), 'record' => $this->assessJob->record($job), 'cause' => (string) $causes[$job->id]])->values()->all(), $counts, $this->catalogue);
 

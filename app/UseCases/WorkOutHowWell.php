@@ -22,18 +22,13 @@ final readonly class WorkOutHowWell
 
     public function workOut(): Figure
     {
-        $rows = JobFacts::query()->toBase()->where('closed_at', '>', now()->subDays(self::DAYS))->get(['way', 'act', 'outcome', 'confirmed', 'stated', 'stated_hit', 'supplier', 'dead', 'minutes', 'waited_owner', 'waited_part', 'waited_collect', 'in_shop', 'closed_at', 'back_after', 'user_id']);
+        $rows = JobFacts::query()->toBase()->where('closed_at', '>', now()->subDays(self::DAYS))->get(['way', 'act', 'outcome', 'supplier', 'dead', 'minutes', 'waited_owner', 'waited_part', 'waited_collect', 'in_shop', 'closed_at', 'back_after', 'user_id']);
         $now = now()->getTimestamp();
-        $cases = $bins = $suppliers = $minutes = $people = [];
+        $cases = $suppliers = $minutes = $people = [];
         $time = ['bench' => 0, 'owner' => 0, 'part' => 0, 'collect' => 0, 'shop' => 0];
         foreach ($rows as $row) {
             $out = max(0.0, ($now - (int) strtotime($row->closed_at)) / 86400);
             $cases[$row->way === '' ? 'nothing done' : $row->way][] = [$row->back_after === null ? round($out, 2) : (float) $row->back_after, $row->back_after !== null];
-            if ($row->confirmed) {
-                $bin = min(9, (int) floor(10 * $row->stated));
-                $bins[$bin]['stated'][] = $row->stated;
-                $bins[$bin]['hit'] = ($bins[$bin]['hit'] ?? 0) + ($row->stated_hit ? 1 : 0);
-            }
             if ($row->supplier !== '') {
                 $suppliers[$row->supplier][0] = ($suppliers[$row->supplier][0] ?? 0) + ($row->dead ? 1 : 0);
                 $suppliers[$row->supplier][1] = ($suppliers[$row->supplier][1] ?? 0) + 1;
@@ -47,10 +42,9 @@ final readonly class WorkOutHowWell
             $time['collect'] += $row->waited_collect;
             $time['shop'] += max(0, $row->in_shop - $row->minutes - $row->waited_owner - $row->waited_part);
         }
-        ksort($bins);
 
         return Figure::keep('how-well', [
-            'jobs' => count($rows), 'survival' => $this->survival($cases), 'calibration' => array_values(array_map(fn (array $bin): array => self::bin($bin), $bins)),
+            'jobs' => count($rows), 'survival' => $this->survival($cases), 'calibration' => self::calibration(),
             'wrong' => $this->wrongCondemnations(), 'suppliers' => self::rates($suppliers), 'minutes' => self::againstForecast($minutes), 'time' => $time, 'people' => $people,
         ]);
     }
@@ -72,6 +66,24 @@ final readonly class WorkOutHowWell
         usort($all, fn (array $a, array $b): int => $b['count'] <=> $a['count']);
 
         return array_slice($all, 0, 6);
+    }
+
+    /**
+     * What was stated of the likeliest part after the first start, against what it was.
+     *
+     * @return list<array{stated: float, hit: int, of: int, interval: array{float, float}}>
+     */
+    private static function calibration(): array
+    {
+        $bins = [];
+        foreach (JobFacts::query()->ofKnownCause()->where('closed_at', '>', now()->subDays(self::DAYS))->toBase()->get(['stated', 'stated_hit']) as $row) {
+            $bin = min(9, (int) floor(10 * $row->stated));
+            $bins[$bin]['stated'][] = (float) $row->stated;
+            $bins[$bin]['hit'] = ($bins[$bin]['hit'] ?? 0) + ($row->stated_hit ? 1 : 0);
+        }
+        ksort($bins);
+
+        return array_values(array_map(self::bin(...), $bins));
     }
 
     /**

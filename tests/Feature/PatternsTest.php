@@ -27,6 +27,16 @@ final class PatternsTest extends TestCase
 
     private const DARK = [['kind' => 'start', 'reached' => 'dark', 'waited' => 150]];
 
+    public function test_what_stands_beside_the_courses_is_what_the_core_makes_of_them(): void
+    {
+        $courses = GenerateJobs::courses();
+        $this->assertGreaterThan(200, count($courses));
+        foreach (range(0, count($courses) - 1, 60) as $at) {
+            $again = json_decode(json_encode(app(GenerateJobs::class)->workOut($courses[$at]), JSON_THROW_ON_ERROR), true, 32, JSON_THROW_ON_ERROR);
+            $this->assertSame($courses[$at], $again, "Course {$at} has changed: run bin/lib/courses.php as it says.");
+        }
+    }
+
     public function test_a_bad_batch_is_found_among_many_jobs_and_becomes_a_bulletin(): void
     {
         $lead = $this->people();

@@ -11,11 +11,13 @@ use App\Models\User;
 use App\UseCases\AssessJob;
 use App\UseCases\ComeBack;
 use App\UseCases\RecordEntries;
+use App\View\CourseInShort;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
+use Orthoscope\Core\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Economy\Money;
 
@@ -55,12 +57,12 @@ final class ComebackController
         return redirect()->route('jobs.tag', $back)->with('status', "{$back->tag}: back from {$job->tag}.");
     }
 
-    public function show(Job $job, ComeBack $comeBack, AssessJob $assessJob): View
+    public function show(Job $job, ComeBack $comeBack, AssessJob $assessJob, Catalogue $catalogue): View
     {
         $beside = $comeBack->beside($job->load('machine.owner'));
         abort_if($beside === null, 404);
 
-        return view('comeback', ['job' => $job, 'beside' => $beside, 'assessment' => $assessJob->assess($job), 'untried' => $assessJob->untried($job)]);
+        return view('comeback', ['job' => $job, 'beside' => $beside, 'sides' => array_map(fn (Assessment $one): CourseInShort => CourseInShort::of($one, $catalogue), [$beside['earlier'], $assessJob->assess($job)]), 'untried' => $assessJob->untried($job)]);
     }
 
     /** What was done beside: recorded on the job, and as a note on its record. */

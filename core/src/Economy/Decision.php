@@ -42,10 +42,8 @@ final class Decision
     /** What it is expected to cost when it is decided now, minor units. */
     public readonly int $now;
 
-    /** What the best test is expected to save over deciding now, minor units; below 0 it costs more than it tells; null where none is open. */
-    public readonly ?int $testing;
-
-    public readonly ?NextStep $test;
+    /** The open test that saves most over deciding now. */
+    public readonly ?TestFirst $test;
 
     /** Why the first option is first. */
     public readonly string $why;
@@ -69,10 +67,10 @@ final class Decision
         $this->ways = $this->followed($this->waysOn->all(), $states);
         $pursuit = $this->pursuit($states);
         $this->now = (int) round($pursuit->cost());
-        [$this->test, $this->testing] = $this->bestTest();
+        $this->test = $this->bestTest();
         $options = [...$this->cures($pursuit), ...$this->ends($states)];
-        if ($this->test !== null && $this->testing !== null) {
-            $options[] = $this->testFurther($this->test, $this->testing);
+        if ($this->test !== null) {
+            $options[] = $this->testFurther($this->test);
         }
         usort($options, fn (Option $a, Option $b): int => [$a->expected, $a->id] <=> [$b->expected, $b->id]);
         $this->options = $options;
@@ -101,9 +99,9 @@ final class Decision
         $currency = fn (int $minor): string => Money::of(abs($minor))->words();
 
         return match (true) {
-            $this->test === null || $this->testing === null => 'No test is open now.',
-            $this->testing > 0 => "Testing on is worth more than deciding now: \"{$this->test->candidate->name()}\" is expected to save {$currency($this->testing)}.",
-            default => "Deciding now is worth more than testing on: the best test, \"{$this->test->candidate->name()}\", costs {$currency($this->testing)} more than it saves.",
+            $this->test === null => 'No test is open now.',
+            $this->test->saves > 0 => "Testing on is worth more than deciding now: \"{$this->test->step->candidate->name()}\" is expected to save {$currency($this->test->saves)}.",
+            default => "Deciding now is worth more than testing on: the best test, \"{$this->test->step->candidate->name()}\", costs {$currency($this->test->saves)} more than it saves.",
         };
     }
 
@@ -275,35 +273,44 @@ final class Decision
         return $options;
     }
 
-    /** @return array{?NextStep, ?int} the open step that saves most over deciding now, and what it saves */
-    private function bestTest(): array
+    /** The open test that saves most over deciding now. */
+    private function bestTest(): ?TestFirst
     {
-        $needs = new RepairNeeds($this->catalogue, $this->replay, $this->assessment->record, []);
-        $ahead = new LookAhead($this->catalogue, $this->replay, $needs);
+        $ahead = new LookAhead($this->catalogue, $this->replay, new RepairNeeds($this->catalogue, $this->replay, $this->assessment->record, []));
         $belief = $this->replay->belief->mostOf(self::SHARE, self::STATES);
-        $total = array_sum(array_column($belief->states(), 1));
-        $best = [null, null];
+        $best = null;
         $open = array_filter($this->assessment->advice->steps, fn (NextStep $step): bool => $step->isOpen() && $step->candidate->step->record !== 'act' && $step->candidate->step->record !== 'deed');
         foreach (array_slice($open, 0, self::TESTS) as $step) {
-            $after = $step->minutes * $this->rate + $step->moneyAtRisk;
-            foreach ($ahead->at($step->candidate, $belief, 0.0)[1] as $prospect) {
-                $weights = array_map(fn (float $w): float => $w / $total, $prospect->weights);
-                $after += $this->pursuit($this->states($prospect->belief, $weights))->cost();
-            }
-            $saves = (int) round($this->now - $after);
-            if ($best[1] === null || $saves > $best[1]) {
-                $best = [$step, $saves];
-            }
+            $one = $this->testFirst($step, $ahead, $belief);
+            $best = $best === null || $one->saves > $best->saves ? $one : $best;
         }
 
         return $best;
     }
 
-    private function testFurther(NextStep $step, int $saves): Option
+    private function testFirst(NextStep $step, LookAhead $ahead, Belief $belief): TestFirst
     {
-        $outlay = (int) round($step->minutes * $this->rate + $step->moneyAtRisk);
+        $total = array_sum(array_column($belief->states(), 1));
+        $outlay = $step->minutes * $this->rate + $step->moneyAtRisk;
+        $after = $outlay;
+        $spread = [];
+        foreach ($ahead->at($step->candidate, $belief, 0.0)[1] as $prospect) {
+            $pursuit = $this->pursuit($this->states($prospect->belief, array_map(fn (float $w): float => $w / $total, $prospect->weights)));
+            $after += $pursuit->cost();
+            foreach ($pursuit->spread($pursuit->order()) as [$cost, $share]) {
+                $spread[] = [$outlay + $cost, $share * array_sum($prospect->weights) / $total];
+            }
+        }
+        usort($spread, fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
-        return new Option('test', 'test', "Test on: {$step->candidate->name()}", [], $step->candidate->target?->id, 0, $step->minutes, $outlay, max(0, $this->now - $saves), [$outlay, max($outlay, $this->now - $saves)], [0, 0], $this->assessment->sound, 0.0, 0, 0.0, 0, [], ['It cures nothing by itself; it tells what to buy.']);
+        return new TestFirst($step, (int) round($outlay), (int) round($this->now - $after), $spread);
+    }
+
+    private function testFurther(TestFirst $test): Option
+    {
+        $candidate = $test->step->candidate;
+
+        return new Option('test', 'test', "Test on: {$candidate->name()}", [], $candidate->target?->id, 0, $test->step->minutes, $test->outlay, max(0, $this->now - $test->saves), $this->range($test->spread), [0, 0], $this->assessment->sound, 0.0, 0, 0.0, 0, [], ['It cures nothing by itself; it tells what to buy.']);
     }
 
     /** @return list<string> */
@@ -331,7 +338,8 @@ final class Decision
     private function reason(): string
     {
         $first = $this->options[0];
-        $second = $this->options[1] ?? null;
+        // What testing on would cost is said in a sentence of its own.
+        $second = array_values(array_filter(array_slice($this->options, 1), fn (Option $option): bool => $option->way !== 'test'))[0] ?? null;
         $more = $second === null ? '' : sprintf(' %s would cost %s more.', $second->name, Money::of($second->expected - $first->expected)->words());
 
         return match (true) {

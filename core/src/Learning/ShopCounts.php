@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Learning;
 
-use Orthoscope\Core\Catalogue\Catalogue;
-
 /**
- * What the shop's own closed jobs say of priors: the shipped ones count as so many jobs, each confirmed cause as one more. Visible
+ * What the shop's own closed jobs say of priors: the shipped ones count as so many jobs, each job whose cause held as one more. Visible
  * as "shipped 3 %, here 5 of 61", and taken back by leaving it out.
  */
 final readonly class ShopCounts
@@ -18,48 +16,43 @@ final readonly class ShopCounts
     /** A prior is never moved further than this, either way. Origin: judgement. */
     private const MOST = 4.0;
 
-    /** @param  array<string, int>  $confirmed fault => closed jobs with it as their confirmed cause */
-    private function __construct(private Catalogue $catalogue, public array $confirmed)
+    /** @param  array<string, int>  $found fault => closed jobs with it as their cause */
+    private function __construct(private Shipped $shipped, public array $found)
     {
     }
 
-    /** @param  list<string>  $causes confirmed faults of closed jobs; those the catalogue does not know are left out */
-    public static function of(Catalogue $catalogue, array $causes): self
+    /** @param  list<string>  $causes of closed jobs; those that the shipped priors do not know in such machines are left out */
+    public static function of(Shipped $shipped, array $causes): self
     {
-        $counts = array_count_values(array_filter($causes, fn (string $fault): bool => isset($catalogue->faults[$fault])));
+        $counts = array_count_values(array_filter($causes, fn (string $fault): bool => $shipped->share($fault) > 0.0));
         arsort($counts);
 
-        return new self($catalogue, $counts);
+        return new self($shipped, $counts);
     }
 
     public function jobs(): int
     {
-        return array_sum($this->confirmed);
+        return array_sum($this->found);
     }
 
     /** @return list<array{fault: string, shipped: float, here: int, of: int, then: float}> shares before and after, those that move most first */
     public function rows(): array
     {
-        $total = $this->total();
         $rows = [];
-        foreach ($this->catalogue->faults as $id => $fault) {
-            $here = $this->confirmed[$id] ?? 0;
-            if ($here > 0) {
-                $rows[] = ['fault' => $id, 'shipped' => $fault->prior / $total, 'here' => $here, 'of' => $this->jobs(), 'then' => $this->share($id)];
-            }
+        foreach ($this->found as $fault => $here) {
+            $rows[] = ['fault' => $fault, 'shipped' => $this->shipped->share($fault), 'here' => $here, 'of' => $this->jobs(), 'then' => $this->share($fault)];
         }
         usort($rows, fn (array $a, array $b): int => abs(log($b['then'] / $b['shipped'])) <=> abs(log($a['then'] / $a['shipped'])));
 
         return $rows;
     }
 
-    /** @return array<string, float> fault => what its prior is multiplied by */
+    /** @return array<string, float> fault => what its prior is multiplied by; what is not there stays as it is */
     public function factors(): array
     {
-        $total = $this->total();
         $factors = [];
-        foreach ($this->catalogue->faults as $id => $fault) {
-            $factors[$id] = round(max(1.0 / self::MOST, min(self::MOST, $this->share($id) * $total / $fault->prior)), 4);
+        foreach ($this->shipped->faults() as $fault) {
+            $factors[$fault] = round(max(1.0 / self::MOST, min(self::MOST, $this->share($fault) / $this->shipped->share($fault))), 4);
         }
 
         return array_filter($factors, fn (float $factor): bool => abs($factor - 1.0) > 1e-4);
@@ -68,21 +61,16 @@ final readonly class ShopCounts
     /** The same without one job, so that no job is judged by what it taught itself. */
     public function without(string $cause): self
     {
-        $left = $this->confirmed;
+        $left = $this->found;
         if (isset($left[$cause])) {
             $left[$cause]--;
         }
 
-        return new self($this->catalogue, array_filter($left, fn (int $count): bool => $count > 0));
+        return new self($this->shipped, array_filter($left, fn (int $count): bool => $count > 0));
     }
 
     private function share(string $fault): float
     {
-        return (self::SHIPPED * $this->catalogue->fault($fault)->prior / $this->total() + ($this->confirmed[$fault] ?? 0)) / (self::SHIPPED + $this->jobs());
-    }
-
-    private function total(): float
-    {
-        return array_sum(array_map(fn ($fault): float => $fault->prior, $this->catalogue->faults));
+        return (self::SHIPPED * $this->shipped->share($fault) + ($this->found[$fault] ?? 0)) / (self::SHIPPED + $this->jobs());
     }
 }

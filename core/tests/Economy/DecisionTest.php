@@ -27,7 +27,7 @@ final class DecisionTest extends TestCase
         $decision = $this->decide(self::SUPPLY);
         $this->assertStringStartsWith('replace:supply', $decision->options[0]->id);
         $this->assertGreaterThan(0.75, $decision->options[0]->cures);
-        $this->assertLessThanOrEqual(0, $decision->testing);
+        $this->assertLessThanOrEqual(0, $decision->test?->saves);
         $this->assertStringContainsString('Deciding now', $decision->testingSentence());
         $this->assertStringContainsString('cures with', $decision->why);
     }
@@ -36,8 +36,21 @@ final class DecisionTest extends TestCase
     {
         $decision = $this->decide([['kind' => 'start', 'reached' => 'nothing', 'signs' => ['standby' => 'off']]]);
         $this->assertSame('test', $decision->options[0]->way);
-        $this->assertGreaterThan(0, $decision->testing);
+        $this->assertGreaterThan(0, $decision->test?->saves);
         $this->assertStringContainsString('Testing on is worth more', $decision->testingSentence());
+    }
+
+    public function test_what_testing_on_costs_is_the_mean_of_all_that_may_follow_it(): void
+    {
+        foreach ([self::SUPPLY, [self::SUPPLY[0]]] as $entries) {
+            $decision = $this->decide($entries);
+            $spread = $decision->test->spread ?? [];
+            $test = $decision->option('test');
+            $this->assertEqualsWithDelta(1.0, array_sum(array_column($spread, 1)), 1e-9);
+            $this->assertEqualsWithDelta(array_sum(array_map(fn (array $row): float => $row[0] * $row[1], $spread)), $test?->expected, 2.0);
+            $this->assertGreaterThan($test->expected, $test->range[1], 'What follows can cost more than is expected.');
+            $this->assertGreaterThanOrEqual($test->outlay, $test->range[0]);
+        }
     }
 
     public function test_options_are_ordered_by_what_they_are_expected_to_cost(): void

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Diagnosis\PartStanding;
+use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\Report;
+use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\Words\EntryWords;
+
+/** One job on a page where two stand beside one another: what was said, where it stopped first and how it was started, what it was, what was done. */
+final readonly class CourseInShort
+{
+    /** Parts under suspicion that are named. */
+    private const NAMED = 4;
+
+    /**
+     * @param  list<string>  $deeds
+     * @param  list<PartStanding>  $parts the cause where one is known, else who is under suspicion
+     */
+    private function __construct(public string $said, public ?Thumb $thumb, public string $outcome, public string $setUp, public array $parts, public array $deeds)
+    {
+    }
+
+    public static function of(Assessment $assessment, Catalogue $catalogue): self
+    {
+        $record = $assessment->record;
+        $words = new EntryWords($assessment->machine, $catalogue);
+        $start = $record->all(Start::class)[0] ?? null;
+        $reach = $start === null ? null : $catalogue->reach($start->reached);
+        $deeds = array_map(fn (Deed $deed): string => $words->deed($deed), $record->all(Deed::class));
+
+        return new self(
+            $record->all(Report::class)[0]->text ?? '', $reach === null ? null : Thumb::of([$reach->firstStop, $reach->lastStop]),
+            $start === null ? 'not started yet' : $words->outcome($start), $start === null ? '' : $words->setUp($start->setUp),
+            array_slice($assessment->causes() ?: $assessment->suspects(), 0, self::NAMED), array_values(array_unique($deeds)),
+        );
+    }
+}
