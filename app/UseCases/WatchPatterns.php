@@ -50,7 +50,7 @@ final readonly class WatchPatterns
     {
         return [
             'id' => $pattern->id(), 'attribute' => $pattern->attribute, 'value' => $pattern->value, 'outcome' => $pattern->outcome, 'with' => $pattern->with, 'of' => $pattern->of, 'elsewhere' => $pattern->elsewhere, 'others' => $pattern->others,
-            'rate' => $pattern->rate->belief->mean(), 'interval' => $pattern->rate->belief->interval(), 'exact' => $pattern->rate->seen->interval(), 'chance' => $pattern->chance, 'false' => $pattern->falseShare, 'jobs' => array_slice(array_reverse($pattern->jobs), 0, 12),
+            'rate' => $pattern->rate->belief->mean(), 'interval' => $pattern->rate->belief->interval(), 'exact' => $pattern->rate->seen->interval(), 'chance' => $pattern->chance, 'false' => $pattern->falseShare, 'jobs' => array_slice(array_reverse($pattern->jobs), 0, 12), 'days' => $pattern->days,
         ];
     }
 }

@@ -18,14 +18,14 @@ use Symfony\Component\Yaml\Yaml;
 /** Plays the demo jobs of `demo-jobs.yaml` through the same doors that people use. */
 class JobsSeeder extends Seeder
 {
-    /** Hour by which what is told of the last day has happened. */
-    private const MORNING = 11;
+    /** Minute of the day by which what is told of the last day has happened; what began to dry then has not dried a day later. */
+    private const MORNING = 630;
 
     public function run(TakeInMachine $takeIn, RecordEntries $recordEntries, HoldCall $calls): void
     {
         $people = User::query()->get()->keyBy('email');
         // The last day whose morning is over: nothing in the demo lies ahead of whoever looks at it.
-        $today = Carbon::now()->subHours(self::MORNING)->startOfDay();
+        $today = Carbon::now()->subMinutes(self::MORNING)->startOfDay();
         foreach (Yaml::parseFile(__DIR__.'/demo-jobs.yaml')['jobs'] as $demo) {
             $clock = $today->copy()->subDays($demo['days_ago'])->setTimeFromTimeString($demo['at']);
             Carbon::setTestNow($clock);

@@ -17,6 +17,7 @@ final readonly class Pattern
      * @param  float  $chance that so many come together by luck
      * @param  float  $falseShare share of false finds among all that surprise as much, corrected for looking at many
      * @param  list<string>  $jobs   those with both
+     * @param  ?int  $days days back that were looked at; null where all were
      */
     public function __construct(
         public string $attribute,
@@ -30,6 +31,7 @@ final readonly class Pattern
         public float $chance,
         public float $falseShare,
         public array $jobs,
+        public ?int $days = null,
     ) {
     }
 

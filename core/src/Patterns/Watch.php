@@ -46,8 +46,9 @@ final class Watch
     {
         $last = $jobs === [] ? 0 : max(array_map(fn (Seen $job): int => $job->day, $jobs));
         $patterns = [];
-        foreach ([$jobs, array_values(array_filter($jobs, fn (Seen $job): bool => $job->day > $last - self::LATELY))] as $some) {
-            foreach (self::among($some, $shown / 2) as $pattern) {
+        $lately = array_values(array_filter($jobs, fn (Seen $job): bool => $job->day > $last - self::LATELY));
+        foreach ([[$jobs, null], [$lately, self::LATELY]] as [$some, $days]) {
+            foreach (self::among($some, $shown / 2, $days) as $pattern) {
                 $before = $patterns[$pattern->id()] ?? null;
                 $patterns[$pattern->id()] = $before === null || $pattern->chance < $before->chance ? $pattern : $before;
             }
@@ -62,7 +63,7 @@ final class Watch
      *
      * @return list<Pattern>
      */
-    private static function among(array $jobs, float $shown): array
+    private static function among(array $jobs, float $shown, ?int $days): array
     {
         $all = count($jobs);
         $outcomes = $values = $both = $family = [];
@@ -106,7 +107,7 @@ final class Watch
                 $patterns[] = new Pattern(
                     $attribute, $value, $outcome, count($with), $of, $elsewhere, $all - $of,
                     Shrunk::towards($attribute === 'model' ? ($home[$outcome] ?? 0) / $home[''] : $outcomes[$outcome] / $all, self::FAMILY, count($with), $of),
-                    $chances[$id], $share, array_map(fn (Seen $job): string => $job->job, $with),
+                    $chances[$id], $share, array_map(fn (Seen $job): string => $job->job, $with), $days,
                 );
             }
         }

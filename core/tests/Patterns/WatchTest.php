@@ -35,7 +35,8 @@ final class WatchTest extends TestCase
     public function test_what_began_lately_is_not_drowned_by_what_was_before(): void
     {
         $old = array_map(fn (int $i): Seen => new Seen("old {$i}", 10, ['model' => ['Heron T2'], 'family' => ['Heron']], ['fault:supply-dead']), range(1, 60));
-        $this->assertContains('model:Heron T2:fault:board-regulator', array_map(fn (Pattern $one): string => $one->id(), Watch::over([...$old, ...$this->jobs(bad: 5, of: 14)])));
+        $found = array_column(array_map(fn (Pattern $one): array => [$one->id(), $one->days, $one->of], Watch::over([...$old, ...$this->jobs(bad: 5, of: 14)])), null, 0);
+        $this->assertSame(['model:Heron T2:fault:board-regulator', 120, 14], $found['model:Heron T2:fault:board-regulator'], 'It says how far back it looked.');
     }
 
     /** Published with more years in docs/PATTERNS.md; here a few, so that the tests stay short. */
