@@ -15,6 +15,7 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Proving\Plan;
 use Orthoscope\Core\Returns\Carried;
+use Orthoscope\Core\Returns\Sameness;
 use Orthoscope\Core\Returns\Warranty;
 
 /** A machine that comes back: a job beside the first one, with what that one left open. */
@@ -45,7 +46,7 @@ final readonly class ComeBack
     /**
      * The first job beside the one that came back.
      *
-     * @return array{first: Job, days: int, warranty: Warranty, same: ?bool, then: string, now: string, unproved: list<string>, earlier: Assessment}
+     * @return array{first: Job, days: int, warranty: Warranty, same: Sameness, then: string, now: string, unproved: list<string>, earlier: Assessment}
      */
     public function beside(Job $back): ?array
     {
@@ -63,7 +64,7 @@ final readonly class ComeBack
         return [
             'first' => $first, 'earlier' => $earlier, 'days' => max(0, (int) $handed->diffInDays($back->created_at)),
             'warranty' => Warranty::of($handed->toDateTimeImmutable(), $earlier->record->closing()->warrantyMonths ?? 0, $back->created_at->toDateTimeImmutable()),
-            'same' => $then === null || $again === null ? null : $then->reached === $again->reached,
+            'same' => Sameness::of($earlier->record, $now->record, $this->catalogue),
             'then' => $then === null ? 'never started' : $this->catalogue->reach($then->reached)->name, 'now' => $again === null ? 'not started yet' : $this->catalogue->reach($again->reached)->name,
             'unproved' => [...array_values(array_map(fn ($standing): string => $standing->part->name, array_filter($earlier->standings, fn ($standing): bool => in_array($standing->standing->value, ['not-tested', 'hidden', 'not-alone'], true) && ! $standing->part->kind->link && $standing->part->id !== 'outside'))), ...array_map(fn ($item): string => $item->item->name, $plan->owed())],
         ];

@@ -1,7 +1,7 @@
 @php($first = $beside['first'])
 <x-layout :title="'Back: '.$job->tag" nav="comebacks">
     <div class="head"><a class="tag" href="{{ route('jobs.show', $job) }}">{{ $job->tag }}</a><h1>Came back</h1><p>{{ $job->machine->model }}, {{ $beside['days'] }} {{ $beside['days'] === 1 ? 'day' : 'days' }} after <a href="{{ route('jobs.show', $first) }}">{{ $first->tag }}</a>. {{ $beside['warranty']->words() }}</p></div>
-    <p class="notice" role="note"><b>{{ $beside['same'] === null ? 'Not compared yet.' : ($beside['same'] ? 'The same as then.' : 'Something else than then.') }}</b> Then: {{ $beside['then'] }}. Now: {{ $beside['now'] }}.</p>
+    <p class="notice" role="note"><b>{{ $beside['same']->words() }}</b> Then: {{ $beside['then'] }}. Now: {{ $beside['now'] }}.</p>
     <div class="columns two beside">
         <div>
             <section class="sheet"><h2>One beside the other</h2>
