@@ -125,7 +125,7 @@ class Job extends Model
     /** @return HasMany<Order, $this> newest first */
     public function orders(): HasMany
     {
-        return $this->hasMany(Order::class)->orderByDesc('id');
+        return $this->hasMany(Order::class)->orderByDesc('id')->chaperone();
     }
 
     /** @return HasMany<Message, $this> newest first */

@@ -58,7 +58,7 @@ final readonly class DecideJob
     {
         $decision = $this->decide($job);
         $assessment = $this->assessJob->assess($job);
-        $picked = array_values(array_filter(array_map(fn (mixed $id): ?Option => is_string($id) ? $decision->option($id) : null, $ids)));
+        $picked = array_values(array_filter(array_map(fn (mixed $id): ?Option => is_string($id) ? $decision->option($id) : null, $ids), fn (?Option $option): bool => $option?->canBeQuoted() === true));
         $proposal = new Proposal($this->catalogue, $assessment->machine);
         $spent = Spent::minutes($assessment->record, $this->catalogue);
 

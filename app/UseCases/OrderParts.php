@@ -39,6 +39,9 @@ final readonly class OrderParts
         if ($part !== '' && (! $this->assessJob->machine($job)->has($part) || $this->assessJob->machine($job)->part($part)->kind->id !== $offer->kind)) {
             self::refuse('part', 'This part does not go there; pick one of the same kind.');
         }
+        if ($heldFor !== null && ! $this->assessJob->machine($job)->has($heldFor)) {
+            self::refuse('held_for', 'This machine has no such part; pick one it has.');
+        }
         $open = Order::query()->where('job_id', $job->id)->whereIn('state', ['held', 'ordered', 'arrived', 'fitted'])->sum('price');
         $against = $job->own === null ? $this->decideJob->leave($job)->against((int) $open + $offer->price, (string) config('shop.currency')) : null;
         if ($against !== null && ! $by->can('lead')) {
@@ -116,6 +119,12 @@ final readonly class OrderParts
     public function parcel(Order $order): string
     {
         return $this->supplier->deliver($order->offer, $order->tag)->seen();
+    }
+
+    /** Name of the part that must be proved before a held order goes out. */
+    public function heldFor(Order $order): string
+    {
+        return $order->held_for === null || $order->job === null ? '' : $this->assessJob->machine($order->job)->part($order->held_for)->inSentence();
     }
 
     /** It is not ordered any more, or goes back unused. */

@@ -14,7 +14,7 @@
             <table class="list ways"><thead><tr><th scope="col"><span class="visually-hidden">Into the quote</span></th><th scope="col">Way on</th><th scope="col" class="num">In all, {{ $currency }}</th><th scope="col" class="num">To try it</th><th scope="col">Cures</th><th scope="col" class="num">Min</th><th scope="col" class="num">Days</th><th scope="col" class="num">Warranty</th><th scope="col" class="num">Lasts</th></tr></thead><tbody>
                 @foreach ($decision->options as $i => $option)
                 <tr @class(['first' => $i === 0, 'end' => $option->end])>
-                    <td>@if ($option->way !== 'test')<input type="checkbox" name="options[]" value="{{ $option->id }}" aria-label="{{ $option->name }} into the quote">@endif</td>
+                    <td>@if ($option->canBeQuoted())<input type="checkbox" name="options[]" value="{{ $option->id }}" aria-label="{{ $option->name }} into the quote">@endif</td>
                     <td><b>{{ $option->name }}</b>
                         @if ($option->effects !== [] || $option->leaves !== [])<details @if ($i === 0) open @endif><summary>what it asks and leaves</summary>
                         @foreach ($option->effects as $effect)<small>{{ $effect }}</small>@endforeach
@@ -53,6 +53,7 @@
                     <div class="field"><label for="r-part">For</label><select id="r-part" name="part" x-data="offers" x-on:change="pick">@foreach ($machine->parts as $part)@if (($offers[$part->kind->id] ?? []) !== [])<option value="{{ $part->id }}" data-kind="{{ $part->kind->id }}" @selected(old('part', $decision->options[0]->part) === $part->id)>{{ $part->name }}</option>@endif @endforeach</select></div>
                     <div class="field"><label for="r-offer">What</label><select id="r-offer" name="offer">@foreach ($offers as $kind => $of)@foreach ($of as $offer)<option value="{{ $offer->id }}" data-kind="{{ $kind }}" @disabled($offer->stock < 1) @selected(old('offer') === $offer->id)>{{ $offer->name }}, {{ $offer->condition }}, {{ $money($offer->price) }}, {{ $offer->days[0] }}–{{ $offer->days[1] }} days, {{ $offer->supplier }}{{ $offer->stock < 1 ? ', none left' : '' }}</option>@endforeach @endforeach</select></div>
                     <div class="field"><label for="r-held">Only once proved good</label><select id="r-held" name="held_for"><option value="">order it now</option>@foreach ($assessment->standings as $standing)@if (! $standing->part->kind->link && $standing->part->id !== 'outside')<option value="{{ $standing->part->id }}" @selected(old('held_for') === $standing->part->id)>{{ $standing->part->name }} ({{ $standing->standing->words() }})</option>@endif @endforeach</select></div>
+                    @error('held_for')<p class="error" role="alert">{{ $message }}</p>@enderror
                     <button>Order it</button></form>
                 @endif
             </section>@endif

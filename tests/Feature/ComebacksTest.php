@@ -46,7 +46,7 @@ final class ComebacksTest extends TestCase
         $this->get("/jobs/{$back->tag}")->assertSee('It came back.');
         $carried = app(AssessJob::class)->record($back)->entries[1];
         $this->assertSame("What {$first->tag} left open", $carried->text);
-        $this->get('/comebacks')->assertSee($back->tag);
+        $this->get('/comebacks')->assertSee($back->tag)->assertSee('40 days after');
         $open = $this->job();
         $this->post("/jobs/{$open->tag}/came-back", ['text' => 'x'])->assertSessionHasErrors(['text' => "{$open->tag} is still here; it cannot have come back."]);
         $this->get("/jobs/{$open->tag}/came-back")->assertRedirect("/jobs/{$open->tag}/tag");

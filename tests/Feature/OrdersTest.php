@@ -80,7 +80,7 @@ final class OrdersTest extends TestCase
         $this->post("/jobs/{$fresh->tag}/orders", ['offer' => 'bw-drive-500', 'part' => 'drive', 'held_for' => 'board'])->assertSessionHasNoErrors();
         $waits = Order::query()->orderByDesc('id')->firstOrFail();
         $this->assertSame('held', $waits->state);
-        $this->get("/jobs/{$fresh->tag}/decide")->assertSee('until board is proved');
+        $this->get("/jobs/{$fresh->tag}/decide")->assertSee('until the board is proved');
         $this->post("/jobs/{$fresh->tag}/entries", ['entry' => ['kind' => 'start', 'reached' => 'stays', 'times' => 5]])->assertSessionHasNoErrors();
         $this->assertSame('ordered', $waits->refresh()->state);
     }
@@ -91,6 +91,7 @@ final class OrdersTest extends TestCase
         $this->actingAs($this->person(Role::Technician));
         $this->post("/jobs/{$job->tag}/orders", ['offer' => 'no-such', 'part' => 'supply'])->assertSessionHasErrors('offer');
         $this->post("/jobs/{$job->tag}/orders", ['offer' => 'bw-stick-8', 'part' => 'supply'])->assertSessionHasErrors('part');
+        $this->post("/jobs/{$job->tag}/orders", ['offer' => 'bw-supply-550', 'part' => 'supply', 'held_for' => 'flywheel'])->assertSessionHasErrors('held_for');
         $order = $this->order($job, 'bw-supply-550');
         $this->post("/orders/{$order->tag}/receive", ['seen' => 'perhaps'])->assertSessionHasErrors('seen');
         $this->post("/orders/{$order->tag}/receive", ['seen' => 'damaged', 'words' => 'a dent'])->assertSessionHasNoErrors();

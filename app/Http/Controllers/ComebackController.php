@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\MoneyTyped;
 use App\Models\Job;
+use App\Models\JobFacts;
 use App\Models\SupplierClaim;
 use App\Models\User;
 use App\UseCases\AssessJob;
@@ -26,11 +27,14 @@ final class ComebackController
 {
     public const BLAME = ['open' => 'left open', 'ours' => 'our work', 'supplier' => 'a part we bought', 'owner' => 'something at the owner\'s', 'other' => 'another fault'];
 
-    public function index(): View
+    public function index(AssessJob $assessJob): View
     {
+        // Sorted by more than the bare number, so that the few that came back are looked up and not all jobs gone through.
+        $back = Job::query()->with(['machine.owner', 'summary'])->where('comeback_of', '>', 0)->orderByRaw('+jobs.id desc')->simplePaginate(30);
+
         return view('comebacks', [
-            // Sorted by more than the bare number, so that the few that came back are looked up and not all jobs gone through.
-            'back' => Job::query()->with(['machine.owner', 'summary'])->where('comeback_of', '>', 0)->orderByRaw('+jobs.id desc')->simplePaginate(30),
+            'back' => $back, 'firsts' => JobFacts::query()->whereIn('job_id', $back->pluck('comeback_of'))->get(['job_id', 'tag', 'back_after'])->keyBy('job_id'),
+            'partName' => fn (SupplierClaim $claim): string => $assessJob->machine($claim->job)->part($claim->part)->name,
             'claims' => SupplierClaim::query()->with(['job.machine', 'order'])->orderByRaw("case state when 'open' then 0 when 'sent' then 1 else 2 end")->orderBy('next_at')->limit(60)->get(),
         ]);
     }

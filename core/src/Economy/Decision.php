@@ -28,6 +28,9 @@ final class Decision
     /** Tests that are looked at for what they are worth. Origin: judgement. */
     private const TESTS = 3;
 
+    /** Chance that nothing is wrong any more, from which leaving it so is a way on. Origin: judgement. */
+    private const WELL = 0.5;
+
     /** Fault sets that are looked at, and the share of belief they hold. Origin: judgement. */
     private const STATES = 240;
 
@@ -68,11 +71,14 @@ final class Decision
         $pursuit = $this->pursuit($states);
         $this->now = (int) round($pursuit->cost());
         $this->test = $this->bestTest();
-        $options = [...$this->cures($pursuit), ...$this->ends($states)];
+        $options = [...$this->cures($pursuit, $states), ...$this->ends($states)];
         if ($this->test !== null) {
             $options[] = $this->testFurther($this->test);
         }
-        usort($options, fn (Option $a, Option $b): int => [$a->expected, $a->id] <=> [$b->expected, $b->id]);
+        if ($assessment->sound >= self::WELL) {
+            $options[] = $this->nothingMore($pursuit);
+        }
+        usort($options, fn (Option $a, Option $b): int => [$a->expected, $a->way !== 'prove', $a->id] <=> [$b->expected, $b->way !== 'prove', $b->id]);
         $this->options = $options;
         $this->why = $this->reason();
     }
@@ -93,12 +99,13 @@ final class Decision
         return null;
     }
 
-    /** One sentence: whether to test on or to decide. */
+    /** One sentence: whether to test on or to decide; none where there is nothing more to do. */
     public function testingSentence(): string
     {
         $currency = fn (int $minor): string => Money::of(abs($minor))->words();
 
         return match (true) {
+            $this->options[0]->way === 'prove' => '',
             $this->test === null => 'No test is open now.',
             $this->test->saves > 0 => "Testing on is worth more than deciding now: \"{$this->test->step->candidate->name()}\" is expected to save {$currency($this->test->saves)}.",
             default => "Deciding now is worth more than testing on: the best test, \"{$this->test->step->candidate->name()}\", costs {$currency($this->test->saves)} more than it saves.",
@@ -189,21 +196,33 @@ final class Decision
         return $share * $sum;
     }
 
-    /** @return list<Option> */
-    private function cures(Pursuit $pursuit): array
+    /**
+     * @param  list<array{list<int>, float}>  $states
+     *
+     * @return list<Option>
+     */
+    private function cures(Pursuit $pursuit, array $states): array
     {
+        $broken = self::broken($states);
         $options = [];
         foreach ($this->ways as $number => $way) {
             $spread = $pursuit->spread($pursuit->orderAfter($number));
-            $cures = 1.0 - $pursuit->leaves($number);
+            // What is right already stays so.
+            $cures = 1.0 - $broken * $pursuit->leaves($number);
             $options[] = new Option(
                 $way->id, $way->way, $way->name, $way->acts, $way->part, $way->parts, $way->minutes, $this->outlay($way), (int) round($pursuit->startingWith($number)),
-                $this->range($spread), $way->days, $cures, $this->fixesItsOwn($way) - $cures, $way->warrantyMonths, $way->comeback, $way->lasts,
+                $this->range($spread), $way->days, $cures, max(0.0, $this->fixesItsOwn($way) - $cures), $way->warrantyMonths, $way->comeback, $way->lasts,
                 $this->effects($way), [...$way->leaves, ...$this->unproved($way)], offer: $way->offer, spare: $way->spare,
             );
         }
 
         return $options;
+    }
+
+    /** @param  list<array{list<int>, float}>  $states */
+    private static function broken(array $states): float
+    {
+        return array_sum(array_map(fn (array $state): float => $state[0] === [] ? 0.0 : $state[1], $states));
     }
 
     /** Chance that one of the faults a way is about is there and is put right, whatever else is wrong. */
@@ -256,7 +275,7 @@ final class Decision
      */
     private function ends(array $states): array
     {
-        $broken = array_sum(array_map(fn (array $state): float => $state[0] === [] ? 0.0 : $state[1], $states));
+        $broken = self::broken($states);
         $options = [];
         foreach ($this->data->ends as $id => $end) {
             $outlay = $this->endOutlay($id);
@@ -271,6 +290,12 @@ final class Decision
         }
 
         return $options;
+    }
+
+    /** Where it seems to be right already. What costs follow where it is not are those of the cheapest course. */
+    private function nothingMore(Pursuit $pursuit): Option
+    {
+        return new Option('prove', 'prove', 'Nothing more: prove it, hand it back', [], null, 0, (int) $this->catalogue->number('start_minutes'), 0, $this->now, $this->range($pursuit->spread($pursuit->order())), [0, 0], $this->assessment->sound, 0.0, 0, 0.0, 0, [], ['What is not proved yet is proved first, or a lead signs for it.']);
     }
 
     /** The open test that saves most over deciding now. */
@@ -317,9 +342,9 @@ final class Decision
     private function effects(WayOn $way): array
     {
         $kind = $way->way === 'platform' ? 'platform' : ($way->part === null || ! in_array($way->way, ['new', 'used', 'shelf', 'claim'], true) ? null : $this->assessment->machine->part($way->part)->kind->id);
-        $facts = ['{memory}' => $this->assessment->machine->platform['memory'] ?? 'the memory it has', '{socket}' => $this->assessment->machine->platform['socket'] ?? 'the processor it has'];
+        $always = array_column(array_filter($this->data->effects, fn (array $effect): bool => $effect['part'] === $kind), 'says');
 
-        return array_values(array_map(fn (array $effect): string => strtr($effect['says'], $facts), array_filter($this->data->effects, fn (array $effect): bool => $effect['part'] === $kind)));
+        return [...($kind === null || $way->facts === null ? [] : (new GoesWith($this->assessment->machine))->sentences($kind, $way->facts)), ...$always];
     }
 
     /** @return list<string> */
@@ -343,6 +368,7 @@ final class Decision
         $more = $second === null ? '' : sprintf(' %s would cost %s more.', $second->name, Money::of($second->expected - $first->expected)->words());
 
         return match (true) {
+            $first->way === 'prove' => sprintf('It is right with %d %%. Whatever else is done is done only if it fails again.', (int) floor(100 * $first->cures)),
             $first->way === 'test' => "What it tells is worth more than it costs: whatever is bought now would be bought too soon.{$more}",
             $first->end => "Every cure is expected to cost more than the machine is worth to its owner ({$this->inMoney($this->worth)}).{$more}",
             default => sprintf('It cures with %d %% for %s, and what follows where it does not is counted in.%s', (int) round(100 * $first->cures), $this->inMoney($first->outlay), $more),

@@ -9,7 +9,7 @@ final readonly class Option
 {
     /**
      * @param  string  $id       names it among the options of one job, such as "replace:supply:new"
-     * @param  string  $way      kind of way on: "new", "used", "shelf", a way of the catalogue, "platform", "claim", "test" or an end
+     * @param  string  $way      kind of way on: "new", "used", "shelf", a way of the catalogue, "platform", "claim", "test", "prove" or an end
      * @param  list<array{act: string, on: list<string>}>  $acts     acts that do it
      * @param  ?string  $part     the part it is about
      * @param  int  $parts    minor units of money for parts, as bought
@@ -50,6 +50,12 @@ final readonly class Option
         public ?string $offer = null,
         public ?string $spare = null,
     ) {
+    }
+
+    /** Whether an owner can be asked for it: neither a test nor leaving it as it is. */
+    public function canBeQuoted(): bool
+    {
+        return ! in_array($this->way, ['test', 'prove'], true);
     }
 
     /** Whether something must be ordered for it. */

@@ -38,7 +38,7 @@ final class Pursuit
         return $this->ways[$way]['cost'] * $this->left(0) + $this->from(1 << $way);
     }
 
-    /** Share of the weight that a way leaves not cured. */
+    /** Share of what is wrong that a way leaves not cured. */
     public function leaves(int $way): float
     {
         $all = $this->left(0);

@@ -136,7 +136,7 @@ final readonly class WaysOn
                 "replace:{$part->id}:{$source->id}", $source->id, ucfirst("replace {$part->inSentence()}, {$source->name}").($spare === null ? '' : " ({$spare->tag})"),
                 [['act' => $act->id, 'on' => [$part->id]]], $part->id, array_map(fn (float $share): float => $share * $good, $cures),
                 $price, $this->minutes($act), $offer->days ?? $source->days, $source->warrantyMonths, $source->comeback, $source->lasts, $this->later($source->comeback, $price),
-                [], $offer?->id, $spare?->tag,
+                [], $offer?->id, $spare?->tag, $spare === null ? $offer->facts ?? [] : [...$spare->fits, ...$spare->facts],
             );
         }
         if ($this->terms->claimable && $part->kind->price > 0) {

@@ -53,6 +53,20 @@ final class DecisionTest extends TestCase
         }
     }
 
+    public function test_where_it_is_right_already_nothing_more_is_the_way_on(): void
+    {
+        $decision = $this->decide([...self::SUPPLY, ['kind' => 'act', 'act' => 'replace', 'on' => ['supply'], 'with' => ['tag' => 'new']], ['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench']], ['kind' => 'start', 'reached' => 'stays', 'times' => 4]]);
+        $this->assertSame('prove', $decision->options[0]->way);
+        $this->assertStringContainsString('It is right with', $decision->why);
+        $this->assertSame('', $decision->testingSentence());
+        $this->assertFalse($decision->options[0]->canBeQuoted());
+        foreach ($decision->options as $option) {
+            $this->assertGreaterThanOrEqual($decision->options[0]->cures - 1e-9, $option->cures, "{$option->id} leaves right what is right.");
+        }
+        $this->assertSame($decision->now, $decision->options[0]->expected);
+        $this->assertNull($this->decide(self::SUPPLY)->option('prove'));
+    }
+
     public function test_options_are_ordered_by_what_they_are_expected_to_cost(): void
     {
         $decision = $this->decide(self::SUPPLY);

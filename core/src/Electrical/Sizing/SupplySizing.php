@@ -8,7 +8,7 @@ namespace Orthoscope\Core\Electrical\Sizing;
 final readonly class SupplySizing
 {
     /** Share of what the label says from which it is tight. Origin: common practice, no source. */
-    private const TIGHT_FROM = 0.8;
+    public const TIGHT_FROM = 0.8;
 
     /**
      * @param  float  $watts   steady, of all parts
