@@ -25,17 +25,20 @@ final readonly class ComeBack
     {
     }
 
-    /** @param  array<string, mixed>  $report what is told now */
-    public function of(Job $first, User $by, array $report): Job
+    /**
+     * @param  array<string, mixed>  $report what is told now
+     * @param  ?string  $tag  that it gets; one of its own if not given
+     */
+    public function of(Job $first, User $by, array $report, ?string $tag = null): Job
     {
         $earlier = $this->assessJob->assess($first);
         $carried = Carried::from($earlier, $this->catalogue);
 
-        return DB::transaction(function () use ($first, $by, $report, $carried): Job {
+        return DB::transaction(function () use ($first, $by, $report, $carried, $tag): Job {
             $back = $this->takeIn->takeIn($by, $first->machine->owner->only(['name', 'phone', 'email']), $first->machine->made_of, [
                 ['kind' => 'report', ...$report],
                 ...($carried === [] ? [] : [['kind' => 'report', 'source' => 'remembered', 'text' => "What {$first->tag} left open", 'carried' => $carried]]),
-            ], agreed: array_intersect_key($first->agreed ?? [], ['proving' => 1, 'approves' => 1]), known: $first->machine->owner);
+            ], $tag, agreed: array_intersect_key($first->agreed ?? [], ['proving' => 1, 'approves' => 1]), known: $first->machine->owner);
             $back->update(['comeback_of' => $first->id, 'comeback' => ['blame' => 'open']]);
             JobFacts::query()->whereKey($first->id)->update(['back_at' => now(), 'back_after' => max(0, (int) self::handedBack($first)->diffInDays(now()))]);
 

@@ -14,7 +14,7 @@
             @if ($fitted->isNotEmpty())<p>Fitted off the shelf: @foreach ($fitted as $spare)<a class="lent" href="{{ route('spares.show', $spare) }}">{{ $spare->tag }}</a> {{ $spare->name }}, {{ config('shop.currency') }} {{ number_format($spare->value / 100, 2) }}@if (! $loop->last); @endif @endforeach. Count it into the price.</p>@endif
             @if ($job->loans->isNotEmpty())<h3>Still here from the shelf</h3>@foreach ($job->loans as $loan)<x-loan-back :loan="$loan"/>@endforeach @error('look')<p class="error" role="alert">{{ $message }}</p>@enderror @endif
             @php($unsettled = $job->orders->whereIn('state', App\Models\Order::UNSETTLED))
-            @if ($unsettled->isNotEmpty())<h3>Still on order</h3>@foreach ($unsettled as $order)<x-order-line :order="$order" :job="$job"/>@endforeach<p><small>What is not cancelled or sent back stays the shop’s: once here it goes on the shelf. What is held back is cancelled when the job closes.</small></p>@endif
+            @if ($unsettled->isNotEmpty())<h3>Orders not settled</h3>@foreach ($unsettled as $order)<x-order-line :order="$order" :job="$job"/>@endforeach<p><small>What is not cancelled or sent back stays the shop’s: once here it goes on the shelf. What is held back is cancelled when the job closes.</small></p>@endif
             @error('loans')<p class="error" role="alert">{{ $message }}</p>@enderror
             <form method="post" action="{{ route('closing.store', $job) }}" novalidate>@csrf
                 <input type="hidden" name="once" value="{{ old('once', (string) \Illuminate\Support\Str::uuid()) }}">

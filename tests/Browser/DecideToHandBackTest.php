@@ -69,7 +69,7 @@ final class DecideToHandBackTest extends BrowserTestCase
         }
         $this->click('All is proved: close the job');
         $this->waitForText('The letter, as it stands');
-        while ($this->browser->findElements(WebDriverBy::cssSelector('.loan-back')) !== []) {
+        while ($this->browser->findElements(WebDriverBy::cssSelector('.loan-back .lent')) !== []) {
             $tag = $this->text('.loan-back .lent');
             $this->click('looked at: contacts, plugs, smell');
             $this->click('bring back');

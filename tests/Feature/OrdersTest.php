@@ -110,7 +110,7 @@ final class OrdersTest extends TestCase
         $this->actingAs($this->person(Role::Technician))->post("/jobs/{$job->tag}/orders", ['offer' => 'bw-drive-500', 'part' => 'drive', 'held_for' => 'supply'])->assertSessionHasNoErrors();
         [$held, $here, $late] = [Order::query()->firstOrFail(), $this->order($job, 'bw-supply-550'), $this->order($job, 'rw-supply-500')];
         $this->post("/orders/{$here->tag}/receive", ['seen' => 'fine'])->assertSessionHasNoErrors();
-        $this->get("/jobs/{$job->tag}/close")->assertOk()->assertSee(['Still on order', $held->tag, $here->tag, $late->tag]);
+        $this->get("/jobs/{$job->tag}/close")->assertOk()->assertSee(['Orders not settled', $held->tag, $here->tag, $late->tag]);
         app(RecordEntries::class)->record($job, $this->person(Role::Technician), [['kind' => 'closing', 'price' => 0, 'warranty_months' => 0, 'signed_off' => 'The owner wants it back.', 'outcome' => 'unrepaired']]);
         $this->assertSame(['cancelled', 'the job was closed'], [$held->refresh()->state, $held->words]);
         $this->assertFalse($here->refresh()->spare?->isReservedFrom($this->job()));
