@@ -17,6 +17,9 @@ final readonly class WorkOutHowWell
     /** Years that are looked at. */
     private const DAYS = 730;
 
+    /** Steps of a curve that are drawn. */
+    private const DRAWN = 60;
+
     /** Ways and suppliers with fewer jobs are told together. */
     private const LEAST = 5;
 
@@ -60,7 +63,7 @@ final readonly class WorkOutHowWell
         foreach ($cases as $way => $of) {
             if (count($of) >= self::LEAST) {
                 $survival = Survival::of($of);
-                $all[] = ['way' => $way, 'count' => $survival->count, 'back' => $survival->events, 'at90' => $survival->at(90.0), 'at365' => $survival->at(365.0), 'steps' => array_slice($survival->steps, 0, 200)];
+                $all[] = ['way' => $way, 'count' => $survival->count, 'back' => $survival->events, 'at90' => $survival->at(90.0), 'at365' => $survival->at(365.0), 'between365' => $survival->interval(365.0), 'steps' => $survival->outline(self::DRAWN)];
             }
         }
         usort($all, fn (array $a, array $b): int => $b['count'] <=> $a['count']);

@@ -55,4 +55,38 @@ final readonly class Survival
 
         return $share;
     }
+
+    /**
+     * Share still well at a time, from and to: 1.96 errors either way, within 0 and 1.
+     *
+     * @return array{float, float}
+     */
+    public function interval(float $time): array
+    {
+        $error = 0.0;
+        foreach ($this->steps as $step) {
+            $error = $step['time'] > $time ? $error : $step['error'];
+        }
+
+        return [max(0.0, $this->at($time) - 1.96 * $error), min(1.0, $this->at($time) + 1.96 * $error)];
+    }
+
+    /**
+     * The curve with fewer steps, for drawing: the last one of each of so many equal stretches of time.
+     *
+     * @return list<array{time: float, share: float, error: float, risk: int}>
+     */
+    public function outline(int $most): array
+    {
+        $all = $this->steps === [] ? 0.0 : $this->steps[count($this->steps) - 1]['time'];
+        if (count($this->steps) <= $most || $all <= 0.0) {
+            return $this->steps;
+        }
+        $kept = [];
+        foreach ($this->steps as $step) {
+            $kept[(int) floor(($most - 1) * $step['time'] / $all)] = $step;
+        }
+
+        return array_values($kept);
+    }
 }

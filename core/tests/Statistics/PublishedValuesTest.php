@@ -32,6 +32,21 @@ final class PublishedValuesTest extends TestCase
         $this->assertSame([21, 9], [$survival->count, $survival->events]);
         $this->assertSame(1.0, $survival->at(5.9));
         $this->assertEqualsWithDelta(.7529, $survival->at(12.0), 5e-5);
+        $this->assertEqualsWithDelta([.7529 - 1.96 * .0963, .7529 + 1.96 * .0963], $survival->interval(12.0), 5e-4);
+        $this->assertSame([1.0, 1.0], $survival->interval(5.9));
+    }
+
+    public function test_a_curve_with_fewer_steps_ends_where_the_whole_one_does(): void
+    {
+        $survival = Survival::of(array_map(fn (int $i): array => [(float) $i, $i % 3 === 0], range(1, 900)));
+        $outline = $survival->outline(60);
+        $this->assertLessThanOrEqual(60, count($outline));
+        $this->assertGreaterThan(50, count($outline));
+        $this->assertSame($survival->steps[count($survival->steps) - 1], $outline[count($outline) - 1]);
+        foreach ($outline as $step) {
+            $this->assertSame($survival->at($step['time']), $step['share']);
+        }
+        $this->assertSame($survival->steps, $survival->outline(300));
     }
 
     /** Fisher 1935, the lady tasting tea. R: fisher.test(matrix(c(3,1,1,3),2), alternative="greater")$p.value */
