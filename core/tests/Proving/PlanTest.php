@@ -40,11 +40,20 @@ final class PlanTest extends TestCase
     {
         $this->assertNotContains('memory', $this->ids(self::SUPPLY));
         $this->assertContains('memory', $this->ids([...self::SUPPLY, ['kind' => 'act', 'act' => 'replace', 'on' => ['stick-1']]]));
-        foreach (['drives', 'memory', 'speed', 'lanes', 'temperature', 'ports'] as $asked) {
+        foreach (['drives', 'memory', 'speed', 'picture', 'lanes', 'temperature', 'ports'] as $asked) {
             $this->assertContains($asked, $this->ids([self::SUPPLY[0], self::BOARD]));
         }
         $this->assertContains('drives', $this->ids(self::SUPPLY, ['drives' => 2]));
         $this->assertNotContains('lanes', $this->ids([self::SUPPLY[0], self::BOARD], ['card' => false, 'facts' => ['own_graphics' => true]]));
+    }
+
+    public function test_a_new_supply_is_run_at_work_where_the_owner_gave_leave(): void
+    {
+        $ids = fn (array $items): array => array_map(fn (PlannedItem $item): string => $item->item->id, $items);
+        $this->assertContains('load', $ids($this->plan(self::SUPPLY)->in(PlanState::Locked)), 'Without leave it is told in the letter.');
+        $leave = ['kind' => 'report', 'text' => 'Start what you like', 'marks' => ['consent-system']];
+        $this->assertContains('load', $ids($this->plan([$leave, ...self::SUPPLY])->owed()));
+        $this->assertNotContains('load', $ids($this->plan([$leave, ...self::SUPPLY, ['kind' => 'start', 'reached' => 'stays', 'setup' => ['goal' => 'load']]])->owed()));
     }
 
     public function test_a_fault_that_shows_only_cold_is_proved_cold(): void
