@@ -43,17 +43,32 @@ final readonly class HowWellPage
     {
         $path = 'M0 '.$this->y(1.0);
         foreach ($steps as $step) {
-            $x = round(min(365.0, $step['time']) / 365 * self::WIDTH, 1);
+            if ($step['time'] > 365.0) {
+                break;
+            }
+            $x = round($step['time'] / 365 * self::WIDTH, 1);
             $path .= "H{$x}V{$this->y($step['share'])}";
         }
 
         return $path.'H'.self::WIDTH;
     }
 
-    /** Half of the height is all there is to lose: comebacks are few. */
     public function y(float $share): float
     {
-        return round((1.0 - max(0.5, $share)) * 2 * self::HEIGHT, 1);
+        return round((1.0 - max($this->bottom(), $share)) / (1.0 - $this->bottom()) * self::HEIGHT, 1);
+    }
+
+    /** @return list<float> shares that are written beside the axis; comebacks are few, so it begins not far below the lowest curve */
+    public function ticks(): array
+    {
+        return [1.0, (1.0 + $this->bottom()) / 2, $this->bottom()];
+    }
+
+    private function bottom(): float
+    {
+        $lowest = min([0.9, ...array_column($this->body['survival'], 'at365')]);
+
+        return max(0.0, floor(($lowest - 0.02) * 10) / 10);
     }
 
     /** @return array<string, float> share of time by what is waited for, largest first */
