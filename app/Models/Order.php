@@ -60,6 +60,16 @@ class Order extends Model
         $query->whereIn('state', ['held', 'ordered']);
     }
 
+    /**
+     * Those here and not fitted whose days of return are nearly over.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeLastDaysToReturn(Builder $query): void
+    {
+        $query->whereIn('state', ['arrived', 'wrong', 'damaged', 'dead'])->whereBetween('return_until', [now()->startOfDay(), now()->addDays(SupplierClaim::NEAR)->endOfDay()]);
+    }
+
     /** @return BelongsTo<Job, $this> */
     public function job(): BelongsTo
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -33,7 +34,31 @@ class SupplierClaim extends Model
 {
     public const STATES = ['sent' => 'with the supplier', 'open' => 'to be sent', 'settled' => 'settled', 'lost' => 'given up'];
 
+    /** Days before a deadline from which it is near. Origin: judgement. */
+    public const NEAR = 3;
+
     protected $fillable = ['job_id', 'order_id', 'part', 'part_tag', 'to', 'reason', 'state', 'deadline', 'next_at', 'shipping', 'got', 'rounds', 'user_id'];
+
+    /**
+     * Those that want something done: sent, or asked after.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeRunning(Builder $query): void
+    {
+        $query->whereIn('state', ['open', 'sent']);
+    }
+
+    /**
+     * Running ones whose next date is here, or whose deadline is near.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeDue(Builder $query): void
+    {
+        $this->scopeRunning($query);
+        $query->where(fn (Builder $one): Builder => $one->where('next_at', '<=', now()->endOfDay())->orWhere('deadline', '<=', now()->addDays(self::NEAR)->endOfDay()));
+    }
 
     /** @return BelongsTo<Job, $this> */
     public function job(): BelongsTo

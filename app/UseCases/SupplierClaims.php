@@ -37,6 +37,10 @@ final readonly class SupplierClaims
         if (! $this->assessJob->machine($job)->has($part)) {
             throw ValidationException::withMessages(['part' => 'Say which part of this machine goes back.']);
         }
+        $running = SupplierClaim::query()->running()->where('job_id', $job->id)->where('part', $part)->where('part_tag', $tag)->first();
+        if ($running !== null) {
+            throw ValidationException::withMessages(['part' => "Claim {$running->id} for this part is running already; go on with that one."]);
+        }
         $order = $tag === '' ? null : Order::query()->where('tag', $tag)->where('job_id', $job->id)->first();
 
         return SupplierClaim::query()->create([

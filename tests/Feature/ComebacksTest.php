@@ -13,6 +13,7 @@ use App\Models\SupplierClaim;
 use App\UseCases\AssessJob;
 use App\UseCases\RecordEntries;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\URL;
 use Symfony\Component\Process\Process;
 use Tests\TestCase;
 
@@ -107,6 +108,24 @@ final class ComebacksTest extends TestCase
         $pdf = (string) $this->get("/claims/{$claim->id}/evidence.pdf")->assertOk()->getContent();
         $this->assertStringContainsString('Does not start when cold', (new Process(['pdftotext', '-layout', '-', '-'], input: $pdf))->mustRun()->getOutput());
         $this->get('/comebacks')->assertSee('Quay Supplies')->assertSee('settled');
+    }
+
+    public function test_a_claim_is_there_once_and_the_floor_and_the_calendar_say_when_it_wants_a_word(): void
+    {
+        $job = $this->closed();
+        $this->actingAs($this->person(Role::Technician));
+        $claim = ['what' => 'supply|', 'to' => 'Quay Supplies', 'reason' => 'Dead', 'deadline' => now()->addDays(20)->format('Y-m-d')];
+        $this->post("/jobs/{$job->tag}/claim", $claim)->assertSessionHasNoErrors();
+        $this->post("/jobs/{$job->tag}/claim", $claim)->assertSessionHasErrors(['part' => 'Claim 1 for this part is running already; go on with that one.']);
+        $this->get('/')->assertSee('1 claim wants a word to the supplier');
+        $this->post('/claims/1/send', ['condition' => '', 'shipping' => '5'])->assertSessionHasNoErrors();
+        $this->get('/')->assertDontSee('claim wants');
+        $feed = (string) $this->get(URL::signedRoute('diary.feed'))->assertOk()->getContent();
+        $this->assertStringContainsString('DTSTART;VALUE=DATE:'.now()->addDays(20)->format('Ymd'), $feed);
+        $this->assertStringNotContainsString('Mira', $feed);
+        $this->travel(18)->days();
+        $this->get('/')->assertSee('1 claim wants a word to the supplier')->assertSee('the first by '.now()->addDays(2)->format('j M'));
+        $this->actingAs($this->person(Role::Counter))->get('/')->assertDontSee('claim wants');
     }
 
     public function test_a_dead_part_off_an_order_is_claimed_and_the_simulated_supplier_answers(): void

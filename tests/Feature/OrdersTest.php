@@ -104,6 +104,19 @@ final class OrdersTest extends TestCase
         $this->post("/orders/{$cancelled->tag}/give-up", ['words' => 'again'])->assertSessionHasErrors('words');
     }
 
+    public function test_the_floor_says_when_a_part_that_is_not_fitted_must_go_back(): void
+    {
+        $job = $this->agreed();
+        $this->actingAs($this->person(Role::Technician));
+        $order = $this->order($job, 'bw-supply-550');
+        $this->post("/orders/{$order->tag}/receive", ['seen' => 'wrong'])->assertSessionHasNoErrors();
+        $this->get('/')->assertDontSee('can be sent back only until');
+        $this->travelTo($order->refresh()->return_until?->copy()->subDays(2)->setTime(10, 0));
+        $this->get('/')->assertSee('can be sent back only until '.$order->return_until?->format('j M'));
+        $this->post("/orders/{$order->tag}/give-up", ['words' => 'the wrong thing'])->assertSessionHasNoErrors();
+        $this->get('/')->assertDontSee('can be sent back only until');
+    }
+
     public function test_a_closed_job_orders_nothing_more_and_keeps_no_spare_from_the_others(): void
     {
         $job = $this->agreed();

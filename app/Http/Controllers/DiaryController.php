@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Claim;
 use App\Models\Shift;
+use App\Models\SupplierClaim;
 use App\Models\User;
 use App\UseCases\PlanDay;
 use App\UseCases\WhoIsIn;
@@ -31,6 +32,6 @@ final class DiaryController
 
     public function feed(PlanDay $plan): Response
     {
-        return response(DiaryCalendar::of($plan->jobs(300)), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Cache-Control' => 'no-store, private']);
+        return response(DiaryCalendar::of($plan->jobs(300), SupplierClaim::query()->running()->with('job')->limit(100)->get()), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Cache-Control' => 'no-store, private']);
     }
 }
