@@ -5,6 +5,7 @@
     @if ($overdue > 0)<p class="notice" role="note"><a href="{{ route('shelf') }}">{{ $overdue }} {{ $overdue === 1 ? 'spare is' : 'spares are' }} overdue</a></p>@endif
     @if ($due->isNotEmpty())<p class="notice" role="note"><a href="{{ route('comebacks') }}">{{ $due->count() }} {{ $due->count() === 1 ? 'claim wants' : 'claims want' }} a word to the supplier</a>@if ($first = $due->whereNotNull('deadline')->first()), the first by {{ $first->deadline->format('j M') }}@endif</p>@endif
     @if ($goBack->isNotEmpty())<p class="notice" role="note"><a href="{{ route('orders') }}">{{ $goBack->pluck('tag')->implode(', ') }}</a> can be sent back only until {{ $goBack->first()->return_until->format('j M') }}</p>@endif
+    @if ($ownBack->isNotEmpty())<p class="notice" role="note"><a href="{{ route('own') }}">{{ $ownBack->pluck('tag')->implode(', ') }}</a>, our own, can go back to the seller only until {{ \Illuminate\Support\Carbon::parse($ownBack->first()->own['return_until'])->format('j M') }}</p>@endif
     <ul class="benches" aria-label="Benches">
         @for ($bench = 1; $bench <= (int) config('shop.benches'); $bench++)
             @php($claim = $benches[$bench] ?? null)

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Bulletin;
 use App\Models\Job;
 use App\Models\Message;
 use App\Models\Role;
@@ -28,6 +29,19 @@ final class OwnMachinesTest extends TestCase
         // What is ours is ordered for without asking anybody.
         $this->post("/jobs/{$job->tag}/orders", ['offer' => 'bw-drive-500', 'part' => 'drive'])->assertSessionHasNoErrors();
         $this->get('/jobs/'.$this->job()->tag.'/own')->assertNotFound();
+    }
+
+    public function test_the_last_days_of_return_are_told_and_models_with_a_bulletin_are_bought_with_care(): void
+    {
+        $lead = $this->person(Role::Lead);
+        $this->actingAs($lead)->post('/own', ['models' => 'Heron T2', 'paid' => '20', 'from' => 'A school', 'return_days' => '9'])->assertSessionHasNoErrors();
+        Bulletin::query()->create(['model' => 'Plover Max', 'words' => 'Boards fail early.', 'fault' => '', 'factor' => 2, 'expires_at' => now()->addMonth(), 'user_id' => $lead->id]);
+        $this->get('/own')->assertSee('Think twice about a Plover Max')->assertSee('Boards fail early.');
+        $this->get('/')->assertDontSee('can go back to the seller');
+        $this->travel(7)->days();
+        $this->get('/')->assertSee('can go back to the seller only until '.now()->addDays(2)->format('j M'));
+        $this->travel(5)->days();
+        $this->get('/')->assertDontSee('can go back to the seller');
     }
 
     public function test_what_is_no_purchase_is_told(): void

@@ -35,6 +35,7 @@ final class FloorController
             'overdue' => Gate::allows('work-at-bench') ? Loan::query()->whereNull('back_at')->where('due_at', '<', now())->count() : 0,
             'due' => Gate::allows('work-at-bench') ? SupplierClaim::query()->due()->orderBy('deadline')->get(['id', 'next_at', 'deadline']) : new EloquentCollection,
             'goBack' => Gate::allows('work-at-bench') ? Order::query()->lastDaysToReturn()->orderBy('return_until')->get(['id', 'tag', 'return_until']) : new EloquentCollection,
+            'ownBack' => Gate::allows('work-at-bench') ? Job::query()->open()->whereNotNull('own')->whereBetween('own->return_until', [now()->toDateString(), now()->addDays(SupplierClaim::NEAR)->toDateString()])->orderBy('own->return_until')->get() : new EloquentCollection,
             'late' => Job::query()->open()->where('next_word_at', '<', now())->count(),
             'in' => Shift::query()->with('user')->where('from_at', '<=', now())->where('to_at', '>', now())->orderBy('from_at')->get(),
             'benches' => Claim::query()->with(['job.machine', 'user'])->get()->keyBy('bench'),

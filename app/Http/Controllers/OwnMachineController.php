@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\MoneyTyped;
+use App\Models\Bulletin;
 use App\Models\Job;
 use App\Models\User;
 use App\UseCases\AssessJob;
@@ -27,7 +28,7 @@ final class OwnMachineController
     {
         $jobs = Job::query()->with(['machine.owner', 'summary'])->whereNotNull('own')->orderByDesc('id')->limit(50)->get();
 
-        return view('own', ['jobs' => $jobs, 'adds' => $jobs->take(10)->mapWithKeys(fn (Job $job): array => [$job->id => $this->refurbish($job, $assessJob, $decide, $catalogue)])]);
+        return view('own', ['jobs' => $jobs, 'bulletins' => Bulletin::query()->inForce()->orderBy('model')->limit(20)->get(), 'adds' => $jobs->take(10)->mapWithKeys(fn (Job $job): array => [$job->id => $this->refurbish($job, $assessJob, $decide, $catalogue)])]);
     }
 
     public function store(Request $request, BuyMachines $buy): RedirectResponse
