@@ -36,8 +36,7 @@ final readonly class AssessJob
     public function assess(Job $job): Assessment
     {
         $shelf = $this->shelf->for($job);
-        $last = (int) $job->entries()->max('number');
-        $fingerprint = hash('xxh128', serialize([$job->letter_token_hash, $last, $job->machine->made_of, $shelf, $this->foundBad->all(), $this->belief->factorsFor($job->machine->model)]));
+        $fingerprint = $this->fingerprint($job, $shelf);
         $slot = $this->slot($job);
         $kept = $this->kept->get($slot);
         if (is_array($kept) && $kept[0] === $fingerprint && ! $this->timerRanOut($kept[1])) {
@@ -50,6 +49,12 @@ final readonly class AssessJob
         $this->kept->put("{$slot}.so-far", [$this->trusted($job), $adviser->kept()], now()->addWeek());
 
         return $assessment;
+    }
+
+    /** Of all that an assessment follows from. */
+    private function fingerprint(Job $job, Shelf $shelf): string
+    {
+        return hash('xxh128', serialize([$job->letter_token_hash, (int) $job->entries()->max('number'), $job->machine->made_of, $shelf, $this->foundBad->all(), $this->belief->factorsFor($job->machine->model)]));
     }
 
     /** Takes up what was worked out of the entries so far; what was gone through with something trusted otherwise is gone through again. */
@@ -72,6 +77,21 @@ final readonly class AssessJob
         $shelf = $this->shelf->for($job);
 
         return Decision::of($this->adviser($job, $shelf)->replay($this->record($job)), $assessment, $this->catalogue, $shelf, $terms);
+    }
+
+    /** What it is expected to cost to see it through, decided now, minor units; kept while nothing changes that it follows from, for lists show many. */
+    public function costNow(Job $job, Terms $terms): int
+    {
+        $follows = $this->fingerprint($job, $this->shelf->for($job)).hash('xxh128', serialize($terms));
+        $slot = "{$this->slot($job)}.cost";
+        $kept = $this->kept->get($slot);
+        if (is_array($kept) && $kept[0] === $follows) {
+            return $kept[1];
+        }
+        $cost = $this->decide($job, $terms)->now;
+        $this->kept->put($slot, [$follows, $cost], now()->addWeek());
+
+        return $cost;
     }
 
     /**

@@ -31,7 +31,18 @@ final readonly class DecideJob
     /** @param  ?int  $worth what the owner says it is worth to them, minor units */
     public function decide(Job $job, ?int $worth = null): Decision
     {
-        return $this->assessJob->decide($job, new Terms($worth, $this->isYoung($job), $this->offers($this->assessJob->machine($job))));
+        return $this->assessJob->decide($job, $this->terms($job, $worth));
+    }
+
+    /** What it is expected to cost to see it through, decided now, minor units. */
+    public function costNow(Job $job): int
+    {
+        return $this->assessJob->costNow($job, $this->terms($job, null));
+    }
+
+    private function terms(Job $job, ?int $worth): Terms
+    {
+        return new Terms($worth, $this->isYoung($job), $this->offers($this->assessJob->machine($job)));
     }
 
     /**

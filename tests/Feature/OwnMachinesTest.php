@@ -8,6 +8,7 @@ use App\Models\Bulletin;
 use App\Models\Job;
 use App\Models\Message;
 use App\Models\Role;
+use App\UseCases\DecideJob;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\TestCase;
 
@@ -29,6 +30,18 @@ final class OwnMachinesTest extends TestCase
         // What is ours is ordered for without asking anybody.
         $this->post("/jobs/{$job->tag}/orders", ['offer' => 'bw-drive-500', 'part' => 'drive'])->assertSessionHasNoErrors();
         $this->get('/jobs/'.$this->job()->tag.'/own')->assertNotFound();
+    }
+
+    public function test_what_it_costs_to_build_one_follows_what_is_found(): void
+    {
+        $this->actingAs($this->person(Role::Lead))->post('/own', ['models' => 'Heron T2', 'paid' => '20', 'from' => 'A school'])->assertSessionHasNoErrors();
+        $job = Job::query()->whereNotNull('own')->firstOrFail();
+        $decide = app(DecideJob::class);
+        $this->assertSame($decide->decide($job)->now, $decide->costNow($job));
+        $this->assertSame($decide->costNow($job), $decide->costNow($job->refresh()), 'It is kept.');
+        $before = $decide->costNow($job);
+        $this->post("/jobs/{$job->tag}/entries", ['entry' => ['kind' => 'start', 'reached' => 'stays', 'times' => 6]])->assertSessionHasNoErrors();
+        $this->assertLessThan($before, $decide->costNow($job->refresh()), 'Not longer than it is true.');
     }
 
     public function test_the_last_days_of_return_are_told_and_models_with_a_bulletin_are_bought_with_care(): void

@@ -61,6 +61,6 @@ final class OwnMachineController
     {
         $until = $job->own['return_until'] ?? null;
 
-        return Refurbish::of($assessJob->assess($job), $catalogue, (int) ($job->own['paid'] ?? 0), $decide->decide($job)->now, new DateTimeImmutable(now()->toIso8601String()), $until === null ? null : new DateTimeImmutable($until));
+        return Refurbish::of($assessJob->assess($job), $catalogue, (int) ($job->own['paid'] ?? 0), $decide->costNow($job), new DateTimeImmutable(now()->toIso8601String()), $until === null ? null : new DateTimeImmutable($until));
     }
 }
