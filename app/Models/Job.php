@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
+use Orthoscope\Core\Proving\Plan;
 
 /**
  * One machine, in the shop once.
@@ -150,6 +151,12 @@ class Job extends Model
     {
         // The few that are open drive the question, however many are closed.
         $query->whereNotNull('arrived_at')->whereIn('jobs.id', Summary::query()->where('closed', false)->select('job_id'));
+    }
+
+    /** How far its owner wants it proved: one of the depths of a Plan. */
+    public function proving(): string
+    {
+        return $this->agreed['proving'] ?? Plan::USUAL;
     }
 
     /** @return array<string, string> */

@@ -18,7 +18,6 @@ use Orthoscope\Core\Economy\Terms;
 use Orthoscope\Core\Evidence\EntryReader;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Record;
-use Orthoscope\Core\Proving\Plan;
 use Orthoscope\Core\Returns\Untried;
 use Orthoscope\Core\Spares\Shelf;
 
@@ -157,7 +156,7 @@ final readonly class AssessJob
     public function refresh(Job $job): Assessment
     {
         $assessment = $this->assess($job);
-        $summary = JobSummary::of($assessment, $this->catalogue, Waiting::on($job), $job->agreed['proving'] ?? Plan::USUAL);
+        $summary = JobSummary::of($assessment, $this->catalogue, Waiting::on($job), $job->proving());
         DB::transaction(function () use ($job, $summary): void {
             $job->holdForWriting();
             // Someone else may have recorded and refreshed in the meantime: the one that has seen more stays.

@@ -62,7 +62,7 @@ final readonly class ComeBack
         $handed = self::handedBack($first);
         $then = $earlier->record->all(Start::class)[0] ?? null;
         $again = $now->record->all(Start::class)[0] ?? null;
-        $plan = Plan::of($earlier, $this->catalogue, $first->agreed['proving'] ?? Plan::USUAL);
+        $plan = Plan::of($earlier, $this->catalogue, $first->proving());
 
         return [
             'first' => $first, 'earlier' => $earlier, 'days' => max(0, (int) $handed->diffInDays($back->created_at)),

@@ -22,7 +22,7 @@ final readonly class WriteLetter
     {
         $assessment = $this->assessJob->assess($job);
 
-        return $this->writer->write($assessment, Plan::of($assessment, $this->catalogue, $job->agreed['proving'] ?? Plan::USUAL), new LetterTerms($level ?? $job->letter_level, $job->letter_words));
+        return $this->writer->write($assessment, Plan::of($assessment, $this->catalogue, $job->proving()), new LetterTerms($level ?? $job->letter_level, $job->letter_words));
     }
 
     public function isClosed(Job $job): bool

@@ -89,7 +89,7 @@ final class JobPage
         $early = count($assessment->record->all(Start::class)) <= self::BASELINE && ! $this->isClosed();
         $this->changedAtOnce = $this->isClosed() ? null : ChangedAtOnce::in($assessment->machine, $assessment->record, $catalogue);
         $this->timeBox = TimeBox::of($assessment->record, $assessment->machine, $assessment->advice, $catalogue, isset($job->agreed['limit']) ? (int) $job->agreed['limit'] : null);
-        $this->plan = Plan::of($assessment, $catalogue, $job->agreed['proving'] ?? Plan::USUAL);
+        $this->plan = Plan::of($assessment, $catalogue, $job->proving());
         $this->side = new BenchSide($assessment, $catalogue, $bench);
         $this->mismatch = $early ? Mismatch::in($assessment->machine, $assessment->record, $catalogue) : null;
     }

@@ -25,7 +25,7 @@ final class ClosingController
     {
         $assessment = $assessJob->assess($job->load(['machine.owner', 'loans.spare', 'loans.user', 'orders.spare']));
 
-        return view('close', ['job' => $job, 'assessment' => $assessment, 'fitted' => Spare::query()->where('status', 'fitted')->whereHas('story', fn ($story) => $story->where('kind', 'fitted')->where('job_id', $job->id))->get(), 'letter' => $write->of($job), 'plan' => Plan::of($assessment, $catalogue, $job->agreed['proving'] ?? Plan::USUAL), 'leave' => $decide->leave($job), 'agreed' => $assessment->record->leave()]);
+        return view('close', ['job' => $job, 'assessment' => $assessment, 'fitted' => Spare::query()->where('status', 'fitted')->whereHas('story', fn ($story) => $story->where('kind', 'fitted')->where('job_id', $job->id))->get(), 'letter' => $write->of($job), 'plan' => Plan::of($assessment, $catalogue, $job->proving()), 'leave' => $decide->leave($job), 'agreed' => $assessment->record->leave()]);
     }
 
     public function store(CloseRequest $request, Job $job, RecordEntries $recordEntries, ClaimBench $claimBench): RedirectResponse

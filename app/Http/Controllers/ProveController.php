@@ -29,7 +29,7 @@ final class ProveController
         $assessment = $assessJob->assess($job->load('machine.owner'));
 
         return view('prove', [
-            'job' => $job, 'assessment' => $assessment, 'catalogue' => $catalogue, 'plan' => Plan::of($assessment, $catalogue, $job->agreed['proving'] ?? Plan::USUAL), 'depth' => $job->agreed['proving'] ?? Plan::USUAL,
+            'job' => $job, 'assessment' => $assessment, 'catalogue' => $catalogue, 'plan' => Plan::of($assessment, $catalogue, $job->proving()), 'depth' => $job->proving(),
             'clean' => CleanStarts::in($assessment->record, $catalogue), 'once' => (string) Str::uuid(), 'drives' => $assessment->machine->ofKind('drive'),
         ]);
     }

@@ -66,7 +66,7 @@ final class CloseRequest extends FormRequest
             }
             if ($assessment->record->closing() !== null) {
                 $validator->errors()->add('price', 'This job is closed already. Strike the closing out on its page to open it again.');
-            } elseif (! Plan::of($assessment, $catalogue, $job->agreed['proving'] ?? Plan::USUAL)->isComplete()) {
+            } elseif (! Plan::of($assessment, $catalogue, $job->proving())->isComplete()) {
                 match (true) {
                     ! $user->can('lead') => $validator->errors()->add('signed_off', 'Not all is proved yet. Do what is owed, or ask the lead to sign it off.'),
                     trim($this->string('signed_off')->toString()) === '' => $validator->errors()->add('signed_off', 'Write why it goes back before all is proved; the owner will read it.'),

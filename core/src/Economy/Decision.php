@@ -211,7 +211,7 @@ final class Decision
             $cures = 1.0 - $broken * $pursuit->leaves($number);
             $options[] = new Option(
                 $way->id, $way->way, $way->name, $way->acts, $way->part, $way->parts, $way->minutes, $this->outlay($way), (int) round($pursuit->startingWith($number)),
-                $this->range($spread), $way->days, $cures, max(0.0, $this->fixesItsOwn($way) - $cures), $way->warrantyMonths, $way->comeback, $way->lasts,
+                $this->range($spread), $way->days, $cures, max(0.0, self::fixesItsOwn($way, $states) - $cures), $way->warrantyMonths, $way->comeback, $way->lasts,
                 $this->effects($way), [...$way->leaves, ...$this->unproved($way)], offer: $way->offer, spare: $way->spare,
             );
         }
@@ -225,11 +225,15 @@ final class Decision
         return array_sum(array_map(fn (array $state): float => $state[0] === [] ? 0.0 : $state[1], $states));
     }
 
-    /** Chance that one of the faults a way is about is there and is put right, whatever else is wrong. */
-    private function fixesItsOwn(WayOn $way): float
+    /**
+     * Chance that one of the faults a way is about is there and is put right, whatever else is wrong.
+     *
+     * @param  list<array{list<int>, float}>  $states
+     */
+    private static function fixesItsOwn(WayOn $way, array $states): float
     {
         $fixes = 0.0;
-        foreach ($this->states($this->replay->belief->mostOf(self::SHARE, self::STATES)) as [$faults, $weight]) {
+        foreach ($states as [$faults, $weight]) {
             $cured = 1.0;
             $about = false;
             foreach ($faults as $fault) {
