@@ -23,6 +23,16 @@ final readonly class BuyMachines
     }
 
     /**
+     * What a machine is taken to be made of until somebody looks into it.
+     *
+     * @return array<string, mixed>
+     */
+    public static function unseen(string $model, string $memory, string $socket): array
+    {
+        return ['model' => $model, 'card' => true, 'drives' => 1, 'memory' => ['slots' => ['A2', 'B2'], 'sticks' => ['A2', 'B2']], 'platform' => array_filter(['memory' => $memory, 'socket' => $socket])];
+    }
+
+    /**
      * @param  non-empty-list<array<string, mixed>>  $machines what each is made of, as in a case file
      * @param  int  $paid     for all of them, minor units
      * @param  string  $said     what the seller said

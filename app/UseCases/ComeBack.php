@@ -12,6 +12,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Orthoscope\Core\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Economy\Money;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Proving\Plan;
 use Orthoscope\Core\Returns\Carried;
@@ -21,7 +22,10 @@ use Orthoscope\Core\Returns\Warranty;
 /** A machine that comes back: a job beside the first one, with what that one left open. */
 final readonly class ComeBack
 {
-    public function __construct(private TakeInMachine $takeIn, private AssessJob $assessJob, private Catalogue $catalogue)
+    /** Whose it was that a machine came back; nothing is blamed without proof. */
+    public const BLAME = ['open' => 'left open', 'ours' => 'our work', 'supplier' => 'a part we bought', 'owner' => 'something at the owner\'s', 'other' => 'another fault'];
+
+    public function __construct(private TakeInMachine $takeIn, private AssessJob $assessJob, private RecordEntries $recordEntries, private Catalogue $catalogue)
     {
     }
 
@@ -35,6 +39,12 @@ final readonly class ComeBack
         $carried = Carried::from($earlier, $this->catalogue);
 
         return DB::transaction(function () use ($first, $by, $report, $carried, $tag): Job {
+            $first->holdForWriting();
+            // Pressed twice, or by two people: it is one machine, and here once.
+            $here = Job::query()->open()->where('comeback_of', $first->id)->first();
+            if ($here !== null) {
+                return $here;
+            }
             $back = $this->takeIn->takeIn($by, $first->machine->owner->only(['name', 'phone', 'email']), $first->machine->made_of, [
                 ['kind' => 'report', ...$report],
                 ...($carried === [] ? [] : [['kind' => 'report', 'source' => 'remembered', 'text' => "What {$first->tag} left open", 'carried' => $carried]]),
@@ -43,6 +53,19 @@ final readonly class ComeBack
             JobFacts::query()->whereKey($first->id)->update(['back_at' => now(), 'back_after' => max(0, (int) self::handedBack($first)->diffInDays(now()))]);
 
             return $back;
+        });
+    }
+
+    /** What was done beside the work: on the job, and as a note on its record. */
+    public function settle(Job $back, User $by, string $blame, Money $goodwill, string $ahead, string $resale): void
+    {
+        $said = array_filter([
+            'Cause: '.self::BLAME[$blame].'.', $goodwill->minor > 0 ? "Goodwill {$goodwill->words((string) config('shop.currency'))}." : '',
+            $ahead === '' ? '' : "Replacement sent ahead: {$ahead}.", $resale === '' ? '' : "Sold on as open-box, with its history: {$resale}.",
+        ]);
+        DB::transaction(function () use ($back, $by, $blame, $goodwill, $ahead, $resale, $said): void {
+            $back->update(['comeback' => ['blame' => $blame, 'goodwill' => $goodwill->minor, 'ahead' => $ahead, 'resale' => $resale]]);
+            $this->recordEntries->record($back, $by, [['kind' => 'note', 'text' => implode(' ', $said)]]);
         });
     }
 

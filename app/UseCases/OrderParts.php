@@ -127,6 +127,19 @@ final readonly class OrderParts
         return $order->held_for === null || $order->job === null ? '' : $this->assessJob->machine($order->job)->part($order->held_for)->inSentence();
     }
 
+    /** It was tried and does not work: it goes into quarantine, and the order says so. */
+    public function dead(Order $order, User $by, string $words): void
+    {
+        $spare = $order->spare;
+        if ($spare === null || ! in_array($order->state, ['arrived', 'fitted'], true)) {
+            self::refuse('words', "{$order->tag} is not here to be tried.");
+        }
+        DB::transaction(function () use ($order, $spare, $by, $words): void {
+            $this->book->prove($spare, 'job', false, $words, $by, $order->job);
+            $order->update(['state' => 'dead', 'words' => $words]);
+        });
+    }
+
     /** It is not ordered any more, or goes back unused. */
     public function giveUp(Order $order, User $by, string $words): void
     {

@@ -118,4 +118,6 @@ prepare() {
     install_libraries
     build_assets
     make_key
+    # What an older version compiled may call parts of pages otherwise than this one does.
+    quietly 'views' php artisan view:clear || stop 'Compiled views of an older version could not be removed.' 'php artisan view:clear'
 }

@@ -2,10 +2,12 @@
     <div class="head"><h1>Floor</h1><p>{{ $open }} {{ $open === 1 ? 'machine' : 'machines' }} in the shop</p><a class="button" href="{{ route('diary') }}">Diary</a><a class="button" href="{{ route('messages') }}">Messages</a>@can('work-at-bench')<a class="button" href="{{ route('orders') }}">Orders</a>@endcan<a class="button" href="{{ route('intake.create') }}">Take one in</a></div>
     @foreach ($notices as $notice)<form method="post" action="{{ route('notices.seen', $notice) }}" class="notice" role="note">@csrf<b>{{ $notice->job->tag }}.</b> {{ $notice->words }} <a href="{{ route('jobs.show', $notice->job) }}">Open it</a> <button>seen</button></form>@endforeach
     @if ($late > 0)<p class="notice" role="note"><a href="{{ route('diary') }}">{{ $late }} {{ $late === 1 ? 'owner' : 'owners' }} should have heard by now</a></p>@endif
-    @if ($overdue > 0)<p class="notice" role="note"><a href="{{ route('shelf') }}">{{ $overdue }} {{ $overdue === 1 ? 'spare is' : 'spares are' }} overdue</a></p>@endif
-    @if ($due->isNotEmpty())<p class="notice" role="note"><a href="{{ route('comebacks') }}">{{ $due->count() }} {{ $due->count() === 1 ? 'claim wants' : 'claims want' }} a word to the supplier</a>@if ($first = $due->whereNotNull('deadline')->first()), the first by {{ $first->deadline->format('j M') }}@endif</p>@endif
-    @if ($goBack->isNotEmpty())<p class="notice" role="note"><a href="{{ route('orders') }}">{{ $goBack->pluck('tag')->implode(', ') }}</a> can be sent back only until {{ $goBack->first()->return_until->format('j M') }}</p>@endif
-    @if ($ownBack->isNotEmpty())<p class="notice" role="note"><a href="{{ route('own') }}">{{ $ownBack->pluck('tag')->implode(', ') }}</a>, our own, can go back to the seller only until {{ \Illuminate\Support\Carbon::parse($ownBack->first()->own['return_until'])->format('j M') }}</p>@endif
+    @if ($runsOut)
+    @if ($runsOut->loans > 0)<p class="notice" role="note"><a href="{{ route('shelf') }}">{{ $runsOut->loans }} {{ $runsOut->loans === 1 ? 'spare is' : 'spares are' }} overdue</a></p>@endif
+    @if ($runsOut->claims->isNotEmpty())<p class="notice" role="note"><a href="{{ route('comebacks') }}">{{ $runsOut->claims->count() }} {{ $runsOut->claims->count() === 1 ? 'claim wants' : 'claims want' }} a word to the supplier</a>@if ($first = $runsOut->claims->whereNotNull('deadline')->first()), the first by {{ $first->deadline->format('j M') }}@endif</p>@endif
+    @if ($runsOut->orders->isNotEmpty())<p class="notice" role="note"><a href="{{ route('orders') }}">{{ $runsOut->orders->pluck('tag')->implode(', ') }}</a> can be sent back only until {{ $runsOut->orders->first()->return_until->format('j M') }}</p>@endif
+    @if ($runsOut->own->isNotEmpty())<p class="notice" role="note"><a href="{{ route('own') }}">{{ $runsOut->own->pluck('tag')->implode(', ') }}</a>, our own, can go back to the seller only until {{ \Illuminate\Support\Carbon::parse($runsOut->own->first()->own['return_until'])->format('j M') }}</p>@endif
+    @endif
     <ul class="benches" aria-label="Benches">
         @for ($bench = 1; $bench <= (int) config('shop.benches'); $bench++)
             @php($claim = $benches[$bench] ?? null)

@@ -4,5 +4,5 @@
     <section class="sheet"><table class="list"><thead><tr><th scope="col">Part</th><th scope="col">Stands</th><th scope="col" class="num">Good</th><th scope="col" class="num">Cost share</th><th scope="col" class="num">Worth alone</th></tr></thead><tbody>
         @foreach ($sum->parts as $part)<tr><td>{{ $part['part'] }}</td><td>{{ App\View\Mark::of($part['standing']) }} {{ $part['standing']->words() }}</td><td class="num">{{ (int) floor(100 * $part['good']) }} %</td><td class="num">{{ $part['cost']->words() }}</td><td class="num">{{ $part['worth']->words() }}</td></tr>@endforeach</tbody></table>
         <p>Built and sold it leaves <b class="num">{{ $sum->build->words() }}</b>, with <b class="num">{{ $sum->reserve->words() }}</b> set aside for comebacks in the warranty; broken up <b class="num">{{ $sum->break->words() }}</b>.</p>
-        @foreach ($job->orders->where('state', 'held') as $order)<p class="notice">{{ $order->tag }}, {{ $order->name }}, is held back: it only makes sense once {{ app(App\UseCases\OrderParts::class)->heldFor($order) }} is proved good.</p>@endforeach</section>
+        @foreach ($job->orders->where('state', 'held') as $order)<p class="notice">{{ $order->tag }}, {{ $order->name }}, is held back: it only makes sense once {{ $heldFor($order) }} is proved good.</p>@endforeach</section>
 </x-layout>

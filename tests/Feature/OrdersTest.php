@@ -96,7 +96,7 @@ final class OrdersTest extends TestCase
         $this->post("/orders/{$order->tag}/receive", ['seen' => 'perhaps'])->assertSessionHasErrors('seen');
         $this->post("/orders/{$order->tag}/receive", ['seen' => 'damaged', 'words' => 'a dent'])->assertSessionHasNoErrors();
         $this->post("/orders/{$order->tag}/receive", ['seen' => 'fine'])->assertSessionHasErrors('seen');
-        $this->post("/orders/{$order->tag}/dead", ['words' => 'x'])->assertStatus(409);
+        $this->post("/orders/{$order->tag}/dead", ['words' => 'x'])->assertSessionHasErrors(['words' => "{$order->tag} is not here to be tried."]);
         $this->assertNull($order->refresh()->spare);
         $cancelled = $this->order($job, 'rw-supply-500');
         $this->post("/orders/{$cancelled->tag}/give-up", ['words' => 'not needed'])->assertSessionHasNoErrors();

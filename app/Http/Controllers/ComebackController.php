@@ -11,8 +11,8 @@ use App\Models\SupplierClaim;
 use App\Models\User;
 use App\UseCases\AssessJob;
 use App\UseCases\ComeBack;
-use App\UseCases\RecordEntries;
 use App\View\CourseInShort;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -25,8 +25,6 @@ use Orthoscope\Core\Economy\Money;
 /** Machines that came back, and parts that go back. */
 final class ComebackController
 {
-    public const BLAME = ['open' => 'left open', 'ours' => 'our work', 'supplier' => 'a part we bought', 'owner' => 'something at the owner\'s', 'other' => 'another fault'];
-
     public function index(AssessJob $assessJob): View
     {
         // Sorted by more than the bare number, so that the few that came back are looked up and not all jobs gone through.
@@ -48,15 +46,13 @@ final class ComebackController
         return view('came-back', ['job' => $job->load('machine.owner'), 'reaches' => $catalogue->closedReaches(), 'closing' => $assessJob->record($job)->closing()]);
     }
 
-    public function store(Request $request, Job $job, ComeBack $comeBack, AssessJob $assessJob, Catalogue $catalogue): RedirectResponse
+    public function store(Request $request, Job $job, ComeBack $comeBack, AssessJob $assessJob, Catalogue $catalogue, #[CurrentUser] User $user): RedirectResponse
     {
         if ($assessJob->record($job)->closing() === null) {
             throw ValidationException::withMessages(['text' => self::stillHere($job)]);
         }
         $given = $request->validate(['text' => ['required', 'string', 'max:2000'], 'reached' => ['nullable', Rule::in(array_keys($catalogue->reaches))]], ['text.*' => 'Write what the owner says, in up to 2000 letters.', 'reached.*' => 'Pick what it does, or leave it open.']);
-        // Pressed twice, or by two people: it is one machine, and here once.
-        $here = Job::query()->open()->where('comeback_of', $job->id)->first();
-        $back = $here ?? $comeBack->of($job, $this->user($request), array_filter(['text' => $given['text'], 'reached' => $given['reached'] ?? null]));
+        $back = $comeBack->of($job, $user, array_filter(['text' => $given['text'], 'reached' => $given['reached'] ?? null]));
 
         return redirect()->route('jobs.tag', $back)->with('status', "{$back->tag}: back from {$job->tag}.");
     }
@@ -70,16 +66,13 @@ final class ComebackController
     }
 
     /** What was done beside: recorded on the job, and as a note on its record. */
-    public function update(Request $request, Job $job, RecordEntries $recordEntries): RedirectResponse
+    public function update(Request $request, Job $job, ComeBack $comeBack, #[CurrentUser] User $user): RedirectResponse
     {
         abort_if($job->comeback_of === null, 404);
         $given = $request->validate([
-            'blame' => ['required', Rule::in(array_keys(self::BLAME))], 'goodwill' => ['nullable', 'string', new MoneyTyped], 'ahead' => ['nullable', 'string', 'max:200'], 'resale' => ['nullable', 'string', 'max:200'],
+            'blame' => ['required', Rule::in(array_keys(ComeBack::BLAME))], 'goodwill' => ['nullable', 'string', new MoneyTyped], 'ahead' => ['nullable', 'string', 'max:200'], 'resale' => ['nullable', 'string', 'max:200'],
         ], ['ahead.max' => 'Keep it under 200 letters.', 'resale.max' => 'Keep it under 200 letters.', 'blame.*' => 'Pick one; "left open" is an answer.']);
-        $goodwill = ($given['goodwill'] ?? '') === '' ? 0 : Money::parse($given['goodwill'])->minor;
-        $job->update(['comeback' => ['blame' => $given['blame'], 'goodwill' => $goodwill, 'ahead' => (string) ($given['ahead'] ?? ''), 'resale' => (string) ($given['resale'] ?? '')]]);
-        $said = array_filter(['Cause: '.self::BLAME[$given['blame']].'.', $goodwill > 0 ? 'Goodwill '.Money::of($goodwill)->words((string) config('shop.currency')).'.' : '', ($given['ahead'] ?? '') !== '' ? "Replacement sent ahead: {$given['ahead']}." : '', ($given['resale'] ?? '') !== '' ? "Sold on as open-box, with its history: {$given['resale']}." : '']);
-        $recordEntries->record($job, $this->user($request), [['kind' => 'note', 'text' => implode(' ', $said)]]);
+        $comeBack->settle($job, $user, $given['blame'], Money::of(($given['goodwill'] ?? '') === '' ? 0 : Money::parse($given['goodwill'])->minor), (string) ($given['ahead'] ?? ''), (string) ($given['resale'] ?? ''));
 
         return redirect()->route('comebacks.show', $job)->with('status', 'On the record.');
     }
@@ -87,13 +80,5 @@ final class ComebackController
     private static function stillHere(Job $job): string
     {
         return "{$job->tag} is still here; it cannot have come back.";
-    }
-
-    private function user(Request $request): User
-    {
-        /** @var User $user */
-        $user = $request->user();
-
-        return $user;
     }
 }

@@ -6,12 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Models\Claim;
 use App\Models\Job;
-use App\Models\Loan;
 use App\Models\Notice;
-use App\Models\Order;
 use App\Models\Shift;
 use App\Models\Summary;
-use App\Models\SupplierClaim;
+use App\UseCases\DueSoon;
 use App\UseCases\JobSummary;
 use Illuminate\Database\Eloquent\Collection as EloquentCollection;
 use Illuminate\Http\Request;
@@ -32,10 +30,7 @@ final class FloorController
             'waits' => JobSummary::WAITS,
             'open' => $jobs->count(),
             'notices' => Notice::query()->with('job')->where('user_id', $request->user()?->getAuthIdentifier())->whereNull('seen_at')->limit(20)->get(),
-            'overdue' => Gate::allows('work-at-bench') ? Loan::query()->whereNull('back_at')->where('due_at', '<', now())->count() : 0,
-            'due' => Gate::allows('work-at-bench') ? SupplierClaim::query()->due()->orderBy('deadline')->get(['id', 'next_at', 'deadline']) : new EloquentCollection,
-            'goBack' => Gate::allows('work-at-bench') ? Order::query()->lastDaysToReturn()->orderBy('return_until')->get(['id', 'tag', 'return_until']) : new EloquentCollection,
-            'ownBack' => Gate::allows('work-at-bench') ? Job::query()->open()->whereNotNull('own')->whereBetween('own->return_until', [now()->toDateString(), now()->addDays(SupplierClaim::NEAR)->toDateString()])->orderBy('own->return_until')->get() : new EloquentCollection,
+            'runsOut' => Gate::allows('work-at-bench') ? DueSoon::now() : null,
             'late' => Job::query()->open()->where('next_word_at', '<', now())->count(),
             'in' => Shift::query()->with('user')->where('from_at', '<=', now())->where('to_at', '>', now())->orderBy('from_at')->get(),
             'benches' => Claim::query()->with(['job.machine', 'user'])->get()->keyBy('bench'),

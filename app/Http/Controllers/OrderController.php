@@ -8,7 +8,7 @@ use App\Models\Job;
 use App\Models\Order;
 use App\Models\User;
 use App\UseCases\OrderParts;
-use App\UseCases\SpareBook;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -25,45 +25,35 @@ final class OrderController
         ]);
     }
 
-    public function store(Request $request, Job $job, OrderParts $orders): RedirectResponse
+    public function store(Request $request, Job $job, OrderParts $orders, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validate(['offer' => ['required', 'string', 'max:40'], 'part' => ['nullable', 'string', 'max:30'], 'held_for' => ['nullable', 'string', 'max:30']], ['offer.*' => 'Pick what is ordered.']);
-        $order = $orders->place($job, $this->user($request), (string) ($given['part'] ?? ''), $given['offer'], ($given['held_for'] ?? '') === '' ? null : $given['held_for']);
+        $order = $orders->place($job, $user, (string) ($given['part'] ?? ''), $given['offer'], ($given['held_for'] ?? '') === '' ? null : $given['held_for']);
 
         return redirect()->route('jobs.decide', $job)->with('status', $order->state === 'held' ? "{$order->tag} is held back until that part is proved." : "{$order->tag} is ordered, due {$order->due_at?->format('j M')}.");
     }
 
-    public function receive(Request $request, Order $order, OrderParts $orders): RedirectResponse
+    public function receive(Request $request, Order $order, OrderParts $orders, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validate(['seen' => ['required', Rule::in(['fine', 'wrong', 'damaged'])], 'words' => ['nullable', 'string', 'max:300']], ['seen.*' => 'Open the parcel and say what you see.', 'words.max' => 'Keep it under 300 letters.']);
-        $orders->receive($order, $this->user($request), $given['seen'], (string) ($given['words'] ?? ''));
+        $orders->receive($order, $user, $given['seen'], (string) ($given['words'] ?? ''));
 
         return back()->with('status', $given['seen'] === 'fine' ? "{$order->tag} is here. It is not trusted until it is proved." : "{$order->tag} is put aside; send it back, or claim it.");
     }
 
-    public function dead(Request $request, Order $order, SpareBook $book, OrderParts $orders): RedirectResponse
+    public function dead(Request $request, Order $order, OrderParts $orders, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validate(['words' => ['required', 'string', 'max:300']], ['words.*' => 'Write how it was tried and what it did, in up to 300 letters.']);
-        abort_if($order->spare === null || ! in_array($order->state, ['arrived', 'fitted'], true), 409, "{$order->tag} is not here to be tried.");
-        $book->prove($order->spare, 'job', false, $given['words'], $this->user($request), $order->job);
-        $order->update(['state' => 'dead', 'words' => $given['words']]);
+        $orders->dead($order, $user, $given['words']);
 
         return back()->with('status', "{$order->tag} is dead on arrival. What rested on it is weighed again.");
     }
 
-    public function giveUp(Request $request, Order $order, OrderParts $orders): RedirectResponse
+    public function giveUp(Request $request, Order $order, OrderParts $orders, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validate(['words' => ['required', 'string', 'max:300']], ['words.*' => 'Say why, in up to 300 letters.']);
-        $orders->giveUp($order, $this->user($request), $given['words']);
+        $orders->giveUp($order, $user, $given['words']);
 
         return back()->with('status', "{$order->tag}: ".Order::STATES[$order->refresh()->state].'.');
-    }
-
-    private function user(Request $request): User
-    {
-        /** @var User $user */
-        $user = $request->user();
-
-        return $user;
     }
 }

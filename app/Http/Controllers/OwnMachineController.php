@@ -11,7 +11,9 @@ use App\Models\User;
 use App\UseCases\AssessJob;
 use App\UseCases\BuyMachines;
 use App\UseCases\DecideJob;
+use App\UseCases\OrderParts;
 use DateTimeImmutable;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
@@ -31,30 +33,27 @@ final class OwnMachineController
         return view('own', ['jobs' => $jobs, 'bulletins' => Bulletin::query()->inForce()->orderBy('model')->limit(20)->get(), 'adds' => $jobs->take(10)->mapWithKeys(fn (Job $job): array => [$job->id => $this->refurbish($job, $assessJob, $decide, $catalogue)])]);
     }
 
-    public function store(Request $request, BuyMachines $buy): RedirectResponse
+    public function store(Request $request, BuyMachines $buy, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validate([
             'models' => ['required', 'string', 'max:600'], 'paid' => ['required', 'string', new MoneyTyped], 'from' => ['required', 'string', 'max:120'], 'said' => ['nullable', 'string', 'max:500'],
             'memory_type' => ['nullable', 'string', 'max:12'], 'socket' => ['nullable', 'string', 'max:20'], 'return_days' => ['nullable', 'integer', 'min:0', 'max:365'],
         ], ['models.*' => 'Name each machine on a line of its own.', 'from.*' => 'Say who sold it.', 'paid.required' => 'Type what was paid for all of them.', 'return_days.*' => 'Give whole days, 0 to 365, or leave it open.', 'said.max' => 'Keep it under 500 letters.']);
-        /** @var User $user */
-        $user = $request->user();
         $models = array_slice(array_values(array_filter(array_map(trim(...), explode("\n", $given['models'])))), 0, 8);
         if ($models === []) {
             return back()->withInput()->withErrors(['models' => 'Name each machine on a line of its own.']);
         }
-        $machines = array_map(fn (string $model): array => ['model' => mb_substr($model, 0, 120), 'card' => true, 'drives' => 1, 'memory' => ['slots' => ['A2', 'B2'], 'sticks' => ['A2', 'B2']], 'platform' => array_filter(['memory' => $given['memory_type'] ?? '', 'socket' => $given['socket'] ?? ''])], $models);
         $days = $given['return_days'] ?? null;
-        $jobs = $buy->buy($user, $machines, Money::parse($given['paid'])->minor, $given['from'], (string) ($given['said'] ?? ''), $days === null ? null : Carbon::today()->addDays((int) $days));
+        $jobs = $buy->buy($user, array_map(fn (string $model): array => BuyMachines::unseen(mb_substr($model, 0, 120), $given['memory_type'] ?? '', $given['socket'] ?? ''), $models), Money::parse($given['paid'])->minor, $given['from'], (string) ($given['said'] ?? ''), $days === null ? null : Carbon::today()->addDays((int) $days));
 
         return redirect()->route('own')->with('status', implode(', ', array_map(fn (Job $job): string => $job->tag, $jobs)).': ours now, each with its share of the price.');
     }
 
-    public function show(Job $job, AssessJob $assessJob, DecideJob $decide, Catalogue $catalogue): View
+    public function show(Job $job, AssessJob $assessJob, DecideJob $decide, Catalogue $catalogue, OrderParts $orders): View
     {
         abort_if($job->own === null, 404);
 
-        return view('own-machine', ['job' => $job->load(['machine.owner', 'orders']), 'sum' => $this->refurbish($job, $assessJob, $decide, $catalogue), 'value' => Worth::whenNew($assessJob->machine($job))]);
+        return view('own-machine', ['job' => $job->load(['machine.owner', 'orders']), 'sum' => $this->refurbish($job, $assessJob, $decide, $catalogue), 'value' => Worth::whenNew($assessJob->machine($job)), 'heldFor' => $orders->heldFor(...)]);
     }
 
     private function refurbish(Job $job, AssessJob $assessJob, DecideJob $decide, Catalogue $catalogue): Refurbish
