@@ -86,12 +86,13 @@ abstract class BrowserTestCase extends TestCase
         return $this->browser->findElement(WebDriverBy::cssSelector($css));
     }
 
-    protected function waitForText(string $text): void
+    /** Waits for words on the page, or in one part of it where they may stand elsewhere already. */
+    protected function waitForText(string $text, string $css = 'body'): void
     {
-        (new WebDriverWait($this->browser, 20, 100))->until(function () use ($text): bool {
+        (new WebDriverWait($this->browser, 20, 100))->until(function () use ($text, $css): bool {
             try {
                 // In one go: an element held while the page changes belongs to no document.
-                return str_contains((string) $this->browser->executeScript('return document.body ? document.body.innerText : ""'), $text);
+                return str_contains((string) $this->browser->executeScript('return document.querySelector(arguments[0])?.innerText ?? ""', [$css]), $text);
             } catch (WebDriverException) {
                 return false;
             }

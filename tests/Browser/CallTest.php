@@ -38,7 +38,8 @@ final class CallTest extends BrowserTestCase
         $this->browser->findElement(WebDriverBy::xpath("//li[.//small[contains(., 'Press the power button once')]]//a"))->sendKeys($enter);
         $this->waitForText('answered before');
         $this->keys('b');
-        $this->waitForText('it moves for a moment, then goes off');
+        // The question itself offers these words: only among the answers do they say that the new one is kept.
+        $this->waitForText('it moves for a moment, then goes off', '.answered');
         $this->assertStringNotContainsString('nothing at all', $this->text('.answered'));
         // Booked in.
         $this->browser->executeScript("document.querySelector('.ending .main').focus()");
@@ -80,8 +81,10 @@ final class CallTest extends BrowserTestCase
         $this->click('Keep it');
         $this->waitForText('1 photograph');
         $this->assertSame(1, count($this->browser->findElements(WebDriverBy::cssSelector('.photos img[alt*="lead socket scorched"]'))));
-        $width = $this->browser->executeScript("return document.querySelector('.photos img').naturalWidth");
-        $this->assertSame(360, $width);
+        // Shrunk for the page, and no wider: the picture comes after the page does.
+        $width = fn (): int => (int) $this->browser->executeScript("return document.querySelector('.photos img').naturalWidth");
+        (new WebDriverWait($this->browser, 20, 100))->until(fn (): bool => $width() > 0, 'the photograph does not load');
+        $this->assertSame(360, $width());
 
         // The first start goes all the way: told and seen stand side by side.
         $this->visit('/jobs/W3-946');
