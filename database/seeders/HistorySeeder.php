@@ -26,7 +26,7 @@ class HistorySeeder extends Seeder
         $people = User::query()->get()->keyBy('email');
         $generate->make(self::JOBS, 'demo');
         $first = Job::query()->where('tag', 'N5-372')->firstOrFail();
-        $back = $comeBack->of($first, $people['oda'], ['text' => 'Black again, but only in the mornings.', 'reached' => 'dark'], 'E6-253');
+        $back = $comeBack->of($first, $people['oda'], ['text' => 'Black again, but only in the mornings.', 'reached' => 'dark', 'only' => 'cold'], 'E6-253');
         $recordEntries->record($back, $people['piet'], [['kind' => 'start', 'reached' => 'stays', 'times' => 2, 'text' => 'As if nothing were wrong']]);
         $claim = $claims->open($first, $people['maud'], 'stick-2', '', 'Ropewalk Wholesale', 'Fails in our bench machine as in the owner\'s', now()->addDays(20)->toDateString());
         $claims->send($claim, '', 600);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Catalogue;
 
+use Orthoscope\Core\Evidence\Manner;
+
 /** Looks through a catalogue for words that point nowhere and shares that are no shares. */
 final class CatalogueCheck
 {
@@ -266,6 +268,11 @@ final class CatalogueCheck
         foreach ($answer->signs as $channel => $value) {
             $this->known($channel, array_keys($this->catalogue->signs), $where, 'sign');
             $this->known($value, array_map(strval(...), array_keys($this->catalogue->signs[$channel]->values ?? [])), $where, 'value');
+        }
+        foreach ([[$answer->manner?->often, Manner::OFTEN], [$answer->manner?->only, Manner::ONLY]] as [$word, $known]) {
+            if ($word !== null) {
+                $this->known($word, array_keys($known), $where, 'manner of failing');
+            }
         }
         if ($answer->found !== null) {
             $this->known($answer->found[0], array_keys($this->catalogue->checks), $where, 'check');

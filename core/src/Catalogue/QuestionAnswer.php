@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Catalogue;
 
+use Orthoscope\Core\Evidence\Manner;
+
 /** One answer to a question, and what it means as evidence. */
 final readonly class QuestionAnswer
 {
@@ -14,6 +16,7 @@ final readonly class QuestionAnswer
      * @param  ?array{string, string}  $found  look and its result
      * @param  ?string  $event   what happened just before
      * @param  ?string  $mark    mark as made at arrival
+     * @param  ?Manner  $manner  how often and when it fails
      * @param  ?string  $stop    instruction that ends everything else
      */
     private function __construct(
@@ -24,6 +27,7 @@ final readonly class QuestionAnswer
         public ?array $found,
         public ?string $event,
         public ?string $mark,
+        public ?Manner $manner,
         public ?string $stop,
     ) {
     }
@@ -33,7 +37,7 @@ final readonly class QuestionAnswer
     {
         return new self(
             (string) $row['id'], $row['say'], $row['reached'] ?? null, array_map(strval(...), $row['signs'] ?? []),
-            isset($row['found']) ? explode(':', $row['found'], 2) : null, $row['event'] ?? null, $row['mark'] ?? null, $row['stop'] ?? null,
+            isset($row['found']) ? explode(':', $row['found'], 2) : null, $row['event'] ?? null, $row['mark'] ?? null, Manner::told($row['often'] ?? null, $row['only'] ?? null), $row['stop'] ?? null,
         );
     }
 }

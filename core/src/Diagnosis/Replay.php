@@ -104,7 +104,7 @@ final class Replay
     public function hazardsSeen(Entry $entry): ?array
     {
         $setUp = match (true) {
-            $entry instanceof Report => new SetUp(place: Place::Owner),
+            $entry instanceof Report && $entry->manner === null => new SetUp(place: Place::Owner),
             $entry instanceof Start && $entry->times === 1 => $entry->setUp,
             default => null,
         };
@@ -358,13 +358,19 @@ final class Replay
     /** A report tells of a start at the owner's place, perhaps of an earlier state of the machine. */
     private function takeReport(Report $report): void
     {
-        if (($report->reached === null && $report->signs === []) || $report->source === Report::OPINION) {
+        if (($report->reached === null && $report->signs === [] && $report->manner === null) || $report->source === Report::OPINION) {
             return;
         }
+        $trust = $this->catalogue->number("trust_{$report->source}");
         $reach = $report->reached === null ? $this->anyReach() : $this->catalogue->reach($report->reached);
-        $hazards = $this->model->hazards(new SetUp(place: Place::Owner), $this->fitted);
-        $likelihood = StartLikelihood::of($this->model, $hazards, $this->catalogue->stageCount(), $reach, $report->signs, $this->shown, trust: $this->catalogue->number("trust_{$report->source}"));
+        $hazards = $this->model->hazards($report->manner?->failing() ?? new SetUp(place: Place::Owner), $this->fitted);
+        $likelihood = $report->manner === null
+            ? StartLikelihood::of($this->model, $hazards, $this->catalogue->stageCount(), $reach, $report->signs, $this->shown, trust: $trust)
+            : ToldLikelihood::of($this->model, $this->fitted, $report->manner, $report->reached === null && $report->signs === [] ? null : $reach, $report->signs, $this->shown, $trust);
         $this->observe($report->number, [[$likelihood, 1]]);
+        if ($report->reached === null && $report->signs === []) {
+            return;
+        }
         $this->remember($report->signs, $reach, $hazards, $this->catalogue->stageCount());
     }
 
@@ -403,6 +409,9 @@ final class Replay
     {
         if ($meaning->found !== null) {
             return FindingLikelihood::of($this->model->modes, $this->catalogue->check($meaning->found[0]), null, $meaning->found[1], 1.0 - $trust);
+        }
+        if ($meaning->manner !== null) {
+            return ToldLikelihood::of($this->model, $this->fitted, $meaning->manner, null, [], $this->shown, $trust);
         }
         $setUp = $this->askedUnder($question);
         if ($setUp === null || ($meaning->reached === null && $meaning->signs === [])) {

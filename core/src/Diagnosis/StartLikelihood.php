@@ -22,8 +22,8 @@ final readonly class StartLikelihood implements Likelihood
         private array $seen,
         private int $cut,
         private float $seenAtCut,
-        private float $flat,
-        private float $noise,
+        public float $flat,
+        public float $noise,
     ) {
     }
 
@@ -69,6 +69,16 @@ final readonly class StartLikelihood implements Likelihood
 
     public function given(array $faults): float
     {
+        return (1.0 - $this->noise) * $this->exactly($faults) + $this->noise * $this->flat;
+    }
+
+    /**
+     * The same from a record that is right.
+     *
+     * @param  list<int>  $faults
+     */
+    public function exactly(array $faults): float
+    {
         if (isset($faults[1])) {
             $faults = $this->modes->byStop($faults);
         }
@@ -81,8 +91,7 @@ final readonly class StartLikelihood implements Likelihood
                 $passes *= 1.0 - $hazard;
             }
         }
-        $likelihood += $passes * $this->seenAtCut;
 
-        return (1.0 - $this->noise) * $likelihood + $this->noise * $this->flat;
+        return $likelihood + $passes * $this->seenAtCut;
     }
 }

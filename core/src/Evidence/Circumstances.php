@@ -52,6 +52,21 @@ final class Circumstances
         };
     }
 
+    /** How often and when it fails, as last told; null where nobody said. */
+    public static function manner(Record $record, Catalogue $catalogue): ?Manner
+    {
+        $told = null;
+        foreach ($record->inForce as $entry) {
+            $told = match (true) {
+                $entry instanceof Report && $entry->source !== Report::OPINION => $entry->manner,
+                $entry instanceof Answer => $catalogue->question($entry->question)->answer($entry->answer)?->manner,
+                default => null,
+            } ?? $told;
+        }
+
+        return $told;
+    }
+
     /** How a start ended as an entry tells it second-hand; null where it tells of none, or is only an opinion. */
     public static function reached(Entry $entry, Catalogue $catalogue): ?string
     {

@@ -22,12 +22,13 @@ final readonly class Report extends Entry
      * @param  list<string>  $history what was done earlier, and how it went
      * @param  ?string  $when    when it was, as a year or a year and month (2026, 2026-06); null = not said
      * @param  array<string, float>  $carried fault => factor of its prior that an earlier job of the same machine leaves
+     * @param  ?Manner  $manner how often and when it fails; null = not said
      * @param  string  $source  SEEN, REMEMBERED or OPINION: how far it counts
      */
     public function __construct(
         int $number, string $at, string $by, string $text,
         public ?string $reached, public array $signs, public array $events, public array $marks, public string $source = self::SEEN, public array $history = [], public ?string $when = null,
-        public array $carried = [],
+        public array $carried = [], public ?Manner $manner = null,
     ) {
         parent::__construct($number, $at, $by, $text);
     }

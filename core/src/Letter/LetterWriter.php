@@ -15,6 +15,7 @@ use Orthoscope\Core\Diagnosis\FaultBelief;
 use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Standing;
+use Orthoscope\Core\Evidence\Circumstances;
 use Orthoscope\Core\Evidence\Closing;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Report;
@@ -68,6 +69,9 @@ final readonly class LetterWriter
             if ($report->reached !== null) {
                 $sentences[] = 'As you told it, '.$this->catalogue->reach($report->reached)->plain.'.';
             }
+            if ($report->manner !== null) {
+                $sentences[] = $report->manner->plain();
+            }
             $events = array_map(fn (string $event): string => $this->catalogue->events[$event]->name, array_diff($report->events, ['none']));
             if ($events !== []) {
                 $sentences[] = 'Just before: '.implode('; ', $events).'.';
@@ -91,7 +95,9 @@ final readonly class LetterWriter
         $sentences = ['We started it as it came, and '.$this->catalogue->reach($starts[0]->reached)->plain.'.'];
         foreach ($assessment->record->all(Report::class) as $report) {
             if ($report->reached !== null && $report->reached !== $starts[0]->reached) {
-                $sentences[] = 'That is not quite what you told us. A fault that comes and goes can do this.';
+                $sentences[] = Circumstances::manner($assessment->record, $this->catalogue)?->comesAndGoes()
+                    ? 'You told us that it comes and goes, and so it did.'
+                    : 'That is not quite what you told us. A fault that comes and goes can do this.';
                 break;
             }
         }

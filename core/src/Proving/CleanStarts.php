@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Proving;
 
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Evidence\Circumstances;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
@@ -26,8 +27,9 @@ final readonly class CleanStarts
      * @param  int  $failed  starts that failed before the last act, 0 to `started`
      * @param  int  $started starts before it with the machine's own parts in
      * @param  int  $clean   clean starts since
+     * @param  int  $told    how many of `started` its owner counted at home
      */
-    private function __construct(public int $failed, public int $started, public int $clean)
+    private function __construct(public int $failed, public int $started, public int $clean, public int $told = 0)
     {
     }
 
@@ -36,7 +38,10 @@ final readonly class CleanStarts
         return new self(min($failed, $started), $started, $clean);
     }
 
-    /** By the record: starts before the last act that changed the machine, and those since. */
+    /**
+     * By the record: starts before the last act that changed the machine, and those since. Where the bench never saw it fail, what its
+     * owner counted at home stands beside them.
+     */
     public static function in(Record $record, Catalogue $catalogue): self
     {
         $failed = $started = $clean = 0;
@@ -66,7 +71,9 @@ final readonly class CleanStarts
             }
         }
 
-        return new self($failed, $started, $clean);
+        $manner = $failed === 0 ? Circumstances::manner($record, $catalogue) : null;
+
+        return new self($failed + ($manner->failed ?? 0), $started + ($manner->of ?? 0), $clean, $manner->of ?? 0);
     }
 
     /** Chance of so many clean starts in a row if nothing is cured: the mean of (1 - p)^m over what the starts before allow of p. */
@@ -117,7 +124,7 @@ final readonly class CleanStarts
         $more = $this->more($sound, $level);
 
         return [
-            "Before, {$this->failed} of {$this->started} starts failed".($this->clean === 0 ? '.' : sprintf('; since, %d went well. Were it not cured, that would come by luck with %s %%; at most %d %% of starts fail now.', $this->clean, $this->percent($this->byLuck()), (int) ceil(100 * $this->rateAtMost()))),
+            "Before, {$this->failed} of {$this->started} starts failed".($this->told === 0 ? '' : ", {$this->told} of them counted by the owner").($this->clean === 0 ? '.' : sprintf('; since, %d went well. Were it not cured, that would come by luck with %s %%; at most %d %% of starts fail now.', $this->clean, $this->percent($this->byLuck()), (int) ceil(100 * $this->rateAtMost()))),
             match (true) {
                 $more === 0 => 'That is enough.',
                 $more === null => 'It came too seldom for starts alone: agree on a date to ask again.',
@@ -136,7 +143,7 @@ final readonly class CleanStarts
     public function forTheOwner(): array
     {
         return $this->failed === 0 || $this->failed === $this->started || $this->clean === 0 ? [] : [
-            "Before, it failed in {$this->failed} of {$this->started} starts. Since our work it has not failed in {$this->clean}.",
+            'Before, '.($this->told === 0 ? '' : 'by your count'.($this->started > $this->told ? ' and ours' : '').', ')."it failed in {$this->failed} of {$this->started} starts. Since our work it has not failed in {$this->clean}.",
             ...($this->byLuck() >= 0.05 ? ['That could still be luck. Please tell us if it comes back.'] : []),
         ];
     }

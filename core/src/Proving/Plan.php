@@ -98,6 +98,10 @@ final readonly class Plan
         if (count($assessment->machine->ofKind('drive')) > 1 && isset($holds['opened'])) {
             $holds['drives'] = 'it has more than one drive';
         }
+        $only = Circumstances::manner($assessment->record, $catalogue)?->only;
+        if ($only !== null) {
+            $holds["shows:{$only}"] = 'its owner says it fails only then';
+        }
         foreach ($assessment->faults as $fault) {
             if ($fault->probability >= $catalogue->proving->wrongFrom && $fault->spare === null) {
                 $holds["wrong:{$fault->part->kind->id}"] ??= "{$fault->part->name} may have been at fault";

@@ -11,6 +11,7 @@ use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Chain\StartBy;
 use Orthoscope\Core\Chain\Temperature;
 use Orthoscope\Core\Diagnosis\Replay;
+use Orthoscope\Core\Evidence\Circumstances;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
 
@@ -20,13 +21,16 @@ final readonly class Untried
     /** Chance under which a condition is not worth a word. Origin: judgement. */
     private const LEAST = 0.01;
 
-    private function __construct(public string $name, public SetUp $setUp, public float $chance)
+    /** @param  bool  $told its owner says that it fails then, and only then */
+    private function __construct(public string $name, public SetUp $setUp, public float $chance, public bool $told)
     {
     }
 
-    /** @return list<self> likeliest to show it first */
+    /** @return list<self> what its owner names first, then what is likeliest to show it */
     public static function of(Replay $replay, Record $record, Catalogue $catalogue): array
     {
+        $manner = Circumstances::manner($record, $catalogue);
+        $named = $manner?->only === null ? null : $manner->failing();
         $conditions = [
             ['cold, after standing', new SetUp(temperature: Temperature::Cold)],
             ['warm, just after a run', new SetUp(temperature: Temperature::Warm)],
@@ -38,14 +42,15 @@ final readonly class Untried
         ];
         $untried = [];
         foreach ($conditions as [$name, $setUp]) {
+            $told = $named !== null && [$setUp->temperature, $setUp->goal] === [$named->temperature, $named->goal];
             if (! self::wasTried($setUp, $record)) {
                 $chance = self::shows($replay, $setUp, $catalogue);
-                if ($chance >= self::LEAST) {
-                    $untried[] = new self($name, $setUp, $chance);
+                if ($chance >= self::LEAST || $told) {
+                    $untried[] = new self($name, $setUp, $chance, $told);
                 }
             }
         }
-        usort($untried, fn (self $a, self $b): int => $b->chance <=> $a->chance);
+        usort($untried, fn (self $a, self $b): int => [$b->told, $b->chance] <=> [$a->told, $a->chance]);
 
         return $untried;
     }

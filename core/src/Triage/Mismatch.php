@@ -36,7 +36,7 @@ final readonly class Mismatch
     {
     }
 
-    /** Null where they agree, or one of them is missing. */
+    /** Null where they agree, one of them is missing, or it goes well here once and was told to come and go. */
     public static function in(Machine $machine, Record $record, Catalogue $catalogue): ?self
     {
         [$told, $last, $first] = self::before($record, $catalogue);
@@ -44,11 +44,13 @@ final readonly class Mismatch
             return null;
         }
         [$a, $b] = [$catalogue->reach($told), $catalogue->reach($first->reached)];
-        if ($a->firstStop <= $b->lastStop && $b->firstStop <= $a->lastStop) {
+        $further = $b->firstStop > $a->lastStop;
+        $manner = Circumstances::manner($record, $catalogue);
+        if (($a->firstStop <= $b->lastStop && $b->firstStop <= $a->lastStop) || ($further && $manner?->comesAndGoes())) {
             return null;
         }
 
-        return new self($a->plain, $b->plain, $first->number, self::speaksFor($machine, [$last, $first], $catalogue), self::question($a->plain, $b->plain, $b->firstStop > $a->lastStop));
+        return new self($a->plain, $b->plain, $first->number, self::speaksFor($machine, [$last, $first], $catalogue), self::question($a->plain, $b->plain, $further, $manner === null));
     }
 
     /** @return array{?string, ?Entry, ?Start} how a start ended as last told before the bench started it, the entry that told so, and the first start */
@@ -90,11 +92,12 @@ final readonly class Mismatch
         return array_slice($named, 0, self::MOST);
     }
 
-    private static function question(string $told, string $seen, bool $further): string
+    /** @param  bool  $open how often it does so was not asked yet */
+    private static function question(string $told, string $seen, bool $further, bool $open): string
     {
         return "You told us that {$told}. Here {$seen}. "
             .($further
-                ? 'Did it do so at home every time, or only now and then, or only when cold? Which socket and which leads did you use there, and may we have them? Was anything touched or plugged in since?'
+                ? ($open ? 'Did it do so at home every time, or only now and then, or only when cold? ' : '').'Which socket and which leads did you use there, and may we have them? Was anything touched or plugged in since?'
                 : 'Was it like this at home too at the end? Was it carried far or dropped on the way, and was anything touched or plugged in since?');
     }
 }

@@ -64,6 +64,7 @@ final readonly class EntryWords
             $entry instanceof Report => $this->joined([
                 $entry->when ?? '',
                 $entry->reached === null ? '' : $this->catalogue->reach($entry->reached)->name,
+                $entry->manner?->words() ?? '',
                 ...$this->signs($entry->signs),
                 ...array_map(fn (string $event): string => $this->catalogue->events[$event]->name, array_diff($entry->events, ['none'])),
                 ...array_map(fn (string $deed): string => $this->catalogue->history[$deed]->name, $entry->history),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Tests\Diagnosis;
 
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\Reach;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\CaseFile;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -13,7 +14,7 @@ use PHPUnit\Framework\TestCase;
 /** The posterior equals a plain enumeration, written here on its own from the rules of the model, to 1e-9. */
 final class BruteForceTest extends TestCase
 {
-    private const FAULTS = ['supply-dead', 'board-shorted', 'settings-bad', 'stick-dead', 'slot-dirty', 'card-dead'];
+    private const FAULTS = ['supply-dead', 'board-shorted', 'settings-bad', 'stick-dead', 'slot-dirty', 'card-dead', 'board-cold'];
 
     /** @return iterable<string, array{list<array<string, mixed>>}> */
     public static function records(): iterable
@@ -21,6 +22,7 @@ final class BruteForceTest extends TestCase
         $dark = ['kind' => 'start', 'reached' => 'dark', 'waited' => 120];
         yield 'one start' => [[$dark]];
         yield 'a start, settings cleared, the same' => [[$dark, ['kind' => 'act', 'act' => 'clear-settings', 'on' => ['settings']], $dark]];
+        yield 'told to fail in two of ten starts, and cold alone' => [[['kind' => 'report', 'reached' => 'dark', 'failed' => 2, 'of' => 10], ['kind' => 'report', 'reached' => 'nothing', 'only' => 'cold', 'often' => 'sometimes'], $dark]];
         yield 'contacts cleaned, then good' => [[$dark, ['kind' => 'act', 'act' => 'clean-contacts', 'on' => ['slot']], ['kind' => 'start', 'reached' => 'stays', 'times' => 3]]];
     }
 
@@ -110,22 +112,55 @@ final class BruteForceTest extends TestCase
 
             return $sum;
         }
-        $reach = $catalogue->reach($entry['reached']);
+        if ($entry['kind'] === 'report') {
+            return $this->told($there, $entry, $replay, $catalogue) * $this->follow($there, $entries, $replay, $catalogue);
+        }
+        $p = $this->reaching($catalogue->reach($entry['reached']), $there, ['any', 'case', 'shop', 'button', 'this', 'alone', 'card'], $replay);
+        $noise = $catalogue->number('record_noise');
+        $p = (1 - $noise) * $p + $noise / 7;
+
+        return $p ** ($entry['times'] ?? 1) * $this->follow($there, $entries, $replay, $catalogue);
+    }
+
+    /**
+     * How likely a report is: all its starts together, or words that say nothing.
+     *
+     * @param  list<int>  $there
+     * @param  array<string, mixed>  $entry
+     */
+    private function told(array $there, array $entry, Replay $replay, Catalogue $catalogue): float
+    {
+        $under = fn (string ...$heat): array => [...$heat, 'any', 'case', 'owner', 'button', 'this', 'alone', 'card'];
+        $when = isset($entry['only']) ? $under('cold') : $under();
+        $fails = $this->reaching($catalogue->reach($entry['reached']), $there, $when, $replay);
+        $well = $this->reaching($catalogue->reach('stays'), $there, $when, $replay);
+        [$p, $flat] = isset($entry['of'])
+            ? [45 * $fails ** 2 * $well ** 8, 1 / 7 / 10]
+            : [$fails * (1 - $fails ** 3) * $this->reaching($catalogue->reach('stays'), $there, $under('warm'), $replay) ** 3, 1 / 7 / 2 / 5];
+        $noise = 1 - 0.65 * (1 - $catalogue->number('record_noise'));
+
+        return (1 - $noise) * $p + $noise * $flat;
+    }
+
+    /**
+     * @param  list<int>  $there
+     * @param  list<string>  $conditions
+     */
+    private function reaching(Reach $reach, array $there, array $conditions, Replay $replay): float
+    {
+        $modes = $replay->model->modes->all;
         $p = 0.0;
         $passes = 1.0;
         for ($stage = 0; $stage < 12; $stage++) {
             $through = 1.0;
             foreach ($there as $fault) {
-                $through *= $modes[$fault]->stop === $stage ? 1.0 - $modes[$fault]->hazard->under(['any', 'case', 'shop', 'button', 'this', 'alone', 'card']) : 1.0;
+                $through *= $modes[$fault]->stop === $stage ? 1.0 - $modes[$fault]->hazard->under($conditions) : 1.0;
             }
             $p += $reach->covers($stage) ? $passes * (1.0 - $through) : 0.0;
             $passes *= $through;
         }
-        $p += $reach->covers(12) ? $passes : 0.0;
-        $noise = $catalogue->number('record_noise');
-        $p = (1 - $noise) * $p + $noise / 7;
 
-        return $p ** ($entry['times'] ?? 1) * $this->follow($there, $entries, $replay, $catalogue);
+        return $p + ($reach->covers(12) ? $passes : 0.0);
     }
 
     /**

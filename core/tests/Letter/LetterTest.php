@@ -31,6 +31,15 @@ final class LetterTest extends TestCase
         $this->assertStringNotContainsString('could not find out', $text);
     }
 
+    public function test_what_comes_and_goes_is_told_as_it_was_told_to_us(): void
+    {
+        $told = ['kind' => 'report', 'reached' => 'dark', 'text' => 'Black some mornings', 'failed' => 2, 'of' => 10, 'only' => 'cold'];
+        $text = $this->letter([$told, ['kind' => 'start', 'reached' => 'stays']])->text();
+        $this->assertStringContainsString('It did so in 2 of 10 starts, only when it was cold.', $text);
+        $this->assertStringContainsString('You told us that it comes and goes, and so it did.', $text);
+        $this->assertStringNotContainsString('not quite what you told us', $text);
+    }
+
     public function test_all_sections_stand_in_order(): void
     {
         $ids = array_column($this->letter(self::DEAD_SUPPLY)->sections, 'id');

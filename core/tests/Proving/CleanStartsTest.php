@@ -69,6 +69,22 @@ final class CleanStartsTest extends TestCase
         $this->assertSame([2, 10, 0], $count($before, $act, $stays(6, ['lent' => ['card' => ['tag' => 'G-1']]])), 'not with a lent part');
     }
 
+    /** The bench never saw it fail: what its owner counted at home is all there is, and it is said whose count it is. */
+    public function test_what_the_owner_counted_stands_in_for_what_the_bench_never_saw(): void
+    {
+        $in = fn (array ...$entries): CleanStarts => CleanStarts::in(Bench::case($entries)->record, Bench::catalogue());
+        $told = ['kind' => 'report', 'reached' => 'dark', 'failed' => 2, 'of' => 10];
+        $act = ['kind' => 'act', 'act' => 'reseat', 'on' => ['slot-A2']];
+        $three = ['kind' => 'start', 'reached' => 'stays', 'times' => 3];
+        $clean = $in($told, $three, $act, $three);
+        $this->assertSame([2, 13, 3, 10], [$clean->failed, $clean->started, $clean->clean, $clean->told]);
+        $this->assertStringStartsWith('Before, 2 of 13 starts failed, 10 of them counted by the owner; since, 3 went well.', $clean->sentences(0.9, 0.97)[0]);
+        $this->assertSame('Before, by your count and ours, it failed in 2 of 13 starts. Since our work it has not failed in 3.', $clean->forTheOwner()[0]);
+        $seen = $in($told, ['kind' => 'start', 'outcomes' => ['dark' => 1, 'stays' => 3]], $act, $three);
+        $this->assertSame([1, 4, 3, 0], [$seen->failed, $seen->started, $seen->clean, $seen->told], 'What the bench saw itself goes before.');
+        $this->assertSame([], $in(['kind' => 'report', 'reached' => 'dark', 'often' => 'sometimes'], $act, $three)->sentences(0.9, 0.97), 'A word is no count.');
+    }
+
     public function test_it_is_said_in_sentences(): void
     {
         $this->assertSame(['Before, 2 of 10 starts failed; since, 6 went well. Were it not cured, that would come by luck with 29 %; at most 40 % of starts fail now.', 'That is enough.'], CleanStarts::of(2, 10, 6)->sentences(0.98, 0.97));

@@ -64,6 +64,14 @@ final class PlanTest extends TestCase
         $this->assertContains('cold', array_map(fn (PlannedItem $item): string => $item->item->id, $proved->in(PlanState::Done)));
     }
 
+    public function test_what_its_owner_says_fails_only_cold_is_proved_cold(): void
+    {
+        $this->assertNotContains('cold', $this->ids(self::SUPPLY));
+        $told = [['kind' => 'report', 'reached' => 'nothing', 'only' => 'cold'], ...self::SUPPLY];
+        $cold = array_values(array_filter($this->plan($told)->items, fn (PlannedItem $item): bool => $item->item->id === 'cold'))[0];
+        $this->assertSame('its owner says it fails only then', $cold->why);
+    }
+
     public function test_a_failed_check_is_owed_and_moves_belief(): void
     {
         $before = Bench::assess(self::SUPPLY);

@@ -66,6 +66,10 @@ final class ReturnsTest extends TestCase
         $this->assertArrayHasKey('cold, after standing', $before);
         $this->assertArrayNotHasKey('warm, just after a run', $before);
         $this->assertGreaterThan($before['hours as the owner runs it'] * 0.2, $before['cold, after standing']);
+        $this->assertNotSame('cold, after standing', array_key_first($before));
+        $told = [['kind' => 'report', 'reached' => 'nothing', 'only' => 'cold'], $works[1]];
+        $this->assertSame('cold, after standing', array_key_first($untried($told)), 'What its owner names comes first.');
+        $this->assertGreaterThan($before['cold, after standing'], $untried($told)['cold, after standing']);
         $cold = [...$works, ['kind' => 'start', 'reached' => 'stays', 'setup' => ['temperature' => 'cold'], 'times' => 4]];
         $this->assertArrayNotHasKey('cold, after standing', $untried($cold));
         foreach ($before as $name => $chance) {

@@ -39,6 +39,17 @@ final class MismatchTest extends TestCase
         $this->assertNull($this->of([['kind' => 'report', 'reached' => 'dark', 'source' => 'opinion'], self::STAYS]));
     }
 
+    public function test_what_was_told_to_come_and_go_is_no_mismatch_when_it_goes_well_once(): void
+    {
+        $dark = ['kind' => 'report', 'reached' => 'dark'];
+        $this->assertNull($this->of([[...$dark, 'failed' => 2, 'of' => 10], self::STAYS]));
+        $this->assertNull($this->of([$dark, self::STAYS, ['kind' => 'report', 'text' => 'asked again', 'only' => 'cold']]), 'also where it was told afterwards');
+        $always = $this->of([[...$dark, 'often' => 'always'], self::STAYS]);
+        $this->assertStringNotContainsString('every time', (string) $always?->question, 'That was answered.');
+        $this->assertStringContainsString('Which socket', (string) $always?->question);
+        $this->assertNotNull($this->of([[...$dark, 'often' => 'sometimes'], ['kind' => 'start', 'reached' => 'nothing']]), 'worse than was told is one all the same');
+    }
+
     public function test_the_last_word_before_the_bench_counts_also_from_a_call(): void
     {
         $told = [['kind' => 'answer', 'question' => 'alive', 'answer' => 'dark'], ['kind' => 'answer', 'question' => 'force-off', 'answer' => 'nothing'], ['kind' => 'report', 'text' => 'no change']];

@@ -45,6 +45,12 @@ final class QuestionPlannerTest extends TestCase
         $this->assertNotContains('leads', $dark);
     }
 
+    public function test_whether_it_comes_and_goes_is_asked_of_what_fails(): void
+    {
+        $this->assertContains('every-time', array_column($this->talk('danger:none', 'alive:dark')->open(), 'id'));
+        $this->assertNotContains('every-time', array_column($this->talk('danger:none', 'alive:stays')->open(), 'id'));
+    }
+
     public function test_the_side_is_opened_only_by_who_is_willing(): void
     {
         $this->assertNotContains('inside', array_column($this->talk('danger:none', 'alive:dark', 'willing:unwilling')->open(), 'id'));
