@@ -7,6 +7,7 @@ namespace App\View;
 use Orthoscope\Core\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Diagnosis\PartStanding;
+use Orthoscope\Core\Evidence\Circumstances;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
@@ -19,10 +20,11 @@ final readonly class CourseInShort
     private const NAMED = 4;
 
     /**
+     * @param  string  $manner how often and when it fails, as told; empty = not said
      * @param  list<string>  $deeds
      * @param  list<PartStanding>  $parts the cause where one is known, else who is under suspicion
      */
-    private function __construct(public string $said, public ?Thumb $thumb, public string $outcome, public string $setUp, public array $parts, public array $deeds)
+    private function __construct(public string $said, public string $manner, public ?Thumb $thumb, public string $outcome, public string $setUp, public array $parts, public array $deeds)
     {
     }
 
@@ -35,7 +37,7 @@ final readonly class CourseInShort
         $deeds = array_map(fn (Deed $deed): string => $words->deed($deed), $record->all(Deed::class));
 
         return new self(
-            $record->all(Report::class)[0]->text ?? '', $reach === null ? null : Thumb::of([$reach->firstStop, $reach->lastStop]),
+            $record->all(Report::class)[0]->text ?? '', (string) Circumstances::manner($record, $catalogue)?->words(), $reach === null ? null : Thumb::of([$reach->firstStop, $reach->lastStop]),
             $start === null ? 'not started yet' : $words->outcome($start), $start === null ? '' : $words->setUp($start->setUp),
             array_slice($assessment->causes() ?: $assessment->suspects(), 0, self::NAMED), array_values(array_unique($deeds)),
         );

@@ -4,7 +4,7 @@ import { slotboard } from './slotboard';
 import { openStart, startForm } from './start';
 import { isTyping } from './typing';
 
-const DIALOG_KEYS = { t: 'start', m: 'check', r: 'act', n: 'note', x: 'strike', o: 'tally', i: 'instruments', '?': 'keys' };
+const DIALOG_KEYS = { t: 'start', m: 'check', r: 'act', n: 'note', w: 'told', x: 'strike', o: 'tally', i: 'instruments', '?': 'keys' };
 
 // The job page: steps by number, outcomes by letter, forms by their key, and parts that light up their entries.
 export function bench() {

@@ -6,7 +6,7 @@
         <div>
             <section class="sheet"><h2>One beside the other</h2>
                 <table class="list then-now"><thead><tr><td></td><th scope="col">Then, {{ $first->tag }}</th><th scope="col">Now, {{ $job->tag }}</th></tr></thead><tbody>
-                    <tr><th scope="row">They said</th>@foreach ($sides as $side)<td>{{ $side->said === '' ? '' : '“'.$side->said.'”' }}</td>@endforeach</tr>
+                    <tr><th scope="row">They said</th>@foreach ($sides as $side)<td>{{ $side->said === '' ? '' : '“'.$side->said.'”' }} <small>{{ $side->manner }}</small></td>@endforeach</tr>
                     <tr><th scope="row">First start</th>@foreach ($sides as $side)<td>{{ $side->thumb }}{{ $side->outcome }}@if ($side->setUp !== '')<br><small>{{ $side->setUp }}</small>@endif</td>@endforeach</tr>
                     <tr><th scope="row">The part</th>@foreach ($sides as $side)<td>@forelse ($side->parts as $part)<div>{{ App\View\Mark::of($part->standing) }} {{ $part->part->name }} <small>{{ $part->standing->words() }}, <span class="num">{{ (int) round(100 * $part->probability) }} %</span></small></div>@empty none was named @endforelse</td>@endforeach</tr>
                     <tr><th scope="row">Done</th>@foreach ($sides as $side)<td>@forelse ($side->deeds as $deed)<div>{{ $deed }}</div>@empty nothing yet @endforelse</td>@endforeach</tr>
@@ -14,7 +14,7 @@
                 @if ($beside['unproved'] !== [])<h3>Not proved then, so it comes first now</h3><p>{{ implode(', ', $beside['unproved']) }}.</p>@endif
             </section>
             <section class="sheet"><h2>Not tried yet</h2>
-                @if ($untried === [])<p>Every condition that could show it was tried.</p>@else<table class="list"><thead><tr><th scope="col">Condition</th><th scope="col" class="num">would show it</th></tr></thead><tbody>@foreach ($untried as $one)<tr><td>{{ ucfirst($one->name) }}</td><td class="num">{{ max(1, (int) round(100 * $one->chance)) }} %</td></tr>@endforeach</tbody></table>@endif
+                @if ($untried === [])<p>Every condition that could show it was tried.</p>@else<table class="list"><thead><tr><th scope="col">Condition</th><th scope="col" class="num">would show it</th></tr></thead><tbody>@foreach ($untried as $one)<tr><td>{{ ucfirst($one->name) }}@if ($one->told) <small>its owner says it fails only then</small>@endif</td><td class="num">{{ max(1, (int) round(100 * $one->chance)) }} %</td></tr>@endforeach</tbody></table>@endif
             </section>
         </div>
         <form class="sheet" method="post" action="{{ route('comebacks.update', $job) }}" novalidate>@csrf

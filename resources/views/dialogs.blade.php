@@ -1,6 +1,6 @@
 {{-- Forms of the bench. Each is one entry; the core reads and judges it. A form that was refused opens again as it was. --}}
 @php($sent = $errors->any() ? old('entry.kind') : null)
-@php($kind = in_array($sent, ['start', 'finding', 'act', 'note', 'strike-out', 'override', 'tally'], true) ? $sent : null)
+@php($kind = in_array($sent, ['start', 'finding', 'act', 'note', 'strike-out', 'override', 'tally', 'report'], true) ? $sent : null)
 @php($was = fn (string $of, string $key, mixed $default = ''): mixed => $kind === $of ? old($key, $default) : $default)
 @php($error = fn (string ...$keys): string => collect($keys)->map(fn ($key) => $errors->first($key))->filter()->first() ?? '')
 @if ($errors->any() && ! $kind && ! $errors->has('reading'))<p class="notice error" role="alert">{{ $errors->first() }}</p>@endif
@@ -69,7 +69,7 @@
     <header><h2 id="t-keys">Keys</h2></header>
     <dl class="keylist">
         <dt><kbd>/</kbd></dt><dd>find or scan a tag</dd><dt><kbd>1</kbd>…<kbd>6</kbd></dt><dd>open a step</dd><dt><kbd>a</kbd>…<kbd>d</kbd></dt><dd>record that outcome of the open step</dd>
-        <dt><kbd>t</kbd></dt><dd>record a start; then the letter beside the outcome, then Enter</dd><dt><kbd>m</kbd></dt><dd>look or measure</dd><dt><kbd>r</kbd></dt><dd>repair</dd><dt><kbd>n</kbd></dt><dd>note</dd><dt><kbd>x</kbd></dt><dd>strike out</dd><dt><kbd>o</kbd></dt><dd>what is off: plugs, screws, settings</dd><dt><kbd>i</kbd></dt><dd>instruments of the bench</dd><dt><kbd>h</kbd></dt><dd>hand over: where it stands, as a note</dd><dt><kbd>Esc</kbd></dt><dd>leave a form</dd>
+        <dt><kbd>t</kbd></dt><dd>record a start; then the letter beside the outcome, then Enter</dd><dt><kbd>m</kbd></dt><dd>look or measure</dd><dt><kbd>r</kbd></dt><dd>repair</dd><dt><kbd>n</kbd></dt><dd>note</dd><dt><kbd>w</kbd></dt><dd>what the owner says, asked again</dd><dt><kbd>x</kbd></dt><dd>strike out</dd><dt><kbd>o</kbd></dt><dd>what is off: plugs, screws, settings</dd><dt><kbd>i</kbd></dt><dd>instruments of the bench</dd><dt><kbd>h</kbd></dt><dd>hand over: where it stands, as a note</dd><dt><kbd>Esc</kbd></dt><dd>leave a form</dd>
     </dl>
     <h3>Marks</h3>
     <ul class="legend">@foreach (Orthoscope\Core\Diagnosis\Standing::cases() as $standing)<li>{{ App\View\Mark::of($standing) }} {{ $standing->words() }}</li>@endforeach</ul>
@@ -77,6 +77,7 @@
 </dialog>
 
 @unless ($page->isClosed())
+@include('dialogs.told')
 @include('dialogs.tally')
 @include('dialogs.instruments')
 @endunless

@@ -1,6 +1,6 @@
 <x-layout title="Diary" nav="floor">
     <div class="head"><h1>Diary</h1><p>{{ now()->format('l j F') }}: who hears what, which bench does what, and why</p><a class="button" href="{{ $feed }}">Calendar feed</a><a class="button" href="{{ route('floor') }}">Floor</a></div>
-    @if ($overdue->isNotEmpty())<section class="notice" role="note"><b>Should have heard by now:</b> @foreach ($overdue as $job)<a class="tag" href="{{ route('jobs.tag', $job) }}">{{ $job->tag }}</a> {{ $job->machine->owner->name }} {{ $job->machine->owner->phone }}, {{ $job->next_word_at->diffForHumans() }}@if (! $loop->last); @endif @endforeach</section>@endif
+    @if ($overdue->isNotEmpty())<section class="notice" role="note"><b>Should have heard by now:</b> @foreach ($overdue as $job)<a class="tag" href="{{ route('jobs.tag', $job) }}">{{ $job->tag }}</a> {{ trim("{$job->machine->owner->name} {$job->machine->owner->phone}") }}, {{ $job->next_word_at->diffForHumans() }}@if (! $loop->last); @endif @endforeach</section>@endif
     <div class="columns two wells">
         <section class="sheet"><h2>The benches</h2>
             <p>@forelse ($claims as $claim){{ $claim->user->name }} has <b>{{ $claim->job->tag }}</b> on bench {{ $claim->bench }}@if (! $loop->last), @else.@endif @empty Nobody has a bench now. @endforelse</p>

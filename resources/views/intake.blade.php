@@ -51,6 +51,7 @@
                     <label><input type="radio" name="reached" value="" {{ old('reached') ? '' : 'checked' }}> not said</label>
                     @foreach ($catalogue->reaches as $reach)@continue($reach->isOpenEnded())<label><input type="radio" name="reached" value="{{ $reach->id }}" {{ $choice('reached', $reach->id) }}> {{ $reach->name }}</label>@endforeach
                 </fieldset>
+                <x-manner/>
                 <div class="pair">
                     <div class="field"><label for="f-beeps">Beeps, as told</label><select id="f-beeps" name="beeps"><option value="">not said</option>@foreach ($catalogue->sign('beeps')->values as $value => $words)<option value="{{ $value }}" @selected(old('beeps') === $value)>{{ $words }}</option>@endforeach</select></div>
                     <div class="field"><label for="f-fans">Fans, as told</label><select id="f-fans" name="fans"><option value="">not said</option>@foreach ($catalogue->sign('fans')->values as $value => $words)<option value="{{ $value }}" @selected(old('fans') === $value)>{{ $words }}</option>@endforeach</select></div>

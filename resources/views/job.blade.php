@@ -32,7 +32,7 @@
     @if ($page->mismatch !== null)
         <details class="notice mismatch"><summary><b>The bench sees something else than was told.</b> Told: {{ $page->mismatch->told }}. Seen: {{ $page->mismatch->seen }}.</summary>
             <div class="sides"><div><h3>Such a difference speaks for</h3><ul>@forelse ($page->mismatch->speaksFor as $plain)<li>{{ $plain }}</li>@empty<li>nothing by name</li>@endforelse</ul></div>
-            <div><h3>Ask the owner</h3><p>{{ $page->mismatch->question }}</p></div></div></details>
+            <div><h3>Ask the owner</h3><p>{{ $page->mismatch->question }}</p><button type="button" data-dialog="told" x-on:click="open">Write down what they say</button></div></div></details>
     @endif
     @foreach ($page->locks() as $active)
         <div class="lock" role="note"><b>{{ $active->lock->name }}.</b> {{ $active->lock->sentence }} <span><b>Unlock:</b> {{ $active->lock->unlock }}@if ($active->until !== null) They end {{ $page->clock($active->until) }}.@endif</span>
@@ -174,6 +174,7 @@
         @unless ($page->isClosed())<button type="button" data-dialog="tally" x-on:click="open"><kbd>o</kbd> off and back</button>
             <button type="button" data-dialog="instruments" x-on:click="open"><kbd>i</kbd> instruments</button>@endunless
         <button type="button" data-dialog="note" x-on:click="open"><kbd>n</kbd> note</button>
+        @unless ($page->isClosed())<button type="button" data-dialog="told" x-on:click="open"><kbd>w</kbd> owner says</button>@endunless
         <button type="button" data-dialog="strike" x-on:click="open"><kbd>x</kbd> strike out</button>
         @unless ($page->isClosed())<button type="button" data-dialog="note" data-hot="h" data-fill='@json(['entry[text]' => $page->handOver()])' x-on:click="open"><kbd>h</kbd> hand over</button>@endunless
         <a href="{{ route('jobs.decide', $job) }}">decide</a>

@@ -11,6 +11,7 @@ use App\UseCases\AssessJob;
 use App\UseCases\RecordEntries;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Testing\TestResponse;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Evidence\CaseFile;
@@ -27,6 +28,21 @@ final class BenchTest extends TestCase
         $this->travelTo('2026-11-24 10:00:00');
         $job = $this->job(['text' => 'wet', 'marks' => ['liquid']], [['kind' => 'act', 'act' => 'dry', 'on' => ['case']]]);
         $this->actingAs($this->person(Role::Technician))->get('/')->assertSee($job->tag)->assertSee('Drying')->assertSee('until Wed 10:00');
+    }
+
+    public function test_what_the_owner_says_when_asked_again_is_evidence_and_settles_the_mismatch(): void
+    {
+        $job = $this->job(['text' => 'black', 'reached' => 'dark'], [['kind' => 'start', 'reached' => 'stays']]);
+        $this->actingAs($this->person(Role::Technician))->get("/jobs/{$job->tag}")->assertSee('The bench sees something else')->assertSee('Write down what they say');
+        $says = fn (array $entry): TestResponse => $this->post("/jobs/{$job->tag}/entries", ['entry' => ['kind' => 'report', 'text' => '', 'reached' => '', 'often' => '', 'failed' => '', 'of' => '', 'only' => '', ...$entry]]);
+        $says([])->assertSessionHasErrors(['entry.text' => 'Write what the owner says, or how often it fails.']);
+        $says(['failed' => '4', 'of' => '3'])->assertSessionHasErrors('entry.failed');
+        $open = (string) $this->get("/jobs/{$job->tag}")->assertSee('such as 2 of 10')->getContent();
+        $this->assertMatchesRegularExpression('~id="d-told"[^>]*data-open~', $open);
+        $this->assertMatchesRegularExpression('~name="entry\[failed\]"[^>]*value="4"~', $open, 'What was typed is kept.');
+        $says(['failed' => '1', 'of' => '5', 'only' => 'cold'])->assertSessionHasNoErrors();
+        $this->assertSame(['failed' => 1, 'of' => 5, 'only' => 'cold'], array_intersect_key($job->refresh()->entries->last()->body, ['of' => 1, 'only' => 1, 'failed' => 1]));
+        $this->get("/jobs/{$job->tag}")->assertSee('1 of 5 starts, only when cold')->assertDontSee('The bench sees something else');
     }
 
     public function test_what_came_since_one_last_looked_stands_out(): void

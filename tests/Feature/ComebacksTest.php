@@ -36,12 +36,13 @@ final class ComebacksTest extends TestCase
         $this->travel(40)->days();
         $this->actingAs($this->person(Role::Counter))->get("/jobs/{$first->tag}/came-back")->assertOk();
         $this->post("/jobs/{$first->tag}/came-back", ['text' => ''])->assertSessionHasErrors('text');
-        $this->post("/jobs/{$first->tag}/came-back", ['text' => 'Dead again', 'reached' => 'nothing'])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$first->tag}/came-back", ['text' => 'Dead again', 'reached' => 'nothing', 'failed' => 5, 'of' => 4])->assertSessionHasErrors('failed');
+        $this->post("/jobs/{$first->tag}/came-back", ['text' => 'Dead again', 'reached' => 'nothing', 'often' => 'sometimes', 'only' => 'cold'])->assertSessionHasNoErrors();
         $back = Job::query()->where('comeback_of', $first->id)->firstOrFail();
         $this->assertSame($first->machine->owner_id, $back->machine->owner_id);
         $this->assertSame(40, JobFacts::query()->findOrFail($first->id)->back_after);
         $this->actingAs($this->person(Role::Technician))->get("/jobs/{$back->tag}/comeback")->assertOk()
-            ->assertSee('40 days after')->assertSee('In warranty for')->assertSee('Not compared yet')->assertSee('Not tried yet');
+            ->assertSee('40 days after')->assertSee('In warranty for')->assertSee('now and then, only when cold')->assertSee('Not compared yet')->assertSee('Not tried yet');
         app(RecordEntries::class)->record($back, $this->person(Role::Technician), [['kind' => 'start', 'reached' => 'nothing']]);
         $this->get("/jobs/{$back->tag}/comeback")->assertSee('The same as then.');
         $this->get("/jobs/{$back->tag}")->assertSee('It came back.');

@@ -34,6 +34,14 @@ final class CounterTest extends TestCase
         $this->get("/jobs/{$job->tag}/tag")->assertSee($job->tag)->assertSee('<svg class="qr"', false);
     }
 
+    public function test_how_often_and_when_it_fails_is_on_the_record(): void
+    {
+        $this->actingAs($this->person(Role::Counter))->post('/counter', [...self::GOOD, 'failed' => '2', 'of' => '10', 'only' => 'cold'])->assertSessionHasNoErrors();
+        $job = Job::query()->firstOrFail();
+        $this->assertSame(['only' => 'cold', 'failed' => 2, 'of' => 10], array_intersect_key($job->entries[0]->body, ['failed' => 1, 'of' => 1, 'only' => 1, 'often' => 1]));
+        $this->actingAs($this->person(Role::Technician))->get("/jobs/{$job->tag}")->assertSee('2 of 10 starts, only when cold, after standing');
+    }
+
     /** @return iterable<string, array{array<string, mixed>, string, string}> */
     public static function mistakes(): iterable
     {
@@ -48,6 +56,9 @@ final class CounterTest extends TestCase
         yield 'no complaint' => [['complaint' => ''], 'complaint', 'own words'];
         yield 'endless complaint' => [['complaint' => str_repeat('x', 2001)], 'complaint', 'under 2000'];
         yield 'an outcome that is none' => [['reached' => 'explodes'], 'reached', ''];
+        yield 'more failed than there were starts' => [['failed' => '3', 'of' => '2'], 'failed', 'such as 2 of 10'];
+        yield 'half a count' => [['of' => '10'], 'failed', 'such as 2 of 10'];
+        yield 'how often what does not fail' => [['reached' => 'stays', 'often' => 'sometimes'], 'often', 'starts and stays up'];
         yield 'an event that is none' => [['events' => ['aliens']], 'events.0', ''];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\MannerTold;
 use App\Http\Requests\MoneyTyped;
 use App\Models\Job;
 use App\Models\JobFacts;
@@ -51,8 +52,8 @@ final class ComebackController
         if ($assessJob->record($job)->closing() === null) {
             throw ValidationException::withMessages(['text' => self::stillHere($job)]);
         }
-        $given = $request->validate(['text' => ['required', 'string', 'max:2000'], 'reached' => ['nullable', Rule::in(array_keys($catalogue->reaches))]], ['text.*' => 'Write what the owner says, in up to 2000 letters.', 'reached.*' => 'Pick what it does, or leave it open.']);
-        $back = $comeBack->of($job, $user, array_filter(['text' => $given['text'], 'reached' => $given['reached'] ?? null]));
+        $given = $request->validate(['text' => ['required', 'string', 'max:2000'], 'reached' => ['nullable', Rule::in(array_keys($catalogue->reaches))], ...MannerTold::rules()], [...MannerTold::messages(), 'text.*' => 'Write what the owner says, in up to 2000 letters.', 'reached.*' => 'Pick what it does, or leave it open.']);
+        $back = $comeBack->of($job, $user, array_filter(['text' => $given['text'], 'reached' => $given['reached'] ?? null, ...MannerTold::of($given)]));
 
         return redirect()->route('jobs.tag', $back)->with('status', "{$back->tag}: back from {$job->tag}.");
     }

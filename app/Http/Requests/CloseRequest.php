@@ -74,8 +74,8 @@ final class CloseRequest extends FormRequest
                 };
             }
             if ($validator->errors()->isEmpty() && $this->input('outcome') === 'no-fault-found' && ! $this->filled('signed_off')) {
-                $untried = array_filter($assessJob->untried($job), fn (Untried $one): bool => $one->chance >= self::WORTH_TRYING);
-                $untried === [] || $validator->errors()->add('outcome', 'Before "no fault found" is said, these were not tried: '.implode('; ', array_map(fn (Untried $one): string => sprintf('%s (would show it with %d %%)', $one->name, max(1, (int) round(100 * $one->chance))), array_slice($untried, 0, 4))).'. Try them, or let the lead say why not.');
+                $untried = array_filter($assessJob->untried($job), fn (Untried $one): bool => $one->told || $one->chance >= self::WORTH_TRYING);
+                $untried === [] || $validator->errors()->add('outcome', 'Before "no fault found" is said, these were not tried: '.implode('; ', array_map(fn (Untried $one): string => sprintf('%s (%swould show it with %d %%)', $one->name, $one->told ? 'when its owner says it fails; ' : '', max(1, (int) round(100 * $one->chance))), array_slice($untried, 0, 4))).'. Try them, or let the lead say why not.');
             }
             $leave = $decide->leave($job);
             if ($validator->errors()->isEmpty() && $leave->most() !== null && ! $leave->covers($this->price()) && ! $this->filled('agreed_how')) {

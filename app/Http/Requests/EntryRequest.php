@@ -92,10 +92,13 @@ final class EntryRequest extends FormRequest
             $written = [...$written, 'kind' => 'report', 'marks' => ['consent-system']];
         }
         unset($written['consent']);
+        if ($written['kind'] === 'report' && count($written) === 1) {
+            throw ValidationException::withMessages(['entry.text' => 'Write what the owner says, or how often it fails.']);
+        }
         if (isset($written['begun'])) {
             $written['begun'] = (bool) $written['begun'];
         }
-        foreach (['waited', 'times', 'entry', 'after', 'count'] as $number) {
+        foreach (['waited', 'times', 'entry', 'after', 'count', 'failed', 'of'] as $number) {
             if (isset($written[$number]) && filter_var($written[$number], FILTER_VALIDATE_INT) !== false) {
                 $written[$number] = (int) $written[$number];
             }

@@ -56,6 +56,7 @@ final class TakeInRequest extends FormRequest
             'events.*' => [Rule::in(array_keys($catalogue->events))],
             'marks' => ['nullable', 'array'],
             'marks.*' => [Rule::in(array_keys($catalogue->marks))],
+            ...MannerTold::rules(),
             ...EarlierWork::rules($catalogue),
             'opinion' => ['nullable', 'string', 'max:500'],
             'limit' => ['nullable', 'regex:/^\d{1,6}([.,]\d{1,2})?$/'],
@@ -98,6 +99,7 @@ final class TakeInRequest extends FormRequest
             'approves.max' => 'Keep the name under 120 letters.',
             'with.max' => 'Keep the list under 300 letters.',
             'age.*' => 'Give the age in whole years, from 0 to '.Age::MOST.', or leave it open.',
+            ...MannerTold::messages(),
             ...EarlierWork::messages(),
             'opinion.max' => 'Keep it under 500 letters.',
             'lshw.file' => 'The file did not arrive whole; choose it again.',
@@ -212,6 +214,7 @@ final class TakeInRequest extends FormRequest
         $told = array_filter([
             'text' => trim($this->string('complaint')->toString()),
             'reached' => $this->input('reached'),
+            ...MannerTold::of($this->validated()),
             'signs' => array_filter(['beeps' => $this->input('beeps'), 'fans' => $this->input('fans')]),
             'events' => array_values((array) $this->input('events', [])),
             'marks' => array_values((array) $this->input('marks', [])),
