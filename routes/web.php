@@ -44,6 +44,7 @@ use App\Http\Controllers\ProveController;
 use App\Http\Controllers\QuoteController;
 use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\ReceiptController;
+use App\Http\Controllers\ResultCardController;
 use App\Http\Controllers\SalvageController;
 use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
@@ -169,6 +170,8 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/orders/{order}/dead', [OrderController::class, 'dead'])->name('orders.dead');
         Route::post('/orders/{order}/give-up', [OrderController::class, 'giveUp'])->name('orders.give-up');
         Route::get('/jobs/{job}/prove', [ProveController::class, 'show'])->name('jobs.prove');
+        Route::post('/jobs/{job}/results', [ResultCardController::class, 'store'])->name('results.store');
+        Route::get('/result-cards', [ResultCardController::class, 'index'])->name('results.cards');
         Route::post('/jobs/{job}/reports', [ProveController::class, 'import'])->name('reports.import');
         Route::get('/own', [OwnMachineController::class, 'index'])->name('own');
         Route::get('/jobs/{job}/own', [OwnMachineController::class, 'show'])->name('own.show');

@@ -20,6 +20,8 @@ Alpine.data('pins', pins);
 Alpine.data('act', act);
 Alpine.data('offers', offers);
 Alpine.data('socket', socket);
+// A field for a scanner: what was read last is marked, so that the next scan takes its place.
+Alpine.data('scanned', () => ({ init() { this.$el.select(); } }));
 Alpine.data('printer', () => ({ print: () => window.print() }));
 timers(document);
 offline();

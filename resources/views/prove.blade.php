@@ -27,6 +27,11 @@
                     @elseif ($item->state->value === 'locked')<small>Ask the owner, and record the leave in a note on the job.</small>@endif
                 </li>@endforeach</ul>
         </section>
+        <div>
+        <form class="sheet scan" method="post" action="{{ route('results.store', $job) }}" novalidate>@csrf<input type="hidden" name="once" value="{{ $once }}-s">
+            <div class="field"><label for="s-code">Scan a result card</label><input id="s-code" name="code" maxlength="60" autocomplete="off" autocapitalize="characters" autofocus x-data="scanned" value="{{ old('code') }}" @error('code') aria-invalid="true" aria-describedby="s-code-error" @enderror>@error('code')<p class="error" id="s-code-error" role="alert">{{ $message }}</p>@enderror</div>
+            <button class="visually-hidden" tabindex="-1">Take it</button><p><a href="{{ route('results.cards') }}">The cards, to print</a></p>
+        </form>
         <form class="sheet" method="post" action="{{ route('reports.import', $job) }}" enctype="multipart/form-data" novalidate>@csrf
             <h2>Read in a report</h2>
             <fieldset class="choices stack"><legend>Written by</legend>@foreach (Orthoscope\Core\Imports\ToolReport::KINDS as $kind => $words)<label><input type="radio" name="kind" value="{{ $kind }}" @checked(old('kind', 'sensors') === $kind)> <code>{{ $words }}</code></label>@endforeach</fieldset>
@@ -36,5 +41,6 @@
             <button class="main">Read it in</button>
             <p><small>What it shows goes on the record as a finding. One that fails is evidence like any other, and opens the question again.</small></p>
         </form>
+        </div>
     </div>
 </x-layout>

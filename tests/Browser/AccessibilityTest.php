@@ -36,7 +36,7 @@ final class AccessibilityTest extends BrowserTestCase
             '/calls', '/calls/R6-583', '/calls/R6-583?question=inside', '/calls/N7-228', '/calls/W3-946/arrival', '/jobs/K4-327/photos', '/jobs/K4-327/receipt', '/jobs/T5-438/supply',
             '/jobs/T5-438/socket', '/jobs/K4-327/papers', '/jobs/K4-327/card?says_memory=4+GB&says_bus=192', '/codes',
             '/spares/M-31', '/spares/M-31/label', '/jobs/K4-327/donors/stick-1', '/jobs/K4-327/contacts', '/shelf/coverage', '/shelf?like=M-31&status=all',
-            '/jobs/V8-449/decide', '/jobs/W6-549/decide', '/jobs/V8-449/quote?options[]=return&options[]=replace:card:new', '/jobs/M2-895/prove', '/comebacks', '/jobs/E6-253/comeback', '/jobs/E6-253', '/claims/1', '/jobs/N5-372/claim', '/jobs/N5-372/came-back', '/patterns', '/how-well', '/diary', '/orders', '/messages', '/own', '/jobs/H8-286/collect',
+            '/jobs/V8-449/decide', '/jobs/W6-549/decide', '/jobs/V8-449/quote?options[]=return&options[]=replace:card:new', '/jobs/M2-895/prove', '/result-cards', '/comebacks', '/jobs/E6-253/comeback', '/jobs/E6-253', '/claims/1', '/jobs/N5-372/claim', '/jobs/N5-372/came-back', '/patterns', '/how-well', '/diary', '/orders', '/messages', '/own', '/jobs/H8-286/collect',
             '/jobs/H8-286/letter',
         ] as $path) {
             $this->visit($path);
@@ -46,7 +46,7 @@ final class AccessibilityTest extends BrowserTestCase
         $this->browser->get((string) $this->browser->findElement(WebDriverBy::cssSelector('.address'))->getAttribute('href'));
         $this->check('the letter as its owner sees it');
         $this->visit('/jobs/P3-662');
-        foreach (['start', 'check', 'act', 'note', 'strike', 'keys', 'override'] as $dialog) {
+        foreach (['start', 'check', 'act', 'note', 'told', 'strike', 'keys', 'override'] as $dialog) {
             $this->browser->executeScript("document.querySelector('[data-dialog={$dialog}]').click()");
             $this->waitFor("#d-{$dialog}[open]");
             $this->check("form {$dialog}");

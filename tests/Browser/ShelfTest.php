@@ -7,7 +7,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
-/** A spare lent by its tag, brought back, put into quarantine and freed by a proof. */
+/** A spare lent by its tag, brought back, put into quarantine and freed by a proof; and results scanned from cards. */
 final class ShelfTest extends BrowserTestCase
 {
     public function test_lent_by_scan_exposed_and_freed(): void
@@ -47,5 +47,20 @@ final class ShelfTest extends BrowserTestCase
         $this->waitForText('G-04 is proved.');
         $this->assertStringContainsString('on the shelf', $this->text('.head'));
         $this->assertStringContainsString('passed', $this->text('table.list tbody tr'));
+    }
+
+    public function test_a_wrong_card_is_told_and_the_next_scan_takes_its_place(): void
+    {
+        $this->logIn('piet');
+        $this->visit('/jobs/M2-895/prove');
+        $scan = fn (string $code) => $this->browser->switchTo()->activeElement()->sendKeys($code.WebDriverKeys::ENTER);
+        $scan('K4-327');
+        $this->waitForText('"K4-327" is on no card');
+        $this->assertSame('K4-327', $this->browser->findElement(WebDriverBy::id('s-code'))->getAttribute('value'));
+        $scan('P.FANS.CLEAR');
+        $this->waitForText('On the record: Every fan turns.');
+        $scan('P.INSIDE.UP');
+        $this->waitForText('On the record: In the case, by the real button, stays up.');
+        $this->assertMatchesRegularExpression('/Every fan turns\s+done/', $this->text('.plan'));
     }
 }

@@ -38,6 +38,8 @@ final class AccessTest extends TestCase
         yield 'shelf' => ['get', '/shelf', $bench];
         yield 'deciding' => ['get', '/jobs/{job}/decide', $bench];
         yield 'proving' => ['get', '/jobs/{job}/prove', $bench];
+        yield 'result cards' => ['get', '/result-cards', $bench];
+        yield 'a scanned result' => ['post', '/jobs/{job}/results', ['guest' => 302, 'counter' => 403, 'technician' => 302, 'lead' => 302]];
         yield 'orders' => ['get', '/orders', $bench];
         yield 'own machines' => ['get', '/own', $bench];
         yield 'comebacks' => ['get', '/comebacks', $bench];

@@ -11,6 +11,7 @@ use App\UseCases\AssessJob;
 use App\UseCases\RecordEntries;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Testing\TestResponse;
 use Symfony\Component\Process\Process;
 use Tests\TestCase;
 
@@ -26,6 +27,21 @@ final class HandBackTest extends TestCase
         ['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench'], 'times' => 2],
         ['kind' => 'start', 'reached' => 'stays', 'times' => 5],
     ];
+
+    public function test_a_result_is_scanned_from_a_card(): void
+    {
+        $job = $this->job(entries: [['kind' => 'start', 'reached' => 'nothing'], ['kind' => 'act', 'act' => 'replace', 'on' => ['supply']]]);
+        $this->actingAs($this->person(Role::Technician))->get('/result-cards')->assertOk()->assertSee('P.FANS.CLEAR')->assertSee('Code 128 of P.INSIDE.UP', false);
+        $scan = fn (string $code, string $once = ''): TestResponse => $this->post("/jobs/{$job->tag}/results", ['code' => $code, 'once' => $once])->assertRedirect("/jobs/{$job->tag}/prove");
+        $scan('P.OUTSIDE.UP', 'a')->assertSessionHas('status', 'On the record: Out of the case, stays up.');
+        $scan('P.OUTSIDE.UP', 'a')->assertSessionHasNoErrors();
+        $scan('p-fans-clear')->assertSessionHas('status', 'On the record: Every fan turns.');
+        $this->assertSame(['start', 'finding'], $job->refresh()->entries->sortBy('number')->slice(3)->pluck('kind')->values()->all(), 'A card read twice with one form counts once.');
+        $scan('G-04')->assertSessionHasErrors(['code' => '"G-04" is on no card; scan one of the sheet of result cards, or press the button beside what is proved.']);
+        $this->get("/jobs/{$job->tag}/prove")->assertSee('is on no card')->assertSee('value="G-04"', false);
+        $scan('P.MEMORY.FULL')->assertSessionHasErrors('code');
+        $this->post("/jobs/{$job->tag}/results", ['code' => ''])->assertSessionHasErrors(['code' => 'Scan a result card, or type what stands under its bars.']);
+    }
 
     public function test_what_is_owed_is_proved_by_a_press_and_leads_back_there(): void
     {
