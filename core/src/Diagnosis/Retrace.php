@@ -9,6 +9,7 @@ use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Words\EntryWords;
+use Orthoscope\Core\Words\Listed;
 
 /** Reads the case back in sentences: what was changed without effect, what is proved, what nobody has tested. */
 final class Retrace
@@ -66,8 +67,7 @@ final class Retrace
         }
         ksort($done);
         $list = implode(', ', array_map(fn (int $entry, string $what): string => "{$what} ({$entry})", array_keys($done), $done));
-        $last = array_pop($parts);
-        $alone = $parts === [] ? "not {$last} alone" : 'none of '.implode(', ', $parts)." and {$last} alone";
+        $alone = (count($parts) > 1 ? 'none of ' : 'not ').Listed::of($parts).' alone';
 
         return [ucfirst($list).": no change in where it stops, so it is {$alone}."];
     }

@@ -15,16 +15,14 @@ use Orthoscope\Core\Diagnosis\FaultBelief;
 use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Standing;
-use Orthoscope\Core\Evidence\Circumstances;
 use Orthoscope\Core\Evidence\Closing;
 use Orthoscope\Core\Evidence\Deed;
-use Orthoscope\Core\Evidence\Report;
-use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Proving\CleanStarts;
 use Orthoscope\Core\Proving\Plan;
 use Orthoscope\Core\Proving\PlannedItem;
 use Orthoscope\Core\Proving\PlanState;
 use Orthoscope\Core\Words\Certainty;
+use Orthoscope\Core\Words\Listed;
 
 /** Writes the letter to the owner in plain words: short sentences, no slot, rail or socket left unexplained. */
 final readonly class LetterWriter
@@ -39,10 +37,11 @@ final readonly class LetterWriter
     {
         $closing = $assessment->record->closing();
         $plan ??= Plan::of($assessment, $this->catalogue);
+        $beginning = new Beginning($assessment->record, $this->catalogue);
         $sections = [
             new Section('personal', 'A word from us', $terms->personal === '' ? [] : [$terms->personal]),
-            new Section('told', 'What you told us', $this->told($assessment)),
-            new Section('seen', 'What we saw', $this->seen($assessment)),
+            new Section('told', 'What you told us', $beginning->told()),
+            new Section('seen', 'What we saw', $beginning->seen()),
             new Section('cause', 'What it was, and how sure we are', $this->cause($assessment)),
             new Section('ruled-out', 'What we ruled out, and how', $this->ruledOut($assessment)),
             new Section('done', 'What we did', $this->done($assessment)),
@@ -56,53 +55,6 @@ final readonly class LetterWriter
         ];
 
         return new Letter(array_values(array_filter($sections, fn (Section $s): bool => $s->sentences !== [] && ($terms->level === LetterTerms::FULL || in_array($s->id, LetterTerms::IN_SHORT, true)))));
-    }
-
-    /** @return list<string> */
-    private function told(Assessment $assessment): array
-    {
-        $sentences = [];
-        foreach ($assessment->record->all(Report::class) as $report) {
-            if ($report->text !== '') {
-                $sentences[] = "You said: “{$report->text}”";
-            }
-            if ($report->reached !== null) {
-                $sentences[] = 'As you told it, '.$this->catalogue->reach($report->reached)->plain.'.';
-            }
-            if ($report->manner !== null) {
-                $sentences[] = $report->manner->plain();
-            }
-            $events = array_map(fn (string $event): string => $this->catalogue->events[$event]->name, array_diff($report->events, ['none']));
-            if ($events !== []) {
-                $sentences[] = 'Just before: '.implode('; ', $events).'.';
-            }
-            $marks = array_map(fn (string $mark): string => $this->catalogue->marks[$mark]->plain, $report->marks);
-            if ($marks !== []) {
-                $sentences[] = 'When it came in we noted '.$this->list($marks).'.';
-            }
-        }
-
-        return $sentences;
-    }
-
-    /** @return list<string> */
-    private function seen(Assessment $assessment): array
-    {
-        $starts = $assessment->record->all(Start::class);
-        if ($starts === []) {
-            return ['We have not started it.'];
-        }
-        $sentences = ['We started it as it came, and '.$this->catalogue->reach($starts[0]->reached)->plain.'.'];
-        foreach ($assessment->record->all(Report::class) as $report) {
-            if ($report->reached !== null && $report->reached !== $starts[0]->reached) {
-                $sentences[] = Circumstances::manner($assessment->record, $this->catalogue)?->comesAndGoes()
-                    ? 'You told us that it comes and goes, and so it did.'
-                    : 'That is not quite what you told us. A fault that comes and goes can do this.';
-                break;
-            }
-        }
-
-        return $sentences;
     }
 
     /** @return list<string> what was found, for a message before the letter */
@@ -211,7 +163,7 @@ final readonly class LetterWriter
         $sentences[] = $proof->clean === 1 ? 'It started well once.' : "It started well {$proof->clean} times in a row.";
         $shown = array_map(fn (PlannedItem $item): string => $item->item->plain, $plan->in(PlanState::Done));
         if ($shown !== []) {
-            $sentences[] = 'We also saw: '.$this->list(array_values(array_unique($shown))).'.';
+            $sentences[] = 'We also saw: '.Listed::of(array_values(array_unique($shown))).'.';
         }
         foreach (CleanStarts::in($assessment->record, $this->catalogue)->forTheOwner() as $sentence) {
             $sentences[] = $sentence;
@@ -233,11 +185,11 @@ final readonly class LetterWriter
         }
         $unshown = array_map(fn (PlannedItem $item): string => $item->item->plain, $plan->owed());
         if ($unshown !== [] && $closing !== null) {
-            $sentences[] = 'We did not show this: '.$this->list(array_values(array_unique($unshown))).'.';
+            $sentences[] = 'We did not show this: '.Listed::of(array_values(array_unique($unshown))).'.';
         }
         $without = array_map(fn (PlannedItem $item): string => $item->item->plain, $plan->in(PlanState::Locked));
         if ($without !== []) {
-            $sentences[] = 'Without your leave to work past the log-in screen we did not test this: '.$this->list(array_values(array_unique($without))).'.';
+            $sentences[] = 'Without your leave to work past the log-in screen we did not test this: '.Listed::of(array_values(array_unique($without))).'.';
         }
         if ($closing !== null && $closing->signedOff !== '') {
             $sentences[] = 'We hand it back before all our tests were done. The reason: '.rtrim($closing->signedOff, '.').'.';
@@ -342,7 +294,7 @@ final readonly class LetterWriter
                 ? $this->several($part) : $part->kind->plain;
         }
 
-        return $this->list(array_values(array_unique($names)));
+        return Listed::of(array_values(array_unique($names)));
     }
 
     private function several(Part $part): string
@@ -352,13 +304,5 @@ final readonly class LetterWriter
             'slot' => 'the memory slots',
             default => 'the drives',
         };
-    }
-
-    /** @param  list<string>  $words */
-    private function list(array $words): string
-    {
-        $last = array_pop($words);
-
-        return $words === [] ? (string) $last : implode(', ', $words)." and {$last}";
     }
 }

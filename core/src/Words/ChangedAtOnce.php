@@ -47,12 +47,11 @@ final readonly class ChangedAtOnce
         if (count($changes) < 2) {
             return null;
         }
-        $one = array_pop($changes);
         $splits = [];
         foreach ($parts as $part) {
             $splits[$machine->part($part)->inSentence()] = $last->setUp->with($part, $before->setUp);
         }
 
-        return new self('Changed at once: '.implode(', ', $changes)." and {$one}. Which of them made the difference cannot be told; set one of them back, and start again.", $splits);
+        return new self('Changed at once: '.Listed::of($changes).'. Which of them made the difference cannot be told; set one of them back, and start again.', $splits);
     }
 }

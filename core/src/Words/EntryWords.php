@@ -147,10 +147,7 @@ final readonly class EntryWords
     /** @param  list<string>  $ids */
     private function parts(array $ids, bool $short = false): string
     {
-        $names = array_map(fn (string $id): string => $short ? $this->machine->part($id)->name : $this->machine->part($id)->inSentence(), $ids);
-        $last = array_pop($names);
-
-        return $names === [] ? (string) $last : implode(', ', $names)." and {$last}";
+        return Listed::of(array_map(fn (string $id): string => $short ? $this->machine->part($id)->name : $this->machine->part($id)->inSentence(), $ids));
     }
 
     /**

@@ -36,8 +36,26 @@ final class LetterTest extends TestCase
         $told = ['kind' => 'report', 'reached' => 'dark', 'text' => 'Black some mornings', 'failed' => 2, 'of' => 10, 'only' => 'cold'];
         $text = $this->letter([$told, ['kind' => 'start', 'reached' => 'stays']])->text();
         $this->assertStringContainsString('It did so in 2 of 10 starts, only when it was cold.', $text);
-        $this->assertStringContainsString('You told us that it comes and goes, and so it did.', $text);
+        $this->assertStringContainsString('You told us that it comes and goes. While we had it, it did not fail.', $text);
         $this->assertStringNotContainsString('not quite what you told us', $text);
+    }
+
+    public function test_what_others_said_what_was_done_and_what_we_left_open_is_not_put_into_the_owners_mouth(): void
+    {
+        $text = $this->letter([
+            ['kind' => 'report', 'reached' => 'dark', 'text' => 'Black again'],
+            ['kind' => 'report', 'source' => 'remembered', 'text' => 'What H8-286 left open', 'carried' => ['board-dead' => 2.0]],
+            ['kind' => 'report', 'source' => 'remembered', 'history' => ['supply-worked'], 'when' => '2026-06', 'text' => 'by a friend'],
+            ['kind' => 'report', 'source' => 'remembered', 'history' => ['age-old']],
+            ['kind' => 'report', 'source' => 'opinion', 'text' => 'the board is dead'],
+            ['kind' => 'start', 'reached' => 'dark', 'waited' => 120],
+        ])->text();
+        $this->assertStringContainsString('It was with us before. What we had not proved then, we took as open again.', $text);
+        $this->assertStringNotContainsString('left open”', $text);
+        $this->assertStringContainsString('Done earlier, 2026-06: the power supply was replaced', $text);
+        $this->assertStringContainsString('Others had said: “the board is dead”', $text);
+        $this->assertSame(2, substr_count($text, 'You said: '));
+        $this->assertSame(1, substr_count($text, 'Done earlier'), 'Its age is nothing that was done.');
     }
 
     public function test_all_sections_stand_in_order(): void

@@ -72,6 +72,15 @@ final class PlanTest extends TestCase
         $this->assertSame('its owner says it fails only then', $cold->why);
     }
 
+    public function test_what_fails_only_warm_is_started_warm_with_or_without_leave_for_more(): void
+    {
+        $told = [['kind' => 'report', 'reached' => 'drops', 'only' => 'warm'], ...self::SUPPLY];
+        $this->assertContains('warm', array_map(fn (PlannedItem $item): string => $item->item->id, $this->plan($told)->owed()));
+        $shown = $this->plan([...$told, ['kind' => 'start', 'reached' => 'stays', 'setup' => ['temperature' => 'warm']]]);
+        $this->assertContains('warm', array_map(fn (PlannedItem $item): string => $item->item->id, $shown->in(PlanState::Done)));
+        $this->assertNotContains('warm', $this->ids(self::SUPPLY));
+    }
+
     public function test_a_failed_check_is_owed_and_moves_belief(): void
     {
         $before = Bench::assess(self::SUPPLY);

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Letter;
+
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Evidence\Circumstances;
+use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Evidence\Report;
+use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\Words\Listed;
+
+/** How a letter begins: what its owner told, each in whose words it was, and what the first start showed. */
+final readonly class Beginning
+{
+    public function __construct(private Record $record, private Catalogue $catalogue)
+    {
+    }
+
+    /** @return list<string> */
+    public function told(): array
+    {
+        return array_merge([], ...array_map($this->ofReport(...), $this->record->all(Report::class)));
+    }
+
+    /** @return list<string> */
+    private function ofReport(Report $report): array
+    {
+        if ($report->carried !== []) {
+            return ['It was with us before. What we had not proved then, we took as open again.'];
+        }
+        $done = array_map(fn (string $deed): string => $this->catalogue->history[$deed]->plain, array_filter($report->history, fn (string $deed): bool => ! str_starts_with($deed, 'age-')));
+        $events = array_map(fn (string $event): string => $this->catalogue->events[$event]->name, array_diff($report->events, ['none']));
+        $marks = array_map(fn (string $mark): string => $this->catalogue->marks[$mark]->plain, $report->marks);
+
+        return array_values(array_filter([
+            $done === [] ? '' : 'Done earlier'.($report->when === null ? '' : ", {$report->when}").': '.implode('; ', $done).'.',
+            $report->text === '' ? '' : ($report->source === Report::OPINION ? 'Others had said' : 'You said').": “{$report->text}”",
+            $report->reached === null ? '' : "As you told it, {$this->catalogue->reach($report->reached)->plain}.",
+            (string) $report->manner?->plain(),
+            $events === [] ? '' : 'Just before: '.implode('; ', $events).'.',
+            $marks === [] ? '' : 'When it came in we noted '.Listed::of($marks).'.',
+        ]));
+    }
+
+    /** @return list<string> */
+    public function seen(): array
+    {
+        $starts = $this->record->all(Start::class);
+        if ($starts === []) {
+            return ['We have not started it.'];
+        }
+        $first = "We started it as it came, and {$this->catalogue->reach($starts[0]->reached)->plain}.";
+        $comesAndGoes = Circumstances::manner($this->record, $this->catalogue)?->comesAndGoes() ?? false;
+
+        return match (true) {
+            $comesAndGoes && ! $this->everFailed($starts) => [$first, 'You told us that it comes and goes. While we had it, it did not fail.'],
+            ! $comesAndGoes && $this->wasToldOtherwise($starts[0]) => [$first, 'That is not quite what you told us. A fault that comes and goes can do this.'],
+            default => [$first],
+        };
+    }
+
+    /** @param  list<Start>  $starts */
+    private function everFailed(array $starts): bool
+    {
+        foreach ($starts as $start) {
+            if ($this->catalogue->reach($start->reached)->firstStop < $this->catalogue->stageCount()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function wasToldOtherwise(Start $first): bool
+    {
+        foreach ($this->record->all(Report::class) as $report) {
+            if ($report->source !== Report::OPINION && $report->reached !== null && $report->reached !== $first->reached) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
