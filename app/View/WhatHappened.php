@@ -16,6 +16,7 @@ use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\Words\StartInPlain;
 
 /** The course of a job for its owner: days, plain words, and how far along the chain it got each time. */
 final readonly class WhatHappened
@@ -47,7 +48,7 @@ final readonly class WhatHappened
     private static function words(Entry $entry, Assessment $assessment, Catalogue $catalogue): ?string
     {
         return match (true) {
-            $entry instanceof Start => 'We started it'.($entry->setUp->lent === [] ? '' : ' with a part of ours').($entry->times > 1 ? ", {$entry->times} times" : '').': '.$catalogue->reach($entry->reached)->plain.'.',
+            $entry instanceof Start => StartInPlain::sentence('We started it'.($entry->setUp->lent === [] ? '' : ' with a part of ours'), $entry, $catalogue),
             $entry instanceof Finding => $catalogue->check($entry->check)->result($entry->result)->findsSomething() ? 'We looked or measured, and found something.' : 'We looked or measured, and found nothing wrong there.',
             $entry instanceof Deed => 'We '.str_replace('{part}', implode(' and ', array_map(fn (string $part): string => $assessment->machine->part($part)->kind->plain, $entry->on)), $catalogue->act($entry->act)->did).'.',
             $entry instanceof Agreement => match ($entry->answer) {

@@ -115,7 +115,7 @@ final class HandBackTest extends TestCase
     {
         $job = $this->closed();
         $old = '/letter/'.$job->letter_token;
-        $this->get($old.'/what-happened')->assertOk()->assertSee('We started it: nothing happened at all.')->assertSee('We replaced the power supply.')->assertDontSee('log out');
+        $this->get($old.'/what-happened')->assertOk()->assertSee('We started it, and nothing happened at all.')->assertSee('We replaced the power supply.')->assertDontSee('log out');
         $this->get($old.'/letter.pdf')->assertOk();
         $this->get('/letter/'.$this->job()->letter_token.'/letter.pdf')->assertNotFound();
         $this->actingAs($this->person(Role::Counter))->post("/jobs/{$job->tag}/letter/renew")->assertSessionHasNoErrors();

@@ -10,6 +10,7 @@ use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Words\Listed;
+use Orthoscope\Core\Words\StartInPlain;
 
 /** How a letter begins: what its owner told, each in whose words it was, and what the first start showed. */
 final readonly class Beginning
@@ -51,7 +52,7 @@ final readonly class Beginning
         if ($starts === []) {
             return ['We have not started it.'];
         }
-        $first = "We started it as it came, and {$this->catalogue->reach($starts[0]->reached)->plain}.";
+        $first = StartInPlain::sentence('We started it as it came', $starts[0], $this->catalogue);
         $comesAndGoes = Circumstances::manner($this->record, $this->catalogue)?->comesAndGoes() ?? false;
 
         return match (true) {

@@ -58,6 +58,12 @@ final class LetterTest extends TestCase
         $this->assertSame(1, substr_count($text, 'Done earlier'), 'Its age is nothing that was done.');
     }
 
+    public function test_starts_counted_together_are_told_as_counted(): void
+    {
+        $this->assertStringContainsString('We started it as it came, 10 times: in 2 the fans ran but there was no picture, in 8 it started and stayed up.', $this->letter([['kind' => 'start', 'outcomes' => ['dark' => 2, 'stays' => 8]]])->text());
+        $this->assertStringContainsString('We started it as it came, 3 times, and each time nothing happened at all.', $this->letter([['kind' => 'start', 'reached' => 'nothing', 'times' => 3]])->text());
+    }
+
     public function test_all_sections_stand_in_order(): void
     {
         $ids = array_column($this->letter(self::DEAD_SUPPLY)->sections, 'id');
