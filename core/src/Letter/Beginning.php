@@ -15,6 +15,9 @@ use Orthoscope\Core\Words\StartInPlain;
 /** How a letter begins: what its owner told, each in whose words it was, and what the first start showed. */
 final readonly class Beginning
 {
+    /** The mark that is no mark of the machine but what its owner allows. */
+    private const LEAVE = 'consent-system';
+
     public function __construct(private Record $record, private Catalogue $catalogue)
     {
     }
@@ -33,7 +36,7 @@ final readonly class Beginning
         }
         $done = array_map(fn (string $deed): string => $this->catalogue->history[$deed]->plain, array_filter($report->history, fn (string $deed): bool => ! str_starts_with($deed, 'age-')));
         $events = array_map(fn (string $event): string => $this->catalogue->events[$event]->name, array_diff($report->events, ['none']));
-        $marks = array_map(fn (string $mark): string => $this->catalogue->marks[$mark]->plain, $report->marks);
+        $marks = array_map(fn (string $mark): string => $this->catalogue->marks[$mark]->plain, array_diff($report->marks, [self::LEAVE]));
 
         return array_values(array_filter([
             $done === [] ? '' : 'Done earlier'.($report->when === null ? '' : ", {$report->when}").': '.implode('; ', $done).'.',
@@ -42,6 +45,7 @@ final readonly class Beginning
             (string) $report->manner?->plain(),
             $events === [] ? '' : 'Just before: '.implode('; ', $events).'.',
             $marks === [] ? '' : 'When it came in we noted '.Listed::of($marks).'.',
+            in_array(self::LEAVE, $report->marks, true) ? "You gave us {$this->catalogue->marks[self::LEAVE]->plain}." : '',
         ]));
     }
 

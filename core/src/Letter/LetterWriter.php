@@ -11,7 +11,6 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Chain\Place;
 use Orthoscope\Core\Diagnosis\Because;
-use Orthoscope\Core\Diagnosis\FaultBelief;
 use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Standing;
@@ -21,7 +20,6 @@ use Orthoscope\Core\Proving\CleanStarts;
 use Orthoscope\Core\Proving\Plan;
 use Orthoscope\Core\Proving\PlannedItem;
 use Orthoscope\Core\Proving\PlanState;
-use Orthoscope\Core\Words\Certainty;
 use Orthoscope\Core\Words\Listed;
 
 /** Writes the letter to the owner in plain words: short sentences, no slot, rail or socket left unexplained. */
@@ -42,9 +40,9 @@ final readonly class LetterWriter
             new Section('personal', 'A word from us', $terms->personal === '' ? [] : [$terms->personal]),
             new Section('told', 'What you told us', $beginning->told()),
             new Section('seen', 'What we saw', $beginning->seen()),
-            new Section('cause', 'What it was, and how sure we are', $this->cause($assessment)),
+            new Section('cause', 'What it was, and how sure we are', (new Cause($assessment))->sentences()),
             new Section('ruled-out', 'What we ruled out, and how', $this->ruledOut($assessment)),
-            new Section('done', 'What we did', $this->done($assessment)),
+            new Section('done', 'What we did', (new Work($assessment, $this->catalogue))->sentences()),
             new Section('proof', 'How we tested it', $this->proof($assessment, $plan)),
             new Section('not-proved', 'What we could not prove', $this->notProved($assessment, $closing, $plan)),
             new Section('limits', 'Limits', $this->limits($assessment)),
@@ -60,47 +58,7 @@ final readonly class LetterWriter
     /** @return list<string> what was found, for a message before the letter */
     public function found(Assessment $assessment): array
     {
-        return $this->cause($assessment);
-    }
-
-    /** @return list<string> */
-    private function cause(Assessment $assessment): array
-    {
-        $named = array_values(array_filter($assessment->faults, fn (FaultBelief $f): bool => $f->probability >= 0.35 && $f->spare === null && $f->part->id !== 'outside'));
-        $cause = $assessment->causes();
-        if ($assessment->record->closing()?->outcome === 'no-fault-found') {
-            return ['We found no fault. That does not mean that there is none: it may need a condition that we did not meet.'];
-        }
-        if ($named === [] && $cause === []) {
-            return ['We could not find out for certain what it was. We say so plainly rather than guess.'];
-        }
-        $sentences = [];
-        foreach ($cause as $standing) {
-            $sentences = [...$sentences, ...$this->causeOf($standing, $assessment)];
-        }
-        if ($sentences === []) {
-            $sentences[] = 'The likeliest cause: '.$named[0]->fault->plain.'. We are not sure.';
-        }
-
-        return $sentences;
-    }
-
-    /** @return list<string> */
-    private function causeOf(PartStanding $standing, Assessment $assessment): array
-    {
-        $faults = $assessment->faultsOf($standing->part->id);
-        $fault = $faults[0] ?? null;
-        $grounds = array_map(fn (Because $b): Ground => $b->ground, $standing->because);
-        $likely = $fault !== null && $fault->probability >= 0.6 * $standing->probability;
-        $what = $likely ? ucfirst($fault->fault->plain) : ucfirst($standing->part->kind->plain).' was at fault, or the way it was fitted';
-
-        return match (true) {
-            $standing->standing === Standing::Condemned && in_array(Ground::CameBack, $grounds, true) => ["{$what}.", $standing->part->kind->lendable
-                ? 'We are sure. With another one in its place the machine got further. With the old one back, the trouble came back.'
-                : 'We are sure. With that left out of use the machine got further. With it in use again, the trouble came back.'],
-            $standing->standing === Standing::Condemned => ["{$what}.", 'We are sure, because we saw or measured it.'],
-            default => ["{$what}.", 'That is '.Certainty::of($standing->probability)->with($standing->probability).'. We did not confirm it beyond that.'],
-        };
+        return (new Cause($assessment))->sentences();
     }
 
     /** @return list<string> */
@@ -124,28 +82,16 @@ final readonly class LetterWriter
         }
         $sentences = [];
         if ($worked !== []) {
-            $sentences[] = 'These worked when we started the machine: '.$this->parts($worked).'.';
+            $sentences[] = 'These worked when we started the machine: '.PartNames::of($worked).'.';
         }
         if ($measured !== []) {
-            $sentences[] = 'We looked at or measured these and found them good: '.$this->parts($measured).'.';
+            $sentences[] = 'We looked at or measured these and found them good: '.PartNames::of($measured).'.';
         }
         if ($unchanged !== []) {
-            $sentences[] = 'We changed or took out these, and the trouble stayed. So they alone are not the cause: '.$this->parts($unchanged).'.';
+            $sentences[] = 'We changed or took out these, and the trouble stayed. So they alone are not the cause: '.PartNames::of($unchanged).'.';
         }
 
         return $sentences;
-    }
-
-    /** @return list<string> */
-    private function done(Assessment $assessment): array
-    {
-        $sentences = [];
-        foreach ($assessment->record->all(Deed::class) as $deed) {
-            $parts = array_map($assessment->machine->part(...), $deed->on);
-            $sentences[] = 'We '.str_replace('{part}', $this->parts($parts), $this->catalogue->act($deed->act)->did).'.';
-        }
-
-        return array_values(array_unique($sentences === [] ? ['We changed nothing on your machine.'] : $sentences));
     }
 
     /** @return list<string> */
@@ -181,7 +127,7 @@ final readonly class LetterWriter
             fn (PartStanding $s): bool => in_array($s->standing, [Standing::NotTested, Standing::Hidden, Standing::NotAlone], true) && $s->part->id !== 'outside' && ! $s->part->kind->link,
         ));
         if ($untested !== []) {
-            $sentences[] = 'We did not get to test these, so we cannot say that they are good: '.$this->parts(array_values($untested)).'.';
+            $sentences[] = 'We did not get to test these, so we cannot say that they are good: '.PartNames::of(array_values($untested)).'.';
         }
         $unshown = array_map(fn (PlannedItem $item): string => $item->item->plain, $plan->owed());
         if ($unshown !== [] && $closing !== null) {
@@ -212,7 +158,7 @@ final readonly class LetterWriter
         foreach ($assessment->record->all(Deed::class) as $deed) {
             $way = $this->catalogue->economy->wayOf($deed->act);
             if ($way?->id === 'workaround') {
-                $sentences[] = 'We '.str_replace('{part}', $this->parts(array_map($assessment->machine->part(...), $deed->on)), $this->catalogue->act($deed->act)->did).'. The fault itself is still there. It may get worse.';
+                $sentences[] = 'We '.str_replace('{part}', PartNames::of(array_map($assessment->machine->part(...), $deed->on)), $this->catalogue->act($deed->act)->did).'. The fault itself is still there. It may get worse.';
             } elseif ($deed->act === 'straighten-pins') {
                 $sentences[] = 'Straightened pins can fail. If they do, the main board must be replaced. Do not send it by post with the processor out.';
             } elseif ($way?->id === 'board') {
@@ -233,7 +179,7 @@ final readonly class LetterWriter
     {
         $sentences = [];
         foreach ($assessment->record->all(Deed::class) as $deed) {
-            $parts = $this->parts(array_map($assessment->machine->part(...), $deed->on));
+            $parts = PartNames::of(array_map($assessment->machine->part(...), $deed->on));
             $sentences[] = match ($deed->old) {
                 'owner' => "You get the old part back: {$parts}.",
                 'recycled' => "We send the old part to be recycled: {$parts}.",
@@ -283,26 +229,5 @@ final readonly class LetterWriter
         }
 
         return $sentences;
-    }
-
-    /** @param  list<Part>  $parts */
-    private function parts(array $parts): string
-    {
-        $names = [];
-        foreach ($parts as $part) {
-            $names[] = $part->kind->many && count(array_filter($parts, fn (Part $p): bool => $p->kind->id === $part->kind->id)) > 1
-                ? $this->several($part) : $part->kind->plain;
-        }
-
-        return Listed::of(array_values(array_unique($names)));
-    }
-
-    private function several(Part $part): string
-    {
-        return match ($part->kind->id) {
-            'stick' => 'the memory sticks',
-            'slot' => 'the memory slots',
-            default => 'the drives',
-        };
     }
 }

@@ -58,6 +58,31 @@ final class LetterTest extends TestCase
         $this->assertSame(1, substr_count($text, 'Done earlier'), 'Its age is nothing that was done.');
     }
 
+    public function test_what_was_replaced_without_being_shown_at_fault_is_said(): void
+    {
+        $this->assertStringNotContainsString('We did not show for certain', $this->letter(self::DEAD_SUPPLY)->text());
+        $board = array_slice(self::DEAD_SUPPLY, 0, 5);
+        $text = $this->letter([...$board, ['kind' => 'act', 'act' => 'replace', 'on' => ['board', 'stick-1']], ['kind' => 'closing', 'price' => 1]])->text();
+        $this->assertStringContainsString('We also replaced the main board and a memory stick. We did not show for certain that they were at fault.', $text);
+        $alone = $this->letter([['kind' => 'start', 'reached' => 'dark', 'waited' => 120], ['kind' => 'act', 'act' => 'replace', 'on' => ['board']]])->text();
+        $this->assertStringContainsString('We replaced the main board. We did not show for certain that it was at fault.', $alone);
+    }
+
+    public function test_moving_parts_for_tests_is_not_called_nothing(): void
+    {
+        $text = $this->letter([['kind' => 'start', 'reached' => 'dark', 'waited' => 120], ['kind' => 'start', 'reached' => 'stays', 'setup' => ['out' => ['stick-2']]], ['kind' => 'start', 'reached' => 'stays', 'times' => 3]])->text();
+        $this->assertStringContainsString('We replaced nothing. For our tests we took parts out or moved them, and put them back. That alone can put a contact right.', $text);
+        $this->assertStringNotContainsString('We changed nothing', $text);
+    }
+
+    public function test_leave_to_go_on_is_no_mark_of_the_machine(): void
+    {
+        $text = $this->letter([['kind' => 'report', 'text' => 'go on', 'marks' => ['consent-system', 'parcel']], ['kind' => 'start', 'reached' => 'dark']])->text();
+        $this->assertStringContainsString('You gave us leave to work beyond the log-in screen.', $text);
+        $this->assertStringContainsString('When it came in we noted', $text);
+        $this->assertStringNotContainsString('noted leave', $text);
+    }
+
     public function test_starts_counted_together_are_told_as_counted(): void
     {
         $this->assertStringContainsString('We started it as it came, 10 times: in 2 the fans ran but there was no picture, in 8 it started and stayed up.', $this->letter([['kind' => 'start', 'outcomes' => ['dark' => 2, 'stays' => 8]]])->text());

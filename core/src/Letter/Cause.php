@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Letter;
+
+use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Diagnosis\Because;
+use Orthoscope\Core\Diagnosis\FaultBelief;
+use Orthoscope\Core\Diagnosis\Ground;
+use Orthoscope\Core\Diagnosis\PartStanding;
+use Orthoscope\Core\Diagnosis\Standing;
+use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Words\Certainty;
+
+/** What it was and how sure that is, in words that match the numbers; what was replaced without its having been shown is said too. */
+final readonly class Cause
+{
+    public function __construct(private Assessment $assessment)
+    {
+    }
+
+    /** @return list<string> */
+    public function sentences(): array
+    {
+        $named = array_values(array_filter($this->assessment->faults, fn (FaultBelief $f): bool => $f->probability >= 0.35 && $f->spare === null && $f->part->id !== 'outside'));
+        $cause = $this->assessment->causes();
+        if ($this->assessment->record->closing()?->outcome === 'no-fault-found') {
+            return ['We found no fault. That does not mean that there is none: it may need a condition that we did not meet.'];
+        }
+        $unshown = $this->replacedUnshown($cause);
+        if ($named === [] && $cause === []) {
+            return ['We could not find out for certain what it was. We say so plainly rather than guess.', ...$unshown];
+        }
+        $sentences = [];
+        foreach ($cause as $standing) {
+            $sentences = [...$sentences, ...$this->ofPart($standing)];
+        }
+        if ($sentences === []) {
+            $sentences[] = 'The likeliest cause: '.$named[0]->fault->plain.'. We are not sure.';
+        }
+
+        return [...$sentences, ...$unshown];
+    }
+
+    /**
+     * Parts that were replaced and are not among the causes: what their owner pays for without its having been shown.
+     *
+     * @param  list<PartStanding>  $cause
+     *
+     * @return list<string>
+     */
+    private function replacedUnshown(array $cause): array
+    {
+        $shown = array_map(fn (PartStanding $standing): string => $standing->part->id, $cause);
+        $replaced = array_merge([], ...array_map(fn (Deed $deed): array => $deed->with === null || $deed->begun ? [] : $deed->on, $this->assessment->record->all(Deed::class)));
+        $unshown = array_values(array_unique(array_diff($replaced, $shown)));
+
+        return $unshown === [] ? [] : ['We '.($cause === [] ? '' : 'also ').'replaced '.PartNames::of(array_map($this->assessment->machine->part(...), $unshown)).'. We did not show for certain that '.(isset($unshown[1]) ? 'they were' : 'it was').' at fault.'];
+    }
+
+    /** @return list<string> */
+    private function ofPart(PartStanding $standing): array
+    {
+        $faults = $this->assessment->faultsOf($standing->part->id);
+        $fault = $faults[0] ?? null;
+        $grounds = array_map(fn (Because $b): Ground => $b->ground, $standing->because);
+        $likely = $fault !== null && $fault->probability >= 0.6 * $standing->probability;
+        $what = $likely ? ucfirst($fault->fault->plain) : ucfirst($standing->part->kind->plain).' was at fault, or the way it was fitted';
+
+        return match (true) {
+            $standing->standing === Standing::Condemned && in_array(Ground::CameBack, $grounds, true) => ["{$what}.", $standing->part->kind->lendable
+                ? 'We are sure. With another one in its place the machine got further. With the old one back, the trouble came back.'
+                : 'We are sure. With that left out of use the machine got further. With it in use again, the trouble came back.'],
+            $standing->standing === Standing::Condemned => ["{$what}.", 'We are sure, because we saw or measured it.'],
+            default => ["{$what}.", 'That is '.Certainty::of($standing->probability)->with($standing->probability).'. We did not confirm it beyond that.'],
+        };
+    }
+}

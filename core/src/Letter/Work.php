@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Letter;
+
+use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Place;
+use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\Start;
+
+/** What was done to a machine; where nothing was, that parts were moved for tests is said, as moving alone can cure. */
+final readonly class Work
+{
+    public function __construct(private Assessment $assessment, private Catalogue $catalogue)
+    {
+    }
+
+    /** @return list<string> */
+    public function sentences(): array
+    {
+        $sentences = [];
+        foreach ($this->assessment->record->all(Deed::class) as $deed) {
+            $parts = array_map($this->assessment->machine->part(...), $deed->on);
+            $sentences[] = 'We '.str_replace('{part}', PartNames::of($parts), $this->catalogue->act($deed->act)->did).'.';
+        }
+
+        return array_values(array_unique(match (true) {
+            $sentences !== [] => $sentences,
+            $this->wasTakenApart() => ['We replaced nothing. For our tests we took parts out or moved them, and put them back. That alone can put a contact right.'],
+            default => ['We changed nothing on your machine.'],
+        }));
+    }
+
+    private function wasTakenApart(): bool
+    {
+        foreach ($this->assessment->record->all(Start::class) as $start) {
+            if ($start->setUp->place === Place::Bench || $start->setUp->lent !== [] || $start->setUp->out !== [] || $start->setUp->moved !== []) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
