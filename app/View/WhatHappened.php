@@ -16,6 +16,7 @@ use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\Words\DeedInPlain;
 use Orthoscope\Core\Words\StartInPlain;
 
 /** The course of a job for its owner: days, plain words, and how far along the chain it got each time. */
@@ -50,7 +51,7 @@ final readonly class WhatHappened
         return match (true) {
             $entry instanceof Start => StartInPlain::sentence('We started it'.($entry->setUp->lent === [] ? '' : ' with a part of ours'), $entry, $catalogue),
             $entry instanceof Finding => $catalogue->check($entry->check)->result($entry->result)->findsSomething() ? 'We looked or measured, and found something.' : 'We looked or measured, and found nothing wrong there.',
-            $entry instanceof Deed => 'We '.str_replace('{part}', implode(' and ', array_map(fn (string $part): string => $assessment->machine->part($part)->kind->plain, $entry->on)), $catalogue->act($entry->act)->did).'.',
+            $entry instanceof Deed => $entry->begun ? null : DeedInPlain::sentence($entry, $assessment->machine, $catalogue),
             $entry instanceof Agreement => match ($entry->answer) {
                 'accepted', 'told' => 'You said yes to what we suggested.',
                 'declined' => 'You said no to what we suggested.',

@@ -8,7 +8,8 @@ namespace Orthoscope\Core\Catalogue;
 final readonly class Act
 {
     /**
-     * @param  string  $did     past tense for letters; "{part}" stands for the part acted on
+     * @param  string  $did     past tense for the bench; "{part}" stands for the part acted on
+     * @param  string  $plain   the same for the owner
      * @param  int  $minutes bench minutes
      * @param  int  $money   what it uses up beside a part, minor units of money
      * @param  bool  $buysPart whether the price of the part comes on top
@@ -17,6 +18,7 @@ final readonly class Act
         public string $id,
         public string $name,
         public string $did,
+        public string $plain,
         public int $minutes,
         public int $money,
         public bool $buysPart,
@@ -27,6 +29,6 @@ final readonly class Act
     /** @param  array<string, mixed>  $row */
     public static function fromArray(array $row): self
     {
-        return new self($row['id'], $row['name'], $row['did'], $row['minutes'], $row['money'], $row['part'] ?? false, $row['caution'] ?? null);
+        return new self($row['id'], $row['name'], $row['did'], $row['plain'] ?? $row['did'], $row['minutes'], $row['money'], $row['part'] ?? false, $row['caution'] ?? null);
     }
 }

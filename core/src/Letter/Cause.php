@@ -12,6 +12,7 @@ use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Standing;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Words\Certainty;
+use Orthoscope\Core\Words\PartsInPlain;
 
 /** What it was and how sure that is, in words that match the numbers; what was replaced without its having been shown is said too. */
 final readonly class Cause
@@ -56,7 +57,7 @@ final readonly class Cause
         $replaced = array_merge([], ...array_map(fn (Deed $deed): array => $deed->with === null || $deed->begun ? [] : $deed->on, $this->assessment->record->all(Deed::class)));
         $unshown = array_values(array_unique(array_diff($replaced, $shown)));
 
-        return $unshown === [] ? [] : ['We '.($cause === [] ? '' : 'also ').'replaced '.PartNames::of(array_map($this->assessment->machine->part(...), $unshown)).'. We did not show for certain that '.(isset($unshown[1]) ? 'they were' : 'it was').' at fault.'];
+        return $unshown === [] ? [] : ['We '.($cause === [] ? '' : 'also ').'replaced '.PartsInPlain::of(array_map($this->assessment->machine->part(...), $unshown)).'. We did not show for certain that '.(isset($unshown[1]) ? 'they were' : 'it was').' at fault.'];
     }
 
     /** @return list<string> */

@@ -20,7 +20,9 @@ use Orthoscope\Core\Proving\CleanStarts;
 use Orthoscope\Core\Proving\Plan;
 use Orthoscope\Core\Proving\PlannedItem;
 use Orthoscope\Core\Proving\PlanState;
+use Orthoscope\Core\Words\DeedInPlain;
 use Orthoscope\Core\Words\Listed;
+use Orthoscope\Core\Words\PartsInPlain;
 
 /** Writes the letter to the owner in plain words: short sentences, no slot, rail or socket left unexplained. */
 final readonly class LetterWriter
@@ -82,13 +84,13 @@ final readonly class LetterWriter
         }
         $sentences = [];
         if ($worked !== []) {
-            $sentences[] = 'These worked when we started the machine: '.PartNames::of($worked).'.';
+            $sentences[] = 'These worked when we started the machine: '.PartsInPlain::of($worked).'.';
         }
         if ($measured !== []) {
-            $sentences[] = 'We looked at or measured these and found them good: '.PartNames::of($measured).'.';
+            $sentences[] = 'We looked at or measured these and found them good: '.PartsInPlain::of($measured).'.';
         }
         if ($unchanged !== []) {
-            $sentences[] = 'We changed or took out these, and the trouble stayed. So they alone are not the cause: '.PartNames::of($unchanged).'.';
+            $sentences[] = 'We changed or took out these, and the trouble stayed. So they alone are not the cause: '.PartsInPlain::of($unchanged).'.';
         }
 
         return $sentences;
@@ -127,7 +129,7 @@ final readonly class LetterWriter
             fn (PartStanding $s): bool => in_array($s->standing, [Standing::NotTested, Standing::Hidden, Standing::NotAlone], true) && $s->part->id !== 'outside' && ! $s->part->kind->link,
         ));
         if ($untested !== []) {
-            $sentences[] = 'We did not get to test these, so we cannot say that they are good: '.PartNames::of(array_values($untested)).'.';
+            $sentences[] = 'We did not get to test these, so we cannot say that they are good: '.PartsInPlain::of(array_values($untested)).'.';
         }
         $unshown = array_map(fn (PlannedItem $item): string => $item->item->plain, $plan->owed());
         if ($unshown !== [] && $closing !== null) {
@@ -158,7 +160,7 @@ final readonly class LetterWriter
         foreach ($assessment->record->all(Deed::class) as $deed) {
             $way = $this->catalogue->economy->wayOf($deed->act);
             if ($way?->id === 'workaround') {
-                $sentences[] = 'We '.str_replace('{part}', PartNames::of(array_map($assessment->machine->part(...), $deed->on)), $this->catalogue->act($deed->act)->did).'. The fault itself is still there. It may get worse.';
+                $sentences[] = DeedInPlain::sentence($deed, $assessment->machine, $this->catalogue).' The fault itself is still there. It may get worse.';
             } elseif ($deed->act === 'straighten-pins') {
                 $sentences[] = 'Straightened pins can fail. If they do, the main board must be replaced. Do not send it by post with the processor out.';
             } elseif ($way?->id === 'board') {
@@ -179,7 +181,7 @@ final readonly class LetterWriter
     {
         $sentences = [];
         foreach ($assessment->record->all(Deed::class) as $deed) {
-            $parts = PartNames::of(array_map($assessment->machine->part(...), $deed->on));
+            $parts = PartsInPlain::of(array_map($assessment->machine->part(...), $deed->on));
             $sentences[] = match ($deed->old) {
                 'owner' => "You get the old part back: {$parts}.",
                 'recycled' => "We send the old part to be recycled: {$parts}.",

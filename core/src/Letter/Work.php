@@ -9,6 +9,7 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Place;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\Words\DeedInPlain;
 
 /** What was done to a machine; where nothing was, that parts were moved for tests is said, as moving alone can cure. */
 final readonly class Work
@@ -20,11 +21,9 @@ final readonly class Work
     /** @return list<string> */
     public function sentences(): array
     {
-        $sentences = [];
-        foreach ($this->assessment->record->all(Deed::class) as $deed) {
-            $parts = array_map($this->assessment->machine->part(...), $deed->on);
-            $sentences[] = 'We '.str_replace('{part}', PartNames::of($parts), $this->catalogue->act($deed->act)->did).'.';
-        }
+        // What was only begun is on the record again where it was done.
+        $done = array_filter($this->assessment->record->all(Deed::class), fn (Deed $deed): bool => ! $deed->begun);
+        $sentences = array_map(fn (Deed $deed): string => DeedInPlain::sentence($deed, $this->assessment->machine, $this->catalogue), $done);
 
         return array_values(array_unique(match (true) {
             $sentences !== [] => $sentences,

@@ -83,6 +83,15 @@ final class LetterTest extends TestCase
         $this->assertStringNotContainsString('noted leave', $text);
     }
 
+    public function test_what_was_only_begun_is_not_called_done_and_advice_was_given_to_its_reader(): void
+    {
+        $dark = ['kind' => 'start', 'reached' => 'dark', 'waited' => 120];
+        $begun = $this->letter([$dark, ['kind' => 'act', 'act' => 'write-firmware', 'on' => ['firmware'], 'begun' => true]])->text();
+        $this->assertStringNotContainsString('We wrote', $begun);
+        $this->assertStringContainsString('We changed nothing', $begun);
+        $this->assertStringContainsString('We told you what to change at home.', $this->letter([$dark, ['kind' => 'act', 'act' => 'advise', 'on' => ['wall-socket']]])->text());
+    }
+
     public function test_starts_counted_together_are_told_as_counted(): void
     {
         $this->assertStringContainsString('We started it as it came, 10 times: in 2 the fans ran but there was no picture, in 8 it started and stayed up.', $this->letter([['kind' => 'start', 'outcomes' => ['dark' => 2, 'stays' => 8]]])->text());

@@ -2,13 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Orthoscope\Core\Letter;
+namespace Orthoscope\Core\Words;
 
 use Orthoscope\Core\Chain\Part;
-use Orthoscope\Core\Words\Listed;
 
 /** Parts as the owner reads them: each once, and all of a kind as several. */
-final class PartNames
+final class PartsInPlain
 {
     /** @param  list<Part>  $parts */
     public static function of(array $parts): string

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Words;
+
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Evidence\Deed;
+
+/** What was done, as the owner reads it: "We replaced the power supply." */
+final class DeedInPlain
+{
+    public static function sentence(Deed $deed, Machine $machine, Catalogue $catalogue): string
+    {
+        $parts = PartsInPlain::of(array_map($machine->part(...), $deed->on));
+
+        return 'We '.str_replace('{part}', $parts, $catalogue->act($deed->act)->plain).'.';
+    }
+}
