@@ -73,6 +73,7 @@ final class CommandLineTest extends TestCase
             $this->assertNotEmpty($data[$key][0]['name']);
         }
         $this->assertNotEmpty($data['faults'][0]['plain']);
+        $this->assertSame('now and then', $data['manners']['often']['sometimes']);
     }
 
     public function test_mistakes_end_with_status_one_and_a_sentence(): void
