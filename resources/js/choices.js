@@ -19,6 +19,22 @@ export function check() {
     };
 }
 
+// Why a part goes back is written from the record when it is chosen, until someone writes otherwise.
+export function claim() {
+    return {
+        written: '',
+        init() {
+            this.choose();
+        },
+        choose() {
+            const reason = this.$root.querySelector('[name=reason]');
+            if (reason.value !== '' && reason.value !== this.written) return;
+            this.written = this.$refs.what.selectedOptions[0]?.dataset.reason ?? '';
+            reason.value = this.written;
+        },
+    };
+}
+
 // The form of an act shows the caution of the act that is chosen.
 export function act() {
     return {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverSelect;
 
 /** A machine comes back, a part goes back twice, and a pattern is told at the counter. */
 final class ComebackAndClaimTest extends BrowserTestCase
@@ -32,6 +33,20 @@ final class ComebackAndClaimTest extends BrowserTestCase
         $this->waitForText('On the record.');
         $this->visit('/comebacks');
         $this->waitForText($tag);
+    }
+
+    public function test_a_new_claim_names_the_part_and_says_why(): void
+    {
+        $this->logIn('piet');
+        $this->visit('/jobs/H8-286/claim');
+        $chosen = fn (): array => [$this->browser->findElement(WebDriverBy::name('what'))->getAttribute('value'), $this->browser->findElement(WebDriverBy::name('reason'))->getAttribute('value')];
+        $this->assertSame(['supply|', 'Supply: changed, and the machine got further; the fault was seen or measured.'], $chosen());
+        // Another part has another reason, or none; what was typed stays.
+        (new WebDriverSelect($this->browser->findElement(WebDriverBy::name('what'))))->selectByValue('board|');
+        $this->assertSame(['board|', ''], $chosen());
+        $this->browser->findElement(WebDriverBy::name('reason'))->sendKeys('my own words');
+        (new WebDriverSelect($this->browser->findElement(WebDriverBy::name('what'))))->selectByValue('supply|');
+        $this->assertSame(['supply|', 'my own words'], $chosen());
     }
 
     public function test_a_claim_of_two_rounds(): void

@@ -18,6 +18,7 @@ use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
 use Illuminate\View\View;
 use Orthoscope\Core\Economy\Money;
+use Orthoscope\Core\Returns\Claimable;
 use Orthoscope\Core\Supplier\ClaimAnswer;
 
 /** A claim against a supplier, round by round. */
@@ -25,7 +26,7 @@ final class SupplierClaimController
 {
     public function create(Job $job, AssessJob $assessJob): View
     {
-        return view('claim-new', ['job' => $job->load(['machine.owner', 'orders']), 'assessment' => $assessJob->assess($job)]);
+        return view('claim-new', ['job' => $job->load(['machine.owner', 'orders']), 'parts' => Claimable::of($assessJob->assess($job))]);
     }
 
     public function store(Request $request, Job $job, SupplierClaims $claims): RedirectResponse

@@ -127,6 +127,7 @@ final readonly class CleanStarts
             "Before, {$this->failed} of {$this->started} starts failed".($this->told === 0 ? '' : ", {$this->told} of them counted by the owner").($this->clean === 0 ? '.' : sprintf('; since, %d went well. Were it not cured, that would come by luck with %s %%; at most %d %% of starts fail now.', $this->clean, $this->percent($this->byLuck()), (int) ceil(100 * $this->rateAtMost()))),
             match (true) {
                 $more === 0 => 'That is enough.',
+                $more === null && $sound < 0.5 => 'It is more likely not put right yet, and starts alone do not change that.',
                 $more === null => 'It came too seldom for starts alone: agree on a date to ask again.',
                 default => "{$more} more clean ".($more === 1 ? 'start is' : 'starts are').' wanted.',
             },

@@ -90,5 +90,6 @@ final class CleanStartsTest extends TestCase
         $this->assertSame(['Before, 2 of 10 starts failed; since, 6 went well. Were it not cured, that would come by luck with 29 %; at most 40 % of starts fail now.', 'That is enough.'], CleanStarts::of(2, 10, 6)->sentences(0.98, 0.97));
         $this->assertSame([], CleanStarts::of(0, 3, 2)->sentences(0.98, 0.97));
         $this->assertStringContainsString('agree on a date', CleanStarts::of(1, 400, 0)->sentences(0.5, 0.97)[1]);
+        $this->assertSame('It is more likely not put right yet, and starts alone do not change that.', CleanStarts::of(1, 1, 0)->sentences(0.01, 0.97)[1]);
     }
 }

@@ -7,6 +7,7 @@ namespace Orthoscope\Core\Tests\Returns;
 use DateTimeImmutable;
 use Orthoscope\Core\Evidence\CaseMistake;
 use Orthoscope\Core\Returns\Carried;
+use Orthoscope\Core\Returns\Claimable;
 use Orthoscope\Core\Returns\EvidencePack;
 use Orthoscope\Core\Returns\Separation;
 use Orthoscope\Core\Returns\Untried;
@@ -56,6 +57,20 @@ final class ReturnsTest extends TestCase
                 $this->assertStringContainsString('carried', $mistake->path);
             }
         }
+    }
+
+    public function test_what_can_go_back_begins_with_what_is_confirmed_and_says_why(): void
+    {
+        $entries = [['kind' => 'start', 'reached' => 'nothing'], ['kind' => 'start', 'reached' => 'stays', 'setup' => ['lent' => ['supply' => ['tag' => 'S-1', 'trust' => 0.97]]]], ['kind' => 'start', 'reached' => 'nothing']];
+        $back = Claimable::of(Bench::assess($entries));
+        $this->assertSame('supply', $back[0]->standing->part->id);
+        $this->assertTrue($back[0]->isConfirmed());
+        $this->assertSame('Supply: changed, and the machine got further; put back, and the trouble came back.', $back[0]->reason());
+        $ids = array_map(fn (Claimable $one): string => $one->standing->part->id, $back);
+        $this->assertNotContains('socket', $ids, 'A link is not bought.');
+        $this->assertSame('', array_values(array_filter($back, fn (Claimable $one): bool => $one->standing->part->id === 'drive'))[0]->reason());
+        $replaced = Claimable::of(Bench::assess([...$entries, ['kind' => 'act', 'act' => 'replace', 'on' => ['supply']], ['kind' => 'start', 'reached' => 'stays', 'times' => 5]]));
+        $this->assertSame(['supply', true, 'Supply: changed, and the machine got further; put back, and the trouble came back.'], [$replaced[0]->standing->part->id, $replaced[0]->isConfirmed(), $replaced[0]->reason()], 'The old one goes back, not the new.');
     }
 
     public function test_conditions_not_tried_and_what_each_would_show(): void
