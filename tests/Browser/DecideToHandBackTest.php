@@ -75,7 +75,12 @@ final class DecideToHandBackTest extends BrowserTestCase
             $this->click('bring back');
             $this->waitForText("{$tag} is back.");
         }
-        $this->browser->findElement(WebDriverBy::name('price'))->sendKeys('100');
+        $price = $this->browser->findElement(WebDriverBy::name('price'));
+        foreach (['As the owner agreed to it.', ', € '.$price->getAttribute('value')] as $expected) {
+            $this->assertStringContainsString($expected, $this->text('main'), 'What the owner agreed to is what is asked.');
+        }
+        $price->clear();
+        $price->sendKeys('100');
         $this->click('Close, make the letter');
         $this->waitForText('The owner opens it here');
         $letter = $this->text('.letter');

@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use App\Models\Job;
 use App\Models\Role;
+use App\UseCases\RecordEntries;
+use App\UseCases\SpareBook;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -35,6 +37,26 @@ final class ClosingTest extends TestCase
         $this->post('/logout');
         $this->get($this->address($job))->assertOk()->assertSee('The power supply no longer worked.')->assertSee('We are sure')->assertSee('99.50')->assertSee('12 months')
             ->assertDontSee('log out')->assertHeader('X-Robots-Tag', 'noindex');
+    }
+
+    public function test_what_it_comes_to_is_worked_out_and_what_was_agreed_is_asked(): void
+    {
+        $job = $this->job(entries: self::PROVED);
+        $job->update(['agreed' => ['limit' => 20000]]);
+        $this->actingAs($this->person(Role::Technician))->get("/jobs/{$job->tag}/close")->assertSee('What it comes to, by the record')->assertSee('Supply, new')->assertSee('By the record.')->assertSee('name="price" type="text" value="78.00"', false)->assertSee('value="12"', false);
+        $job->update(['agreed' => ['limit' => 5000]]);
+        $this->get("/jobs/{$job->tag}/close")->assertSee('value="50.00"', false)->assertSee('no more than that without asking');
+        app(RecordEntries::class)->record($job, $this->person(Role::Counter), [['kind' => 'agreement', 'answer' => 'told', 'amount' => 7000, 'text' => 'rang, said yes']]);
+        $this->get("/jobs/{$job->tag}/close")->assertSee('value="70.00"', false)->assertSee('As the owner agreed to it.');
+        $job->update(['own' => ['paid' => 3500, 'from' => 'a school', 'return_until' => null, 'lot' => null]]);
+        $this->get("/jobs/{$job->tag}/close")->assertSee('A machine of our own')->assertSee('name="price" type="text" value=""', false);
+    }
+
+    public function test_a_part_off_the_shelf_is_charged_at_what_it_is_worth(): void
+    {
+        $spare = app(SpareBook::class)->add(['tag' => 'S-77', 'kind' => 'supply', 'name' => 'Supply, 450 W', 'value' => 3300, 'fits' => [], 'facts' => [], 'origin' => 'retired', 'place' => 'drawer'], $this->person(Role::Lead));
+        $job = $this->job(entries: [['kind' => 'start', 'reached' => 'nothing'], ['kind' => 'act', 'act' => 'replace', 'on' => ['supply'], 'with' => ['tag' => $spare->tag]]]);
+        $this->actingAs($this->person(Role::Technician))->get("/jobs/{$job->tag}/close")->assertSee("{$spare->name} ({$spare->tag})")->assertSee(number_format($spare->value * 1.2 / 100, 2));
     }
 
     public function test_what_is_not_proved_needs_a_lead_and_a_reason(): void

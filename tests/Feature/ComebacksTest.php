@@ -46,6 +46,7 @@ final class ComebacksTest extends TestCase
         app(RecordEntries::class)->record($back, $this->person(Role::Technician), [['kind' => 'start', 'reached' => 'nothing']]);
         $this->get("/jobs/{$back->tag}/comeback")->assertSee('The same as then.');
         $this->get("/jobs/{$back->tag}")->assertSee('It came back.');
+        $this->get("/jobs/{$back->tag}/close")->assertSee('It came back in warranty: nothing to pay where it is the same trouble.')->assertSee('value="0.00"', false);
         $carried = app(AssessJob::class)->record($back)->entries[1];
         $this->assertSame("What {$first->tag} left open", $carried->text);
         $this->get('/comebacks')->assertSee($back->tag)->assertSee('40 days after');

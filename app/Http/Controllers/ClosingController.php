@@ -6,12 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\CloseRequest;
 use App\Models\Job;
-use App\Models\Spare;
 use App\Models\User;
 use App\UseCases\AssessJob;
 use App\UseCases\ClaimBench;
 use App\UseCases\DecideJob;
 use App\UseCases\RecordEntries;
+use App\UseCases\WorkOutBill;
 use App\UseCases\WriteLetter;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
@@ -21,11 +21,11 @@ use Orthoscope\Core\Proving\Plan;
 /** Closing a job: what is proved, what is owed, what it costs. */
 final class ClosingController
 {
-    public function create(Job $job, AssessJob $assessJob, WriteLetter $write, DecideJob $decide, Catalogue $catalogue): View
+    public function create(Job $job, AssessJob $assessJob, WriteLetter $write, DecideJob $decide, WorkOutBill $workOut, Catalogue $catalogue): View
     {
         $assessment = $assessJob->assess($job->load(['machine.owner', 'loans.spare', 'loans.user', 'orders.spare']));
 
-        return view('close', ['job' => $job, 'assessment' => $assessment, 'fitted' => Spare::query()->where('status', 'fitted')->whereHas('story', fn ($story) => $story->where('kind', 'fitted')->where('job_id', $job->id))->get(), 'letter' => $write->of($job), 'plan' => Plan::of($assessment, $catalogue, $job->proving()), 'leave' => $decide->leave($job), 'agreed' => $assessment->record->leave()]);
+        return view('close', ['job' => $job, 'assessment' => $assessment, 'charge' => $workOut->of($job), 'letter' => $write->of($job), 'plan' => Plan::of($assessment, $catalogue, $job->proving()), 'leave' => $decide->leave($job), 'agreed' => $assessment->record->leave()]);
     }
 
     public function store(CloseRequest $request, Job $job, RecordEntries $recordEntries, ClaimBench $claimBench): RedirectResponse
