@@ -47,7 +47,7 @@ class Job extends Model
     /** The job of an owner's address, where it still opens. */
     public static function byLetterToken(string $token): ?self
     {
-        return self::query()->where('letter_token_hash', hash('sha256', $token))->where(fn ($open) => $open->whereNull('link_until')->orWhere('link_until', '>', now()))->first();
+        return self::query()->where('letter_token_hash', AddressToken::of($token)->hash())->where(fn ($open) => $open->whereNull('link_until')->orWhere('link_until', '>', now()))->first();
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\UseCases;
 
+use App\Models\AddressToken;
 use App\Models\User;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\Crypt;
@@ -54,13 +55,13 @@ final readonly class GenerateJobs
         // A tag that somebody has already gets a letter behind it.
         $taken = array_fill_keys(DB::table('jobs')->pluck('tag')->all(), true);
         for ($from = 0; $from < $count; $from += self::AT_ONCE) {
-            DB::transaction(function () use ($taken, $from, $count, $days, $data, $batchModel, $batch, $courses, $people, $draw, $base, $seed): void {
+            DB::transaction(function () use ($taken, $from, $count, $days, $data, $batchModel, $batch, $courses, $people, $draw, $base): void {
                 $rows = array_fill_keys(self::TABLES, []);
                 for ($i = $from; $i < min($count, $from + self::AT_ONCE); $i++) {
                     $model = $draw->oneOf($data['models']);
                     $day = $days - intdiv($i * $days, $count) + self::CLOSED_WITHIN;
                     $course = $model === $batchModel && $day < self::BAD_SINCE && $draw->happens(self::BAD) ? $batch : $draw->oneOf($courses);
-                    $made = $this->job($base + $i + 1, $course, $model, now()->subDays($day)->setTime(9, 0)->addMinutes((int) (300 * $draw->unit()))->toDateTimeImmutable(), $data, $people->all(), $draw, $seed);
+                    $made = $this->job($base + $i + 1, $course, $model, now()->subDays($day)->setTime(9, 0)->addMinutes((int) (300 * $draw->unit()))->toDateTimeImmutable(), $data, $people->all(), $draw);
                     if (isset($taken[$made['jobs'][0]['tag']])) {
                         $made['jobs'][0]['tag'] = $made['job_facts'][0]['tag'] .= 'z';
                     }
@@ -108,10 +109,10 @@ final readonly class GenerateJobs
      *
      * @return array<string, list<array<string, mixed>>> rows by table
      */
-    private function job(int $id, array $course, string $model, DateTimeImmutable $at, array $data, array $people, Draw $draw, string $seed): array
+    private function job(int $id, array $course, string $model, DateTimeImmutable $at, array $data, array $people, Draw $draw): array
     {
         $rows = [];
-        $token = substr(hash('sha256', "{$seed} {$id}"), 0, 40);
+        $address = AddressToken::random();
         $tag = self::tag($id);
         $closed = $at->modify('+'.(int) (60 + 4000 * $draw->unit()).' minutes');
         $stamp = ['created_at' => $at, 'updated_at' => $at];
@@ -120,7 +121,7 @@ final readonly class GenerateJobs
         $phone = sprintf('0555 %03d %03d', (int) (999 * $draw->unit()), (int) (999 * $draw->unit()));
         $rows['owners'][] = ['id' => $id, 'name' => $draw->oneOf($data['names']).' '.$draw->oneOf($data['surnames']), 'phone' => $phone, 'email' => '', 'phone_key' => substr((string) preg_replace('/\D/', '', $phone), -9), ...$stamp];
         $rows['machines'][] = ['id' => $id, 'owner_id' => $id, 'model' => $model, 'made_of' => json_encode($course['made_of'] + ['model' => $model], JSON_THROW_ON_ERROR), ...$stamp];
-        $rows['jobs'][] = ['id' => $id, 'tag' => $tag, 'machine_id' => $id, 'letter_token' => Crypt::encryptString($token), 'letter_token_hash' => hash('sha256', $token), 'taken_in_by' => $people['oda'], 'arrived_at' => $at, 'link_until' => $closed->modify('+6 months'), ...$stamp];
+        $rows['jobs'][] = ['id' => $id, 'tag' => $tag, 'machine_id' => $id, 'letter_token' => Crypt::encryptString($address->token), 'letter_token_hash' => $address->hash(), 'taken_in_by' => $people['oda'], 'arrived_at' => $at, 'link_until' => $closed->modify('+6 months'), ...$stamp];
         foreach (JobWords::of($rows['owners'][0]['name'], $phone, '', $model) as $word) {
             $rows['job_words'][] = ['word' => $word, 'job_id' => $id];
         }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\UseCases;
 
+use App\Models\AddressToken;
 use App\Models\Job;
 use App\Models\Machine;
 use App\Models\Owner;
 use App\Models\User;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Str;
 
 /** Makes a job with its tag and the unguessable address of its letter, for a machine that is here or only spoken of. */
 final readonly class NewJob
@@ -26,13 +26,13 @@ final readonly class NewJob
     public function make(User $by, Owner $owner, array $madeOf, ?Carbon $arrived, ?string $tag = null): Job
     {
         $machine = Machine::query()->create(['owner_id' => $owner->id, 'model' => $madeOf['model'], 'made_of' => $madeOf]);
-        $token = Str::random(40);
+        $address = AddressToken::random();
 
         return Job::query()->create([
             'tag' => $tag ?? $this->tags->make(),
             'machine_id' => $machine->id,
-            'letter_token' => $token,
-            'letter_token_hash' => hash('sha256', $token),
+            'letter_token' => $address->token,
+            'letter_token_hash' => $address->hash(),
             'taken_in_by' => $by->id,
             'arrived_at' => $arrived,
         ]);

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\UseCases;
 
+use App\Models\AddressToken;
 use App\Models\Job;
 use App\Models\Quote;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use Orthoscope\Core\Quote\Quote as CoreQuote;
 
 /** Sends a quote to an owner, under an address of its own; one that is still out is taken back by it. */
@@ -20,17 +20,17 @@ final readonly class SendQuote
 
     public function send(Job $job, User $by, CoreQuote $quote): Quote
     {
-        $token = Str::random(40);
-        $sent = DB::transaction(function () use ($job, $by, $quote, $token): Quote {
+        $address = AddressToken::random();
+        $sent = DB::transaction(function () use ($job, $by, $quote, $address): Quote {
             $job->holdForWriting();
             $this->takeBack($job);
 
             return Quote::query()->create([
-                'job_id' => $job->id, 'body' => $quote->toArray(), 'fingerprint' => $quote->fingerprint(), 'state' => 'out', 'token' => $token, 'token_hash' => hash('sha256', $token),
+                'job_id' => $job->id, 'body' => $quote->toArray(), 'fingerprint' => $quote->fingerprint(), 'state' => 'out', 'token' => $address->token, 'token_hash' => $address->hash(),
                 'valid_until' => $quote->validUntil, 'user_id' => $by->id,
             ]);
         });
-        $this->write->of($job, 'quote', ['link' => route('quote.show', $token), 'date' => $sent->valid_until->format('l j F')], (string) $sent->id);
+        $this->write->of($job, 'quote', ['link' => route('quote.show', $address->token), 'date' => $sent->valid_until->format('l j F')], (string) $sent->id);
         $this->assessJob->refresh($job);
 
         return $sent;

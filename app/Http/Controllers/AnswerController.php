@@ -8,15 +8,14 @@ use App\Http\Requests\AnswerRequest;
 use App\Models\Job;
 use App\Models\User;
 use App\UseCases\HoldCall;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 
 /** An answer of the caller goes on the record. */
 final class AnswerController
 {
-    public function __invoke(AnswerRequest $request, Job $job, HoldCall $calls): RedirectResponse
+    public function __invoke(AnswerRequest $request, Job $job, HoldCall $calls, #[CurrentUser] User $user): RedirectResponse
     {
-        /** @var User $user */
-        $user = $request->user();
         $calls->answer($job, $user, $request->question(), $request->answer(), $request->remark(), $request->once());
 
         return redirect()->route('calls.show', $job);

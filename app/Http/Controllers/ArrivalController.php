@@ -13,6 +13,7 @@ use App\UseCases\HoldCall;
 use App\UseCases\PromiseNextWord;
 use App\UseCases\TakeInMachine;
 use App\View\CallPage;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
 use Orthoscope\Core\Catalogue\Catalogue;
@@ -30,11 +31,9 @@ final class ArrivalController
         return view('intake', ['catalogue' => $catalogue, 'call' => $job, 'nextWord' => PromiseNextWord::for(), 'waiting' => 0, 'bulletins' => Bulletin::query()->inForce()->orderByDesc('id')->limit(8)->get(), 'said' => new CallPage($calls->conversation($job), $assessJob->record($job), $catalogue, null)]);
     }
 
-    public function store(TakeInRequest $request, Job $job, TakeInMachine $takeInMachine): RedirectResponse
+    public function store(TakeInRequest $request, Job $job, TakeInMachine $takeInMachine, #[CurrentUser] User $user): RedirectResponse
     {
         abort_if($job->hasArrived(), 409, "{$job->tag} has arrived already.");
-        /** @var User $user */
-        $user = $request->user();
         $takeInMachine->arrive($job, $user, $request->owner(), $request->madeOf(), $request->reports(), $request->agreed(), $request->known());
 
         return redirect()->route('jobs.tag', $job)->with('status', "{$job->tag} has arrived. Put the tag on the machine.");

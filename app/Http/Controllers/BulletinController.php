@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Bulletin;
 use App\Models\User;
 use App\UseCases\ShopBelief;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -15,14 +16,12 @@ use Orthoscope\Core\Catalogue\Catalogue;
 /** The lead confirms a pattern, or takes it back. */
 final class BulletinController
 {
-    public function store(Request $request, Catalogue $catalogue, ShopBelief $belief): RedirectResponse
+    public function store(Request $request, Catalogue $catalogue, ShopBelief $belief, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validate([
             'model' => ['required', 'string', 'max:120'], 'words' => ['required', 'string', 'max:400'], 'fault' => ['nullable', Rule::in(array_keys($catalogue->faults))], 'part' => ['nullable', Rule::in(array_keys($catalogue->parts))],
             'factor' => ['required', 'numeric', 'min:0.1', 'max:10'], 'expires_at' => ['required', 'date_format:Y-m-d', 'after:today', 'before:'.now()->addYears(2)->format('Y-m-d')],
         ], ['model.*' => 'Name the model as it is taken in.', 'words.*' => 'Write what the counter and the bench should know, in up to 400 letters.', 'factor.*' => 'The factor lies between 0.1 and 10; 1 shifts nothing.', 'expires_at.*' => 'Choose a last day, within two years.', 'fault.*' => 'Pick a fault of the list.', 'part.*' => 'Pick a part of the list.']);
-        /** @var User $user */
-        $user = $request->user();
         Bulletin::query()->create([...$given, 'fault' => $given['fault'] ?? '', 'part' => $given['part'] ?? '', 'user_id' => $user->id]);
         $belief->forget();
 

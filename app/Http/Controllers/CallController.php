@@ -15,6 +15,7 @@ use App\UseCases\HoldCall;
 use App\UseCases\KnownOwners;
 use App\UseCases\PromiseNextWord;
 use App\View\CallPage;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -28,10 +29,8 @@ final class CallController
         return view('calls', ['calls' => Call::query()->with('job.machine.owner')->whereHas('job', fn ($job) => $job->whereNull('arrived_at'))->orderByDesc('updated_at')->limit(100)->get()]);
     }
 
-    public function store(BeginCallRequest $request, HoldCall $calls): RedirectResponse
+    public function store(BeginCallRequest $request, HoldCall $calls, #[CurrentUser] User $user): RedirectResponse
     {
-        /** @var User $user */
-        $user = $request->user();
 
         return redirect()->route('calls.show', $calls->begin($user, ...$request->caller()));
     }

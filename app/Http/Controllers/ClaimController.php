@@ -7,16 +7,15 @@ namespace App\Http\Controllers;
 use App\Models\Job;
 use App\Models\User;
 use App\UseCases\ClaimBench;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
 /** Takes a bench for a job, and leaves it. */
 final class ClaimController
 {
-    public function store(Request $request, Job $job, ClaimBench $claimBench): RedirectResponse
+    public function store(Request $request, Job $job, ClaimBench $claimBench, #[CurrentUser] User $user): RedirectResponse
     {
-        /** @var User $user */
-        $user = $request->user();
         $benches = (int) config('shop.benches');
         $given = $request->validate(['bench' => ['required', 'integer', 'min:1', "max:{$benches}"]], ['bench.*' => "Choose a bench from 1 to {$benches}."]);
         $claimBench->claim($job, $user, (int) $given['bench']);

@@ -13,6 +13,7 @@ use App\UseCases\DecideJob;
 use App\UseCases\RecordEntries;
 use App\UseCases\WorkOutBill;
 use App\UseCases\WriteLetter;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
 use Orthoscope\Core\Catalogue\Catalogue;
@@ -28,10 +29,8 @@ final class ClosingController
         return view('close', ['job' => $job, 'assessment' => $assessment, 'charge' => $workOut->of($job), 'letter' => $write->of($job), 'plan' => Plan::of($assessment, $catalogue, $job->proving()), 'leave' => $decide->leave($job), 'agreed' => $assessment->record->leave()]);
     }
 
-    public function store(CloseRequest $request, Job $job, RecordEntries $recordEntries, ClaimBench $claimBench): RedirectResponse
+    public function store(CloseRequest $request, Job $job, RecordEntries $recordEntries, ClaimBench $claimBench, #[CurrentUser] User $user): RedirectResponse
     {
-        /** @var User $user */
-        $user = $request->user();
         $recordEntries->record($job, $user, $request->entries(), $request->once());
         $claimBench->leave($job);
 

@@ -8,6 +8,7 @@ use App\Http\Requests\CodebookRequest;
 use App\Models\Code;
 use App\Models\User;
 use App\UseCases\ShopCodes;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
@@ -22,10 +23,8 @@ final class CodebookController
         return view('codes', ['catalogue' => $catalogue, 'own' => Code::query()->orderBy('kind')->orderBy('for')->orderBy('from')->limit(500)->get(), 'count' => Code::query()->count()]);
     }
 
-    public function store(CodebookRequest $request, ShopCodes $codes): RedirectResponse
+    public function store(CodebookRequest $request, ShopCodes $codes, #[CurrentUser] User $user): RedirectResponse
     {
-        /** @var User $user */
-        $user = $request->user();
         $book = $request->book();
         $codes->add($book, $user);
 

@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\Models\User;
 use App\UseCases\AssessJob;
 use App\UseCases\RecordEntries;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
 use Orthoscope\Core\Economy\Money;
@@ -26,10 +27,8 @@ final class CollectController
         return view('collect', ['job' => $job, 'record' => $record, 'with' => CollectRequest::accessories($job), 'price' => Money::of($record->closing()->price)]);
     }
 
-    public function store(CollectRequest $request, Job $job, RecordEntries $recordEntries): RedirectResponse
+    public function store(CollectRequest $request, Job $job, RecordEntries $recordEntries, #[CurrentUser] User $user): RedirectResponse
     {
-        /** @var User $user */
-        $user = $request->user();
         $recordEntries->record($job, $user, [$request->collection()], $request->once());
 
         return redirect()->route('floor')->with('status', "{$job->tag} is collected.");

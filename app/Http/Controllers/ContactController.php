@@ -8,6 +8,7 @@ use App\Models\Job;
 use App\Models\Spare;
 use App\Models\User;
 use App\UseCases\TraceContacts;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
@@ -26,10 +27,8 @@ final class ContactController
         return view('contacts', ['job' => $job->load('machine.owner'), 'since' => $since, 'trace' => $trace, 'harm' => $harm, 'ruined' => $contacts->ruined($trace, $harm), 'spares' => Spare::query()->with('loan.job')->whereIn('tag', array_keys($trace->spares))->get()->keyBy('tag')]);
     }
 
-    public function store(Request $request, Job $job, TraceContacts $contacts): RedirectResponse
+    public function store(Request $request, Job $job, TraceContacts $contacts, #[CurrentUser] User $user): RedirectResponse
     {
-        /** @var User $user */
-        $user = $request->user();
         $given = $request->validate(
             ['since' => ['required', 'date', 'before_or_equal:now'], 'harm' => ['required', 'integer', 'min:1', 'max:100'], 'reason' => ['required', 'string', 'max:150']],
             ['since.*' => 'Say since when the harm could have begun.', 'harm.*' => 'Say in hundredths how likely it destroys what is put into it, 1 to 100.', 'reason.required' => 'Say what did the harm.', 'reason.max' => 'Keep it under 150 letters.'],

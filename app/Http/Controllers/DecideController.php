@@ -11,6 +11,7 @@ use App\Models\User;
 use App\UseCases\AssessJob;
 use App\UseCases\DecideJob;
 use App\UseCases\RecordEntries;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Str;
 use Illuminate\View\View;
@@ -29,10 +30,8 @@ final class DecideController
     }
 
     /** Going ahead without a quote: within the limit, or as the owner said on the telephone. */
-    public function ahead(GoAheadRequest $request, Job $job, RecordEntries $recordEntries): RedirectResponse
+    public function ahead(GoAheadRequest $request, Job $job, RecordEntries $recordEntries, #[CurrentUser] User $user): RedirectResponse
     {
-        /** @var User $user */
-        $user = $request->user();
         $recordEntries->record($job, $user, [$request->agreement()], $request->once());
 
         return redirect()->route('jobs.decide', $job)->with('status', 'On the record: '.$request->inWords());

@@ -12,16 +12,15 @@ use App\UseCases\ClaimBench;
 use App\UseCases\DoubtReading;
 use App\UseCases\RecordEntries;
 use App\UseCases\ShopCodes;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Orthoscope\Core\Evidence\CaseMistake;
 
 /** Puts entries on the record. */
 final class EntryController
 {
-    public function __invoke(EntryRequest $request, Job $job, RecordEntries $recordEntries, ShopCodes $codes, DoubtReading $doubt, ClaimBench $claimBench): RedirectResponse
+    public function __invoke(EntryRequest $request, Job $job, RecordEntries $recordEntries, ShopCodes $codes, DoubtReading $doubt, ClaimBench $claimBench, #[CurrentUser] User $user): RedirectResponse
     {
-        /** @var User $user */
-        $user = $request->user();
         $written = $codes->meant($job, $request->written());
         try {
             if ($doubt->asksFirst($job, $written)) {

@@ -9,6 +9,7 @@ use App\Models\Spare;
 use App\Models\User;
 use App\UseCases\JobWords;
 use App\UseCases\TagMaker;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -16,15 +17,12 @@ use Illuminate\View\View;
 /** The find box: a tag, typed or scanned, goes to its job; anything else looks for owner and machine. */
 final class FindController
 {
-    public function __invoke(Request $request): View|RedirectResponse
+    public function __invoke(Request $request, #[CurrentUser] User $user): View|RedirectResponse
     {
         $typed = trim((string) $request->query('q', ''));
         $tag = TagMaker::in($typed);
         $job = $tag === null ? null : Job::query()->where('tag', $tag)->first();
         if ($job !== null) {
-            /** @var User $user */
-            $user = $request->user();
-
             return redirect()->route(match (true) {
                 ! $job->hasArrived() => 'calls.show',
                 $user->can('work-at-bench') => 'jobs.show',
@@ -34,7 +32,7 @@ final class FindController
 
         // A spare's tag, or the address on its label.
         $spare = preg_match('~([A-Za-z0-9][A-Za-z0-9\-]{0,19})/?$~', $typed, $found) === 1 ? Spare::query()->where('tag', strtoupper($found[1]))->first() : null;
-        if ($spare !== null && $request->user()?->can('work-at-bench')) {
+        if ($spare !== null && $user->can('work-at-bench')) {
             return redirect()->route('spares.show', $spare);
         }
 

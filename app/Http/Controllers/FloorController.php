@@ -9,17 +9,18 @@ use App\Models\Job;
 use App\Models\Notice;
 use App\Models\Shift;
 use App\Models\Summary;
+use App\Models\User;
 use App\UseCases\DueSoon;
 use App\UseCases\JobSummary;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Database\Eloquent\Collection as EloquentCollection;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\View\View;
 
 /** All machines in the shop, by what they wait for. */
 final class FloorController
 {
-    public function __invoke(Request $request): View
+    public function __invoke(#[CurrentUser] User $user): View
     {
         $jobs = Job::query()->open()->orderBy('arrived_at')->limit(200)->get();
         $waitFor = fn (string $what, int $most): EloquentCollection => Job::query()->whereIn('id', Summary::query()->where('waits_for', $what)->orderByDesc('job_id')->limit($most)->select('job_id'))->orderByDesc('id')->get();
@@ -29,7 +30,7 @@ final class FloorController
             'groups' => $shown->groupBy(fn (Job $job): string => $job->summary->waits_for ?? 'first-start'),
             'waits' => JobSummary::WAITS,
             'open' => $jobs->count(),
-            'notices' => Notice::query()->with('job')->where('user_id', $request->user()?->getAuthIdentifier())->whereNull('seen_at')->limit(20)->get(),
+            'notices' => Notice::query()->with('job')->where('user_id', $user->id)->whereNull('seen_at')->limit(20)->get(),
             'runsOut' => Gate::allows('work-at-bench') ? DueSoon::now() : null,
             'late' => Job::query()->open()->where('next_word_at', '<', now())->count(),
             'in' => Shift::query()->with('user')->where('from_at', '<=', now())->where('to_at', '>', now())->orderBy('from_at')->get(),

@@ -8,6 +8,7 @@ use App\Models\Figure;
 use App\Models\User;
 use App\UseCases\WorkOutHowWell;
 use App\View\HowWellPage;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -17,10 +18,8 @@ use Orthoscope\Core\Text\Csv;
 /** How well the shop does, with the numbers beneath each drawing. Figures of one person are for that person and the lead. */
 final class HowWellController
 {
-    public function show(Request $request): View
+    public function show(Request $request, #[CurrentUser] User $me): View
     {
-        /** @var User $me */
-        $me = $request->user();
         $person = $me->can('lead') && $request->filled('person') ? User::query()->findOrFail($request->integer('person')) : $me;
 
         $page = HowWellPage::of(Figure::query()->find('how-well'));

@@ -10,6 +10,7 @@ use App\Models\Call;
 use App\Models\User;
 use App\UseCases\PromiseNextWord;
 use App\UseCases\TakeInMachine;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
 use Orthoscope\Core\Catalogue\Catalogue;
@@ -22,10 +23,8 @@ final class IntakeController
         return view('intake', ['catalogue' => $catalogue, 'nextWord' => PromiseNextWord::for(), 'waiting' => Call::query()->where('state', '!=', Call::ENDED)->count(), 'bulletins' => Bulletin::query()->inForce()->orderByDesc('id')->limit(8)->get()]);
     }
 
-    public function store(TakeInRequest $request, TakeInMachine $takeInMachine): RedirectResponse
+    public function store(TakeInRequest $request, TakeInMachine $takeInMachine, #[CurrentUser] User $user): RedirectResponse
     {
-        /** @var User $user */
-        $user = $request->user();
         $job = $takeInMachine->takeIn($user, $request->owner(), $request->madeOf(), $request->reports(), null, $request->agreed(), $request->known());
 
         return redirect()->route('jobs.tag', $job)->with('status', "{$job->tag} is taken in. Put the tag on the machine.");

@@ -14,6 +14,7 @@ use App\UseCases\SeenEntries;
 use App\UseCases\ShopBelief;
 use App\UseCases\ShopCodes;
 use App\View\JobPage;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 use Orthoscope\Core\Catalogue\Catalogue;
@@ -21,13 +22,11 @@ use Orthoscope\Core\Catalogue\Catalogue;
 /** The job at the bench. */
 final class JobController
 {
-    public function __invoke(Request $request, Job $job, AssessJob $assessJob, FreeShelf $shelf, Catalogue $catalogue, ShopCodes $codes): View
+    public function __invoke(Request $request, Job $job, AssessJob $assessJob, FreeShelf $shelf, Catalogue $catalogue, ShopCodes $codes, #[CurrentUser] User $user): View
     {
         $job->load(['machine.owner', 'entries.user', 'claim.user', 'loans.spare', 'loans.user', 'summary', 'orders']);
         $assessment = $assessJob->assess($job);
 
-        /** @var User $user */
-        $user = $request->user();
         $seen = SeenEntries::open($user, $job, (int) $job->entries->max('number'));
 
         return view('job', ['job' => $job, 'page' => new JobPage($job, $assessment, $catalogue, $shelf->for($job), BenchNow::around($job, $codes), $user->id, $seen, $catalogue->schools[(string) $request->cookie('school')] ?? null, ShopBelief::bulletinsOn($job->machine->model)->load('user'), FindAlike::before($job, $assessment, $catalogue))]);

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Lesson;
 use App\Models\User;
 use App\UseCases\Learn;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -21,11 +22,9 @@ final class LessonController
         return redirect()->route('patterns')->with('status', "Tried on {$lesson->effect['jobs']} past jobs. Nothing is changed until you accept it.");
     }
 
-    public function decide(Request $request, Lesson $lesson, Learn $learn): RedirectResponse
+    public function decide(Request $request, Lesson $lesson, Learn $learn, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validate(['to' => ['required', Rule::in(['accepted', 'frozen', 'back'])]], ['to.*' => 'Accept it, freeze it, or take it back.']);
-        /** @var User $user */
-        $user = $request->user();
         $learn->decide($lesson, $given['to'], $user);
 
         return redirect()->route('patterns')->with('status', 'What is believed beforehand: '.Lesson::STATES[$given['to']].'.');

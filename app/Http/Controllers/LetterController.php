@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\AddressToken;
 use App\Models\Job;
 use App\Models\Message;
 use App\UseCases\WriteLetter;
@@ -12,7 +13,6 @@ use App\View\LetterPdf;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\View\View;
 use Orthoscope\Core\Letter\LetterTerms;
@@ -38,8 +38,8 @@ final class LetterController
     /** The old address ends and a new one begins, for a letter that went to the wrong person. */
     public function renew(Job $job): RedirectResponse
     {
-        $token = Str::random(40);
-        $job->update(['letter_token' => $token, 'letter_token_hash' => hash('sha256', $token), 'link_until' => $job->link_until === null ? null : now()->addMonths(6)]);
+        $address = AddressToken::random();
+        $job->update(['letter_token' => $address->token, 'letter_token_hash' => $address->hash(), 'link_until' => $job->link_until === null ? null : now()->addMonths(6)]);
 
         return redirect()->route('jobs.letter', $job)->with('status', 'The old address no longer opens. Give the owner the new one.');
     }

@@ -10,6 +10,7 @@ use App\Models\Spare;
 use App\Models\User;
 use App\UseCases\AssessJob;
 use App\UseCases\Loans;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -20,10 +21,8 @@ use Orthoscope\Core\Evidence\CaseMistake;
 /** Lends a spare to a job by its tag, and brings it back with a look and a result. */
 final class LoanController
 {
-    public function store(Request $request, Job $job, Loans $loans): RedirectResponse
+    public function store(Request $request, Job $job, Loans $loans, #[CurrentUser] User $user): RedirectResponse
     {
-        /** @var User $user */
-        $user = $request->user();
         $tag = strtoupper($request->string('tag')->trim()->toString());
         $spare = Spare::query()->where('tag', $tag)->first() ?? throw ValidationException::withMessages(['tag' => "There is no spare \"{$tag}\" on the shelf; scan its tag again."]);
         try {
@@ -38,10 +37,8 @@ final class LoanController
         return redirect()->route('jobs.show', $job)->with('status', "{$spare->tag} is with {$job->tag}. Say in a start where it sits.");
     }
 
-    public function back(Request $request, Loan $loan, Loans $loans, AssessJob $assessJob): RedirectResponse
+    public function back(Request $request, Loan $loan, Loans $loans, AssessJob $assessJob, #[CurrentUser] User $user): RedirectResponse
     {
-        /** @var User $user */
-        $user = $request->user();
         $given = $request->validate(['result' => ['required', Rule::in(array_keys(Loan::RESULTS))], 'look' => ['accepted'], 'words' => ['nullable', 'string', 'max:200']], ['result.*' => 'Say how it did.', 'look.accepted' => 'Look at its contacts, plugs and smell before it goes back, and tick it.']);
         if ($loan->back_at === null) {
             $loans->bringBack($loan, $given['result'], (string) ($given['words'] ?? ''), $user, $assessJob);

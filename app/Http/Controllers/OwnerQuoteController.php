@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\AddressToken;
 use App\Models\Quote;
 use App\UseCases\AnswerQuote;
 use App\UseCases\AssessJob;
@@ -43,6 +44,6 @@ final class OwnerQuoteController
 
     private function find(string $token): Quote
     {
-        return Quote::query()->with(['job.machine.owner', 'user'])->where('token_hash', hash('sha256', $token))->first() ?? abort(404);
+        return Quote::query()->with(['job.machine.owner', 'user'])->where('token_hash', AddressToken::of($token)->hash())->first() ?? abort(404);
     }
 }

@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\Models\Paper;
 use App\Models\User;
 use App\UseCases\KeepPaper;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Storage;
@@ -23,10 +24,8 @@ final class PaperController
         return view('papers', ['job' => $job->load('machine.owner'), 'papers' => Paper::query()->where('model', $job->machine->model)->with('user')->orderByDesc('id')->get()]);
     }
 
-    public function store(PaperRequest $request, Job $job, KeepPaper $keepPaper): RedirectResponse
+    public function store(PaperRequest $request, Job $job, KeepPaper $keepPaper, #[CurrentUser] User $user): RedirectResponse
     {
-        /** @var User $user */
-        $user = $request->user();
         $keepPaper->keep($job->machine->model, $request->kind(), $request->title(), $request->paper(), $user);
 
         return redirect()->route('papers.index', $job)->with('status', 'Kept.');

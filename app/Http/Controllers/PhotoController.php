@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\Models\Photo;
 use App\Models\User;
 use App\UseCases\KeepPhoto;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Storage;
@@ -25,10 +26,8 @@ final class PhotoController
         return view('photos', ['job' => $job->load(['machine.owner', 'photos.user'])]);
     }
 
-    public function store(PhotoRequest $request, Job $job, KeepPhoto $keepPhoto): RedirectResponse
+    public function store(PhotoRequest $request, Job $job, KeepPhoto $keepPhoto, #[CurrentUser] User $user): RedirectResponse
     {
-        /** @var User $user */
-        $user = $request->user();
         try {
             $keepPhoto->keep($job, $user, $request->photo(), $request->where());
         } catch (Unreadable) {

@@ -8,6 +8,7 @@ use App\Models\Job;
 use App\Models\User;
 use App\UseCases\AssessJob;
 use App\UseCases\RecordEntries;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
@@ -34,13 +35,11 @@ final class ProveController
         ]);
     }
 
-    public function import(Request $request, Job $job, RecordEntries $recordEntries): RedirectResponse
+    public function import(Request $request, Job $job, RecordEntries $recordEntries, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validate([
             'report' => ['required', 'file', 'max:2000'], 'kind' => ['required', Rule::in(array_keys(ToolReport::KINDS))], 'room' => ['nullable', 'string', 'max:10'], 'drive' => ['nullable', 'string', 'max:20'],
         ], ['report.*' => 'Choose the file that the tool wrote; 2 MB at most.', 'kind.*' => 'Say what wrote it.']);
-        /** @var User $user */
-        $user = $request->user();
         try {
             $room = ($given['room'] ?? '') === '' ? null : Quantity::parse($given['room'], '°C');
             $finding = ToolReport::read($given['kind'], (string) $request->file('report')?->getContent(), $room, ($given['drive'] ?? '') === '' ? null : $given['drive']);

@@ -10,6 +10,7 @@ use App\Models\Quote;
 use App\Models\User;
 use App\UseCases\DecideJob;
 use App\UseCases\SendQuote;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -28,10 +29,8 @@ final class QuoteController
         return view('quote', ['job' => $job->load('machine.owner'), 'variants' => $variants, 'tax' => $catalogue->economy->tax, 'until' => now()->addDays($catalogue->economy->validDays)->format('Y-m-d')]);
     }
 
-    public function store(QuoteRequest $request, Job $job, SendQuote $send): RedirectResponse
+    public function store(QuoteRequest $request, Job $job, SendQuote $send, #[CurrentUser] User $user): RedirectResponse
     {
-        /** @var User $user */
-        $user = $request->user();
         $send->send($job, $user, $request->quote());
 
         return redirect()->route('jobs.decide', $job)->with('status', 'The quote is on its way. It waits for the owner now.');

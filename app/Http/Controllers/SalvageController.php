@@ -8,15 +8,14 @@ use App\Http\Requests\SalvageRequest;
 use App\Models\Job;
 use App\Models\User;
 use App\UseCases\SpareBook;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 
 /** Good parts of a machine that is written off become spares, with what its trials say of them. */
 final class SalvageController
 {
-    public function __invoke(SalvageRequest $request, Job $job, SpareBook $book): RedirectResponse
+    public function __invoke(SalvageRequest $request, Job $job, SpareBook $book, #[CurrentUser] User $user): RedirectResponse
     {
-        /** @var User $user */
-        $user = $request->user();
         $saved = [];
         foreach ($request->parts() as $part) {
             $spare = $book->add($part['spare'], $user, $job);

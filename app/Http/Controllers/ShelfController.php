@@ -12,6 +12,7 @@ use App\Models\StockItem;
 use App\Models\User;
 use App\UseCases\ImportSpares;
 use App\UseCases\SpareBook;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -41,20 +42,16 @@ final class ShelfController
         ]);
     }
 
-    public function store(SpareRequest $request, SpareBook $book): RedirectResponse
+    public function store(SpareRequest $request, SpareBook $book, #[CurrentUser] User $user): RedirectResponse
     {
-        /** @var User $user */
-        $user = $request->user();
         $spare = $book->add($request->spare(), $user);
 
         return redirect()->route('spares.show', $spare)->with('status', "{$spare->tag} is on the shelf. Prove it before it is relied on.");
     }
 
-    public function import(Request $request, ImportSpares $import): RedirectResponse
+    public function import(Request $request, ImportSpares $import, #[CurrentUser] User $user): RedirectResponse
     {
         $request->validate(['file' => ['required', 'file', 'max:4096']], ['file.required' => 'Choose a CSV file.', 'file.max' => 'That file is larger than 4 MB.', 'file.uploaded' => 'The file did not arrive; files up to 4 MB are taken.']);
-        /** @var User $user */
-        $user = $request->user();
         $told = $import->from((string) $request->file('file')?->getContent(), $user);
 
         return redirect()->route('shelf')->with('status', $told['sentence'])->with('badRows', $told['mistakes']);

@@ -9,6 +9,7 @@ use App\Models\Spare;
 use App\Models\User;
 use App\UseCases\ReweighJobs;
 use App\UseCases\SpareBook;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -27,10 +28,8 @@ final class SpareController
         ]);
     }
 
-    public function prove(Request $request, Spare $spare, SpareBook $book, ReweighJobs $reweigh, Catalogue $catalogue): RedirectResponse
+    public function prove(Request $request, Spare $spare, SpareBook $book, ReweighJobs $reweigh, Catalogue $catalogue, #[CurrentUser] User $user): RedirectResponse
     {
-        /** @var User $user */
-        $user = $request->user();
         $given = $request->validate(
             ['proof' => ['required', Rule::in(array_keys($catalogue->shelf->proofsOf($spare->kind)))], 'passed' => ['required', 'boolean'], 'words' => ['nullable', 'string', 'max:200'], 'steps' => [Rule::requiredIf(fn (): bool => $request->boolean('passed')), 'array']],
             ['proof.*' => 'Say how it was proved.', 'passed.*' => 'Say whether it passed.', 'steps.required' => 'Tick what was done; a proof is as good as its steps.'],
@@ -41,10 +40,8 @@ final class SpareController
         return redirect()->route('spares.show', $spare)->with('status', $given['passed'] ? "{$spare->tag} is proved." : "{$spare->tag} is in quarantine.".($told > 0 ? " {$told} jobs stand otherwise now; their technicians are told." : ' No job that relied on it stands otherwise.'));
     }
 
-    public function move(Request $request, Spare $spare, SpareBook $book): RedirectResponse
+    public function move(Request $request, Spare $spare, SpareBook $book, #[CurrentUser] User $user): RedirectResponse
     {
-        /** @var User $user */
-        $user = $request->user();
         $given = $request->validate(['status' => ['required', Rule::in(['retired', 'sold', 'quarantined', 'free'])], 'words' => ['required', 'string', 'max:200']], ['status.*' => 'Choose what becomes of it.', 'words.required' => 'Say why, or to whom.']);
         if ($given['status'] === 'sold' && ! $user->can('lead')) {
             throw ValidationException::withMessages(['status' => 'Selling is for the lead; ask.']);

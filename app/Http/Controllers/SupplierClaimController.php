@@ -11,6 +11,7 @@ use App\Models\User;
 use App\UseCases\AssessJob;
 use App\UseCases\SupplierClaims;
 use App\View\EvidencePdf;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -29,14 +30,12 @@ final class SupplierClaimController
         return view('claim-new', ['job' => $job->load(['machine.owner', 'orders']), 'parts' => Claimable::of($assessJob->assess($job))]);
     }
 
-    public function store(Request $request, Job $job, SupplierClaims $claims): RedirectResponse
+    public function store(Request $request, Job $job, SupplierClaims $claims, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validate([
             'what' => ['required', 'string', 'max:60'], 'to' => ['nullable', 'string', 'max:120'], 'reason' => ['required', 'string', 'max:400'], 'deadline' => ['nullable', 'date_format:Y-m-d'],
         ], ['what.*' => 'Say what goes back.', 'reason.*' => 'Write why it goes back, in up to 400 letters.', 'deadline.*' => 'Choose the last day on which it can go back.', 'to.max' => 'Keep the name under 120 letters.']);
         [$part, $tag] = [...explode('|', $given['what'], 2), ''];
-        /** @var User $user */
-        $user = $request->user();
         $claim = $claims->open($job, $user, $part, $tag, (string) ($given['to'] ?? 'the supplier'), $given['reason'], $given['deadline'] ?? null, $request->boolean('parcel'));
 
         return redirect()->route('claims.show', $claim);
