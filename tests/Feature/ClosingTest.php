@@ -44,6 +44,7 @@ final class ClosingTest extends TestCase
         $job = $this->job(entries: self::PROVED);
         $job->update(['agreed' => ['limit' => 20000]]);
         $this->actingAs($this->person(Role::Technician))->get("/jobs/{$job->tag}/close")->assertSee('What it comes to, by the record')->assertSee('Supply, new')->assertSee('By the record.')->assertSee('name="price" type="text" value="78.00"', false)->assertSee('value="12"', false);
+        $this->get('/jobs/'.$this->job(entries: [['kind' => 'start', 'reached' => 'stays']])->tag.'/close')->assertSee('value="no-fault-found" selected', false);
         $job->update(['agreed' => ['limit' => 5000]]);
         $this->get("/jobs/{$job->tag}/close")->assertSee('value="50.00"', false)->assertSee('no more than that without asking');
         app(RecordEntries::class)->record($job, $this->person(Role::Counter), [['kind' => 'agreement', 'answer' => 'told', 'amount' => 7000, 'text' => 'rang, said yes']]);
