@@ -41,6 +41,8 @@ final class ClosingTest extends TestCase
 
     public function test_what_it_comes_to_is_worked_out_and_what_was_agreed_is_asked(): void
     {
+        // Work is charged by the clock: it stands still, so that the part alone is left.
+        $this->freezeTime();
         $job = $this->job(entries: self::PROVED);
         $job->update(['agreed' => ['limit' => 20000]]);
         $this->actingAs($this->person(Role::Technician))->get("/jobs/{$job->tag}/close")->assertSee('What it comes to, by the record')->assertSee('Supply, new')->assertSee('By the record.')->assertSee('name="price" type="text" value="78.00"', false)->assertSee('value="12"', false);
@@ -55,6 +57,7 @@ final class ClosingTest extends TestCase
 
     public function test_a_part_off_the_shelf_is_charged_at_what_it_is_worth(): void
     {
+        $this->freezeTime();
         $spare = app(SpareBook::class)->add(['tag' => 'S-77', 'kind' => 'supply', 'name' => 'Supply, 450 W', 'value' => 3300, 'fits' => [], 'facts' => [], 'origin' => 'retired', 'place' => 'drawer'], $this->person(Role::Lead));
         $job = $this->job(entries: [['kind' => 'start', 'reached' => 'nothing'], ['kind' => 'act', 'act' => 'replace', 'on' => ['supply'], 'with' => ['tag' => $spare->tag]]]);
         $this->actingAs($this->person(Role::Technician))->get("/jobs/{$job->tag}/close")->assertSee("{$spare->name} ({$spare->tag})")->assertSee(number_format($spare->value * 1.2 / 100, 2));
