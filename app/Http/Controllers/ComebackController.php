@@ -16,6 +16,7 @@ use App\View\CourseInShort;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
@@ -52,7 +53,11 @@ final class ComebackController
         if ($assessJob->record($job)->closing() === null) {
             throw ValidationException::withMessages(['text' => self::stillHere($job)]);
         }
-        $given = $request->validate(['text' => ['required', 'string', 'max:2000'], 'reached' => ['nullable', Rule::in(array_keys($catalogue->reaches))], ...MannerTold::rules()], [...MannerTold::messages(), 'text.*' => 'Write what the owner says, in up to 2000 letters.', 'reached.*' => 'Pick what it does, or leave it open.']);
+        $given = Validator::make(
+            $request->all(),
+            ['text' => ['required', 'string', 'max:2000'], 'reached' => ['nullable', Rule::in(array_keys($catalogue->reaches))], ...MannerTold::rules()],
+            ['text.*' => 'Write what the owner says, in up to 2000 letters.', 'reached.*' => 'Pick what it does, or leave it open.'],
+        )->after(MannerTold::check($catalogue))->validate();
         $back = $comeBack->of($job, $user, array_filter(['text' => $given['text'], 'reached' => $given['reached'] ?? null, ...MannerTold::of($given)]));
 
         return redirect()->route('jobs.tag', $back)->with('status', "{$back->tag}: back from {$job->tag}.");

@@ -4,31 +4,35 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Evidence\CaseMistake;
 use Orthoscope\Core\Evidence\Manner;
 
-/** How often and when a machine fails, as it is told at the counter: the fields of `<x-manner>`. */
+/** How often and when a machine fails, as it is told at the counter: the fields of `<x-manner>`. What can be said so, the core says. */
 final class MannerTold
 {
-    /** @return array<string, list<mixed>> */
+    private const FIELDS = ['often' => 1, 'only' => 1, 'failed' => 1, 'of' => 1];
+
+    /** @return array<string, list<string>> */
     public static function rules(): array
     {
-        return [
-            'often' => ['nullable', 'prohibited_if:reached,stays', Rule::in(array_keys(Manner::OFTEN))],
-            'only' => ['nullable', 'prohibited_if:reached,stays', Rule::in(array_keys(Manner::ONLY))],
-            'failed' => ['nullable', 'prohibited_if:reached,stays', 'required_with:of', 'integer', 'min:1', 'lte:of'],
-            'of' => ['nullable', 'required_with:failed', 'integer', 'min:1', 'max:'.Manner::MOST_STARTS],
-        ];
+        return array_map(fn (): array => ['nullable'], self::FIELDS);
     }
 
-    /** @return array<string, string> */
-    public static function messages(): array
+    /** @return callable(Validator): void what the core finds wrong, told at its field */
+    public static function check(Catalogue $catalogue): callable
     {
-        $count = 'Give whole numbers such as 2 of 10, '.Manner::MOST_STARTS.' starts at most, or leave both open.';
-
-        $well = 'As told it starts and stays up. Say what it does when it fails, or leave open how often it does.';
-
-        return ['often.prohibited_if' => $well, 'only.prohibited_if' => $well, 'failed.prohibited_if' => $well, 'often.*' => 'Pick how often, or leave it open.', 'only.*' => 'Pick when, or leave it open.', 'failed.*' => $count, 'of.*' => $count];
+        return function (Validator $validator) use ($catalogue): void {
+            if ($validator->errors()->isNotEmpty()) {
+                return;
+            }
+            try {
+                Manner::read(array_filter($validator->getData(), fn (mixed $value, string $field): bool => is_scalar($value) && $value !== '' && (isset(self::FIELDS[$field]) || $field === 'reached'), ARRAY_FILTER_USE_BOTH), $catalogue);
+            } catch (CaseMistake $mistake) {
+                $validator->errors()->add(trim($mistake->path, '/'), $mistake->sentence);
+            }
+        };
     }
 
     /**
@@ -38,7 +42,7 @@ final class MannerTold
      */
     public static function of(array $given): array
     {
-        $told = array_filter(array_intersect_key($given, self::rules()), fn (mixed $value): bool => $value !== null && $value !== '');
+        $told = array_filter(array_intersect_key($given, self::FIELDS), fn (mixed $value): bool => $value !== null && $value !== '');
 
         return [...$told, ...array_map(intval(...), array_intersect_key($told, ['failed' => 1, 'of' => 1]))];
     }

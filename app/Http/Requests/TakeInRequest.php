@@ -99,7 +99,6 @@ final class TakeInRequest extends FormRequest
             'approves.max' => 'Keep the name under 120 letters.',
             'with.max' => 'Keep the list under 300 letters.',
             'age.*' => 'Give the age in whole years, from 0 to '.Age::MOST.', or leave it open.',
-            ...MannerTold::messages(),
             ...EarlierWork::messages(),
             'opinion.max' => 'Keep it under 500 letters.',
             'lshw.file' => 'The file did not arrive whole; choose it again.',
@@ -111,9 +110,10 @@ final class TakeInRequest extends FormRequest
     }
 
     /** @return list<callable(Validator): void> */
-    public function after(): array
+    public function after(Catalogue $catalogue): array
     {
         return [
+            MannerTold::check($catalogue),
             function (Validator $validator): void {
                 if ($validator->errors()->isEmpty() && $this->integer('sticks') > $this->integer('slots')) {
                     $validator->errors()->add('sticks', 'There are more sticks than slots; count again, or choose more slots.');

@@ -70,7 +70,7 @@ final readonly class EntryReader
             history: Written::allOf('deed of earlier', $given['history'] ?? [], array_keys($this->catalogue->history), '/history'),
             when: $this->when($given),
             carried: $this->carried($given),
-            manner: $this->manner($given),
+            manner: Manner::read($given, $this->catalogue),
         );
     }
 
@@ -90,29 +90,6 @@ final readonly class EntryReader
         }
 
         return array_map(floatval(...), $carried);
-    }
-
-    /** @param  array<string, mixed>  $given */
-    private function manner(array $given): ?Manner
-    {
-        [$often, $only] = [$given['often'] ?? null, $given['only'] ?? null];
-        $failed = $of = null;
-        if (isset($given['failed']) || isset($given['of'])) {
-            [$failed, $of] = [Written::whole($given, 'failed', 0), Written::whole($given, 'of', 0)];
-            if ($failed < 1 || $of < $failed || $of > Manner::MOST_STARTS) {
-                throw CaseMistake::at('/failed', 'Say how many starts failed and of how many, such as 2 of 10; '.Manner::MOST_STARTS.' at most.');
-            }
-        }
-        $manner = Manner::told(
-            $often === null ? null : Written::oneOf('"how often"', (string) $often, array_keys(Manner::OFTEN), '/often'),
-            $only === null ? null : Written::oneOf('"only when"', (string) $only, array_keys(Manner::ONLY), '/only'),
-            $failed, $of,
-        );
-        if ($manner !== null && isset($given['reached']) && $this->catalogue->reach($given['reached'])->firstStop === $this->catalogue->stageCount()) {
-            throw CaseMistake::at('/often', 'As told it starts and stays up. Say what it does when it fails, or leave open how often it does.');
-        }
-
-        return $manner;
     }
 
     /** @param  array<string, mixed>  $given */

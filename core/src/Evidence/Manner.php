@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Evidence;
 
+use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Goal;
 use Orthoscope\Core\Chain\Place;
 use Orthoscope\Core\Chain\SetUp;
@@ -39,6 +40,35 @@ final readonly class Manner
         $often = $of === null ? $often : ($failed === $of ? self::ALWAYS : self::SOMETIMES);
 
         return $often === null && $only === null ? null : new self($often, $only, $failed, $of);
+    }
+
+    /**
+     * As written in a report; null where nothing is said.
+     *
+     * @param  array<string, mixed>  $given `often`, `only`, `failed`, `of`, and `reached`
+     *
+     * @throws CaseMistake with the field it lies in
+     */
+    public static function read(array $given, Catalogue $catalogue): ?self
+    {
+        [$often, $only] = [$given['often'] ?? null, $given['only'] ?? null];
+        $failed = $of = null;
+        if (isset($given['failed']) || isset($given['of'])) {
+            [$failed, $of] = array_map(fn (string $key): int => (int) filter_var($given[$key] ?? null, FILTER_VALIDATE_INT), ['failed', 'of']);
+            if ($failed < 1 || $of < $failed || $of > self::MOST_STARTS) {
+                throw CaseMistake::at('/failed', 'Say how many starts failed and of how many, such as 2 of 10; '.self::MOST_STARTS.' at most.');
+            }
+        }
+        $manner = self::told(
+            $often === null ? null : Written::oneOf('"how often"', (string) $often, array_keys(self::OFTEN), '/often'),
+            $only === null ? null : Written::oneOf('"only when"', (string) $only, array_keys(self::ONLY), '/only'),
+            $failed, $of,
+        );
+        if ($manner !== null && isset($given['reached']) && $catalogue->reach($given['reached'])->firstStop === $catalogue->stageCount()) {
+            throw CaseMistake::at('/often', 'As told it starts and stays up. Say what it does when it fails, or leave open how often it does.');
+        }
+
+        return $manner;
     }
 
     public function comesAndGoes(): bool
