@@ -69,6 +69,19 @@ final readonly class ComeBack
         });
     }
 
+    /** The warranty its first job left, on the day the machine came back; null where it did not come back. */
+    public function warranty(Job $back): ?Warranty
+    {
+        $first = $back->comeback_of === null ? null : Job::query()->find($back->comeback_of);
+
+        return $first === null ? null : $this->warrantyOf($first, $back);
+    }
+
+    private function warrantyOf(Job $first, Job $back): Warranty
+    {
+        return Warranty::of(self::handedBack($first)->toDateTimeImmutable(), $this->assessJob->record($first)->closing()->warrantyMonths ?? 0, $back->created_at->toDateTimeImmutable());
+    }
+
     /**
      * The first job beside the one that came back.
      *
@@ -89,7 +102,7 @@ final readonly class ComeBack
 
         return [
             'first' => $first, 'earlier' => $earlier, 'days' => max(0, (int) $handed->diffInDays($back->created_at)),
-            'warranty' => Warranty::of($handed->toDateTimeImmutable(), $earlier->record->closing()->warrantyMonths ?? 0, $back->created_at->toDateTimeImmutable()),
+            'warranty' => $this->warrantyOf($first, $back),
             'same' => Sameness::of($earlier->record, $now->record, $this->catalogue),
             'then' => $then === null ? 'never started' : $this->catalogue->reach($then->reached)->name, 'now' => $again === null ? 'not started yet' : $this->catalogue->reach($again->reached)->name,
             'unproved' => [...array_values(array_map(fn ($standing): string => $standing->part->name, array_filter($earlier->standings, fn ($standing): bool => in_array($standing->standing->value, ['not-tested', 'hidden', 'not-alone'], true) && ! $standing->part->kind->link && $standing->part->id !== 'outside'))), ...array_map(fn ($item): string => $item->item->name, $plan->owed())],

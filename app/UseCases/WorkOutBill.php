@@ -27,11 +27,10 @@ final readonly class WorkOutBill
     {
         $record = $this->assessJob->record($job);
         $bill = (new Bill($record, $this->assessJob->machine($job), $this->catalogue, $this->parts($record->all(Deed::class))))->workedOut();
-        $inWarranty = $job->comeback_of !== null && ($this->comeBack->beside($job)['warranty'] ?? null)?->holds() === true;
 
         return match (true) {
             $job->own !== null => Charge::ofOurOwn($bill),
-            $inWarranty => Charge::inWarranty($bill),
+            $this->comeBack->warranty($job)?->holds() === true => Charge::inWarranty($bill),
             default => Charge::of($bill, $record->leave(), $this->accepted($job, $record->leave()), $this->decide->leave($job)),
         };
     }

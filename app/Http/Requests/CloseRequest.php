@@ -22,9 +22,6 @@ final class CloseRequest extends FormRequest
 {
     use SentOnce;
 
-    /** Chance of showing a fault from which a condition must be tried before none is said to be there. Origin: judgement. */
-    private const WORTH_TRYING = 0.02;
-
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -74,7 +71,7 @@ final class CloseRequest extends FormRequest
                 };
             }
             if ($validator->errors()->isEmpty() && $this->input('outcome') === 'no-fault-found' && ! $this->filled('signed_off')) {
-                $untried = array_filter($assessJob->untried($job), fn (Untried $one): bool => $one->told || $one->chance >= self::WORTH_TRYING);
+                $untried = array_filter($assessJob->untried($job), fn (Untried $one): bool => $one->isWorthTrying());
                 $untried === [] || $validator->errors()->add('outcome', 'Before "no fault found" is said, these were not tried: '.implode('; ', array_map(fn (Untried $one): string => sprintf('%s (%swould show it with %d %%)', $one->name, $one->told ? 'when its owner says it fails; ' : '', max(1, (int) round(100 * $one->chance))), array_slice($untried, 0, 4))).'. Try them, or let the lead say why not.');
             }
             $leave = $decide->leave($job);

@@ -21,6 +21,9 @@ final readonly class Untried
     /** Chance under which a condition is not worth a word. Origin: judgement. */
     private const LEAST = 0.01;
 
+    /** Chance of showing a fault from which a condition must be tried before none is said to be there. Origin: judgement. */
+    private const WORTH_TRYING = 0.02;
+
     /** @param  bool  $told its owner says that it fails then, and only then */
     private function __construct(public string $name, public SetUp $setUp, public float $chance, public bool $told)
     {
@@ -53,6 +56,12 @@ final readonly class Untried
         usort($untried, fn (self $a, self $b): int => [$b->told, $b->chance] <=> [$a->told, $a->chance]);
 
         return $untried;
+    }
+
+    /** Whether "no fault found" may not be said before it was tried. */
+    public function isWorthTrying(): bool
+    {
+        return $this->told || $this->chance >= self::WORTH_TRYING;
     }
 
     /** Chance that a start under these conditions does not stay up. */
