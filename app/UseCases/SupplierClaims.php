@@ -11,6 +11,7 @@ use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Returns\Claimable;
 use Orthoscope\Core\Returns\EvidencePack;
 use Orthoscope\Core\Returns\Separation;
 use Orthoscope\Core\Supplier\Supplier;
@@ -26,6 +27,22 @@ final readonly class SupplierClaims
 
     public function __construct(private AssessJob $assessJob, private Supplier $supplier, private Catalogue $catalogue)
     {
+    }
+
+    /**
+     * What is likeliest to go back: a part that came dead, else one of the machine that is confirmed at fault; as the form names it, empty if neither.
+     *
+     * @param  list<Claimable>  $parts
+     */
+    public static function suggested(Job $job, array $parts): string
+    {
+        $dead = $job->orders->first(fn (Order $order): bool => $order->state === 'dead' && $order->part !== '');
+
+        return match (true) {
+            $dead !== null => "{$dead->part}|{$dead->tag}",
+            isset($parts[0]) && $parts[0]->isConfirmed() => "{$parts[0]->standing->part->id}|",
+            default => '',
+        };
     }
 
     /** @param  bool  $parcel it was damaged on its way: photographs are asked for, and the carrier's time limit runs */

@@ -1,5 +1,4 @@
-@php($dead = $job->orders->first(fn ($order) => $order->state === 'dead' && $order->part !== ''))
-@php($chosen = old('what') ?? ($dead !== null ? "{$dead->part}|{$dead->tag}" : (($parts[0] ?? null)?->isConfirmed() ? "{$parts[0]->standing->part->id}|" : '')))
+@php($chosen = old('what', $suggested))
 <x-layout :title="'Claim '.$job->tag" nav="comebacks">
     <div class="head"><a class="tag" href="{{ route('jobs.show', $job) }}">{{ $job->tag }}</a><h1>Claim a part</h1><p>The evidence is made from the record. An opened or damaged part gets refused: leave seals alone.</p></div>
     <form class="sheet collect" method="post" action="{{ route('claims.store', $job) }}" novalidate x-data="claim">@csrf

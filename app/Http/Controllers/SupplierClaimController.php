@@ -27,7 +27,9 @@ final class SupplierClaimController
 {
     public function create(Job $job, AssessJob $assessJob): View
     {
-        return view('claim-new', ['job' => $job->load(['machine.owner', 'orders']), 'parts' => Claimable::of($assessJob->assess($job))]);
+        $parts = Claimable::of($assessJob->assess($job->load(['machine.owner', 'orders'])));
+
+        return view('claim-new', ['job' => $job, 'parts' => $parts, 'suggested' => SupplierClaims::suggested($job, $parts)]);
     }
 
     public function store(Request $request, Job $job, SupplierClaims $claims, #[CurrentUser] User $user): RedirectResponse
