@@ -11,9 +11,16 @@ use App\Models\User;
 use App\UseCases\RecordEntries;
 use App\UseCases\TakeInMachine;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Tests\Support\TestClock;
 
 abstract class TestCase extends BaseTestCase
 {
+    protected function setUp(): void
+    {
+        TestClock::start();
+        parent::setUp();
+    }
+
     protected function person(Role $role): User
     {
         return User::query()->create(['name' => "A {$role->value}", 'email' => $role->value.uniqid(), 'password' => 'lantern', 'role' => $role]);

@@ -32,7 +32,10 @@ class AppServiceProvider extends ServiceProvider
         $this->app->scoped(ShopBelief::class);
         $this->app->singleton(Catalogue::class, fn (): Catalogue => new Catalogue($this->catalogueFiles()));
         $this->app->bind(MessageGateway::class, fn (): MessageGateway => new SimulatedGateway((float) config('shop.gateway_fails')));
-        $this->app->bind(Supplier::class, fn (): Supplier => new SimulatedSupplier($this->app->make(Catalogue::class)->supplier, (string) config('shop.supplier_seed'), (array) config('shop.supplier_fixed')));
+        $this->app->bind(Supplier::class, fn (): Supplier => new SimulatedSupplier(
+            $this->app->make(Catalogue::class)->supplier,
+            (string) config('shop.supplier_seed'), (array) config('shop.supplier_fixed'), (float) config('shop.supplier_sold_out'),
+        ));
         $this->app->bind(LetterWriter::class, fn (): LetterWriter => new LetterWriter($this->app->make(Catalogue::class), (string) config('shop.currency')));
     }
 

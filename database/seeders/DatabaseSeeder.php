@@ -11,6 +11,8 @@ class DatabaseSeeder extends Seeder
 {
     public function run(): void
     {
+        // The demo has a part on its way, whatever day it is loaded.
+        config(['shop.supplier_sold_out' => 0.0]);
         $this->call([PeopleSeeder::class, ShelfSeeder::class, JobsSeeder::class, BenchSeeder::class, EconomySeeder::class, HistorySeeder::class]);
     }
 }

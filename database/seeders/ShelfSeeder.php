@@ -20,7 +20,7 @@ class ShelfSeeder extends Seeder
     {
         $people = User::query()->get()->keyBy('email');
         $demo = Yaml::parseFile(__DIR__.'/demo-shelf.yaml');
-        $now = Carbon::now();
+        [$now, $clockBefore] = [Carbon::now(), Carbon::getTestNow()];
         foreach ($demo['spares'] as $row) {
             Carbon::setTestNow($now->copy()->subDays($row['days_ago']));
             $spare = SpareCsv::row(array_diff_key($row, ['days_ago' => 1, 'proof' => 1]), app(Catalogue::class));
@@ -32,7 +32,7 @@ class ShelfSeeder extends Seeder
                 $book->prove($kept, $row['proof'], true, 'in the bench machine', $people['rhea']);
             }
         }
-        Carbon::setTestNow();
+        Carbon::setTestNow($clockBefore);
         foreach ($demo['stock'] as $item) {
             StockItem::query()->create($item);
         }

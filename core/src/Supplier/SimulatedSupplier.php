@@ -29,8 +29,9 @@ final readonly class SimulatedSupplier implements Supplier
     /**
      * @param  array<string, mixed>  $file `core/catalogue/supplier.yaml`
      * @param  array<string, bool>  $fixed  order => whether its part works, for courses that are played
+     * @param  float  $soldOut share of days on which something is sold out, 0 to 1
      */
-    public function __construct(array $file, private string $seed, private array $fixed = [])
+    public function __construct(array $file, private string $seed, private array $fixed = [], private float $soldOut = self::SOLD_OUT)
     {
         $this->houses = array_column($file['houses'], null, 'id');
         $this->rows = array_column($file['offers'], null, 'id');
@@ -56,7 +57,7 @@ final readonly class SimulatedSupplier implements Supplier
             return null;
         }
         $house = $this->houses[$row['house']];
-        $soldOut = Draw::from("{$this->seed} stock {$id} {$day->format('Y-m-d')}")->happens(self::SOLD_OUT);
+        $soldOut = Draw::from("{$this->seed} stock {$id} {$day->format('Y-m-d')}")->happens($this->soldOut);
 
         return new Offer($id, $house['name'], $row['kind'], $row['name'], $row['condition'], $row['price'], $row['days'], $soldOut ? 0 : $row['stock'], $house['return'], $row['facts']);
     }

@@ -6,10 +6,14 @@ namespace Tests\Browser\Support;
 
 use Symfony\Component\Finder\Finder;
 use Symfony\Component\Process\Process;
+use Tests\Support\TestClock;
 
 /** The demo data, loaded once for all servers of a run: loading takes longer than most tests. */
 final class SeededDatabase
 {
+    /** Seconds before the tests begin that the demo is loaded: more than loading takes. */
+    private const BEFORE = 900;
+
     /** @param  array<string, string>  $env */
     public static function into(string $database, string $root, array $env): void
     {
@@ -21,7 +25,7 @@ final class SeededDatabase
         if (! is_file($kept)) {
             $fresh = "{$kept}.new";
             file_put_contents($fresh, '');
-            (new Process([PHP_BINARY, 'artisan', 'migrate:fresh', '--seed', '--force'], $root, ['DB_DATABASE' => $fresh, 'CACHE_STORE' => 'array'] + $env, null, 300))->mustRun();
+            (new Process([PHP_BINARY, ...TestClock::options(), 'artisan', 'migrate:fresh', '--seed', '--force'], $root, ['DB_DATABASE' => $fresh, 'CACHE_STORE' => 'array'] + TestClock::environment(self::BEFORE) + $env, null, 300))->mustRun();
             (new Process([PHP_BINARY, '-r', '(new PDO("sqlite:$argv[1]"))->exec("PRAGMA wal_checkpoint(TRUNCATE); PRAGMA journal_mode=DELETE;");', $fresh], $root))->mustRun();
             rename($fresh, $kept);
         }
@@ -29,10 +33,10 @@ final class SeededDatabase
         copy($kept, $database);
     }
 
-    /** Changes with the program, the demo data and the hour, for the demo begins today. */
+    /** Changes with the program, the demo data and the moment at which the tests begin. */
     private static function version(string $root): string
     {
-        $words = [date('Y-m-d H'), $root];
+        $words = [TestClock::MOMENT, $root];
         foreach (Finder::create()->files()->in(["{$root}/app", "{$root}/core/src", "{$root}/core/catalogue", "{$root}/database", "{$root}/config"])->notName('*.sqlite*')->sortByName() as $file) {
             $words[] = $file->getRelativePathname().$file->getMTime().$file->getSize();
         }
