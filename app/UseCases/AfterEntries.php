@@ -41,7 +41,7 @@ final readonly class AfterEntries
         }
         if (in_array('collection', $kinds, true)) {
             $this->write->drop($job, 'not-collected', 'ready');
-            if (CleanStarts::in($assessment->record, $this->catalogue)->wantsADate($assessment->sound, $this->catalogue->number('sound_from'))) {
+            if (CleanStarts::in($assessment->record, $this->catalogue)->wantsADate($assessment->sound)) {
                 $this->write->of($job, 'follow-up');
             }
         }

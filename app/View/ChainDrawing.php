@@ -130,7 +130,7 @@ final readonly class ChainDrawing
         $percent = in_array($standing->standing, [Standing::Suspect, Standing::Provisional, Standing::Condemned], true)
             ? (string) max(1, (int) round(100 * $standing->probability)) : null;
         $entries = array_values(array_unique(array_map(fn (Because $b): int => $b->entry, $standing->because)));
-        $title = "{$standing->part->name}: {$standing->standing->words()}"
+        $title = "{$standing->part->name}: {$standing->words()}"
             .($percent === null ? '' : ", {$percent} %")
             .($entries === [] ? '' : ', by entr'.(count($entries) > 1 ? 'ies ' : 'y ').implode(', ', array_slice($entries, 0, 6)))
             .(str_starts_with($standing->state, 'lent') ? ', '.$standing->state : '')

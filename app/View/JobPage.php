@@ -192,7 +192,7 @@ final class JobPage
      */
     public function locks(): array
     {
-        return $this->assessment->locks->onPower();
+        return [...$this->assessment->locks->onPower(), ...$this->assessment->locks->onOwnSupply()];
     }
 
     /** When a timer ends, by the clock of the shop. */
@@ -325,7 +325,7 @@ final class JobPage
     /** @return list<string> what the clean starts so far are worth, by how often it failed before */
     public function cleanStarts(): array
     {
-        return CleanStarts::in($this->assessment->record, $this->catalogue)->sentences($this->assessment->sound, $this->catalogue->number('sound_from'));
+        return CleanStarts::in($this->assessment->record, $this->catalogue)->sentences($this->assessment->sound);
     }
 
     /** Where going on costs more than another way out: one sentence, else null. */

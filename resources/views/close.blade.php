@@ -7,7 +7,7 @@
             <ul class="proof">
                 <li class="{{ $proof->outside ? 'done' : '' }}">{{ App\View\Mark::of($proof->outside ? 'proved' : 'not-tested') }} Out of the case @if ($proof->outside)<small>entry {{ $proof->outside }}</small>@endif</li>
                 <li class="{{ $proof->inside ? 'done' : '' }}">{{ App\View\Mark::of($proof->inside ? 'proved' : 'not-tested') }} In the case, by the real button @if ($proof->inside)<small>entry {{ $proof->inside }}</small>@endif</li>
-                <li>{{ App\View\Mark::of($assessment->sound >= 0.97 ? 'proved' : 'not-alone') }} Sound with <span class="num">{{ (int) floor(100 * $proof->sound) }} %</span>, {{ $proof->clean }} clean {{ $proof->clean === 1 ? 'start' : 'starts' }} in a row</li>
+                <li>{{ App\View\Mark::of($proof->isBelieved ? 'proved' : 'not-alone') }} Sound with <span class="num">{{ (int) floor(100 * $proof->sound) }} %</span>, {{ $proof->clean }} clean {{ $proof->clean === 1 ? 'start' : 'starts' }} in a row</li>
             </ul>
             @if (! $plan->isComplete())<h3>Still owed</h3><ul>@foreach ($plan->owedInWords() as $owed)<li>{{ $owed }}</li>@endforeach</ul><p><a href="{{ route('jobs.prove', $job) }}">Prove it</a></p>@endif
             @if ($agreed)<p>Agreed: {{ Orthoscope\Core\Evidence\Agreement::ANSWERS[$agreed->answer] }}, {{ config('shop.currency') }} {{ number_format($agreed->amount / 100, 2) }}.</p>@elseif ($leave->most() !== null)<p>Agreed at intake: up to {{ config('shop.currency') }} {{ number_format($leave->most() / 100, 2) }}.</p>@endif

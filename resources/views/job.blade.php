@@ -138,8 +138,8 @@
                     {{ App\View\Mark::of($standing->standing) }}
                     <div><b>{{ $standing->part->name }}{{ $standing->fitted === null && isset($a->standings[$standing->part->id]->fitted) ? ', the old one' : '' }}</b>@if (! in_array($standing->fitted, [null, 'new'], true)) <span class="lent">{{ $standing->fitted }}</span>@endif
                         <svg class="meter" viewBox="0 0 180 6" preserveAspectRatio="none" aria-hidden="true"><rect class="meter-all" width="180" height="6"/><rect class="meter-part" width="{{ max(2, round(180 * $standing->probability, 1)) }}" height="6"/></svg>
-                        <small>@if ($faults = array_slice($a->faultsOf($standing->part->id), 0, 2)){{ implode(' · ', array_map(fn ($f) => $f->fault->name.' '.max(1, (int) round(100 * $f->probability)), $faults)) }}@else{{ $standing->standing->words() }}@endif</small>
-                        @if ($standing->because)<small class="because">{{ $standing->standing->words() }}, entries {{ implode(', ', array_unique(array_map(fn ($b) => $b->entry, $standing->because))) }}</small>@endif</div>
+                        <small>@if ($faults = array_slice($a->faultsOf($standing->part->id), 0, 2)){{ implode(' · ', array_map(fn ($f) => $f->fault->name.' '.max(1, (int) round(100 * $f->probability)), $faults)) }}@else{{ $standing->words() }}@endif</small>
+                        @if ($standing->because)<small class="because">{{ $standing->words() }}, entries {{ implode(', ', array_unique(array_map(fn ($b) => $b->entry, $standing->because))) }}</small>@endif</div>
                     <span class="num">{{ $standing->probability >= 0.995 ? '>99' : ($standing->probability < 0.005 ? '<1' : (int) round(100 * $standing->probability)) }} %</span>
                 </li>
             @endforeach

@@ -43,6 +43,9 @@ final class Catalogue
     /** @var array<string, list<array<string, mixed>>> */
     public readonly array $shows;
 
+    /** @var list<array{id: string, shows: string, share: float, name: string, plain: string, times?: array<string, float>}> conditions under which alone any part may fail */
+    public readonly array $onlyUnder;
+
     /** @var array<string, Event> */
     public readonly array $events;
 
@@ -123,6 +126,7 @@ final class Catalogue
         $this->benchDisturbs = $files['parts']['bench_disturbs'];
         $this->faults = self::each($files['faults']['faults'], Fault::fromArray(...));
         $this->shows = $files['faults']['shows'];
+        $this->onlyUnder = $files['faults']['only_under'];
         $this->events = self::each($files['faults']['events'], Event::fromArray(...));
         $this->history = self::each($files['faults']['history'], Event::fromArray(...));
         $this->marks = self::each($files['locks']['marks'], Event::fromArray(...));

@@ -15,6 +15,7 @@ final readonly class Fault
      * @param  float  $harms  chance that it harms a good part lent to the machine
      * @param  list<array{stops: string, share: float}>  $ways stages it may stop, one drawn for good; "none" = no start shows it
      * @param  float  $arises chance that moving the part brings it about
+     * @param  bool  $steady a state that no cold, heat or work changes
      * @param  bool  $eachChannel one such fault for every memory channel of the board
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class Fault
         public float $harms = 0.0,
         public float $arises = 0.0,
         public bool $eachChannel = false,
+        public bool $steady = false,
     ) {
     }
 
@@ -40,7 +42,7 @@ final readonly class Fault
             $row['id'], $row['part'], $row['name'], $row['plain'], $row['shows'], (float) $row['prior'],
             array_map(floatval(...), $row['cures']), $row['signs'] ?? [],
             $row['ways'] ?? [['stops' => $row['stops'], 'share' => 1.0]], (float) ($row['harms'] ?? 0.0),
-            (float) ($row['arises'] ?? 0.0), ($row['each'] ?? null) === 'channel',
+            (float) ($row['arises'] ?? 0.0), ($row['each'] ?? null) === 'channel', $row['steady'] ?? false,
         );
     }
 

@@ -8,7 +8,7 @@ namespace Orthoscope\Core\Catalogue;
 final readonly class Lock
 {
     /**
-     * @param  string  $blocks  "power", "lend" (a spare dearer than a supply test), "pins" (a processor into the socket), "login" (beyond the log-in screen) or "all"
+     * @param  string  $blocks  "power", "own-supply" (what puts mains on its own supply in a machine), "supply" (the same and the tester), "lend" (a spare dearer than a supply test), "pins" (a processor into the socket), "login" (beyond the log-in screen) or "all"
      * @param  list<string>  $raised  "always", "mark:ID", "CHECK:RESULT", "act:ACT", "act:ACT:KIND" or "begun:ACT"
      * @param  list<string>  $cleared the same words, or "start:STAGE" for a start that passed that stage
      * @param  ?int  $hours   it ends by itself this long after it was raised

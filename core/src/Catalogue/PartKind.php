@@ -12,6 +12,7 @@ final readonly class PartKind
      * @param  string  $at       the stage it hangs from on the chain
      * @param  string  $short    its name in tight drawings
      * @param  bool  $exposed a bad supply or board can harm it when it is lent
+     * @param  bool  $shownByStart a start that got past it shows that it works; a coin cell may be flat and the machine start
      * @param  ?string  $stops    the stage out of reach while no part of this kind is in
      * @param  ?string  $carrier  the kind it belongs to and is replaced with
      * @param  ?string  $serves   the kind it is used with; unused while none of that kind is in
@@ -36,6 +37,7 @@ final readonly class PartKind
         public string $at,
         public string $short,
         public bool $exposed,
+        public bool $shownByStart,
     ) {
     }
 
@@ -48,6 +50,7 @@ final readonly class PartKind
             $row['stops'] ?? null, $row['carrier'] ?? null, $row['serves'] ?? null, $row['own_only'] ?? false,
             $row['price'], $row['disturbs'],
             $row['at'] ?? $row['stage'], $row['short'] ?? $row['name'], $row['exposed'] ?? true,
+            $row['shown_by_start'] ?? true,
         );
     }
 }

@@ -18,6 +18,10 @@ final readonly class Step
      * @param  bool  $pins    puts a processor into the socket
      * @param  ?string  $from    stage the last start must have passed for the step to be possible
      * @param  bool  $login   goes beyond the log-in screen
+     * @param  bool  $benchSupply a bench supply feeds the board, not the machine's own supply
+     * @param  ?string  $whyAgain in place of `why` once the machine was started
+     * @param  bool  $unlocks offered only while a lock waits for it
+     * @param  ?string  $mootAfter stage: not offered once a start by the button passed it
      */
     public function __construct(
         public string $id,
@@ -39,6 +43,10 @@ final readonly class Step
         public ?string $caution,
         public ?string $from,
         public bool $login,
+        public bool $benchSupply,
+        public bool $unlocks,
+        public ?string $mootAfter,
+        public ?string $whyAgain,
     ) {
     }
 
@@ -50,6 +58,7 @@ final readonly class Step
             $row['act'] ?? null, (array) ($row['on'] ?? []), $row['check'] ?? null, $row['each'] ?? null,
             $row['once'] ?? false, $row['several'] ?? false, $row['power'] ?? true, $row['opens'] ?? true,
             $row['pins'] ?? false, $row['needs'] ?? [], $row['caution'] ?? null, $row['from'] ?? null, $row['login'] ?? false,
+            $row['bench_supply'] ?? false, $row['unlocks'] ?? false, $row['moot_after'] ?? null, $row['why_again'] ?? null,
         );
     }
 }

@@ -21,7 +21,7 @@ final class AssessmentText
         $lines[] = sprintf('Chain: %s. Sound with %s.', $stop, self::percent($assessment->sound));
         foreach ($assessment->standings as $standing) {
             $entries = implode(', ', array_map(fn (Because $b): int => $b->entry, $standing->because));
-            $lines[] = sprintf('  %s %-22s %6s  %s%s', $standing->standing->letter(), $standing->part->name, self::percent($standing->probability), $standing->standing->words(), $entries === '' ? '' : " (entries {$entries})");
+            $lines[] = sprintf('  %s %-22s %6s  %s%s', $standing->standing->letter(), $standing->part->name, self::percent($standing->probability), $standing->words(), $entries === '' ? '' : " (entries {$entries})");
         }
         $lines[] = 'Faults:';
         foreach (array_slice($assessment->faults, 0, 8) as $fault) {

@@ -27,13 +27,13 @@ final class Grounds
     /** @var array<string, int> part => the entry with which a new one was fitted */
     private array $fittedAt = [];
 
-    private function __construct(private readonly StartModel $model, private readonly Catalogue $catalogue)
+    private function __construct(private readonly StartModel $model, private readonly Catalogue $catalogue, public readonly FailsUnder $failsUnder)
     {
     }
 
     public static function read(Record $record, StartModel $model): self
     {
-        $grounds = new self($model, $model->catalogue);
+        $grounds = new self($model, $model->catalogue, FailsUnder::of($record, $model->catalogue));
         $grounds->readStarts($record);
         $grounds->readFindings($record);
 
@@ -113,15 +113,21 @@ final class Grounds
         }
     }
 
-    /** A start got past the stage of every part it used. Staying up for a moment is no proof of what must hold for hours. */
+    /**
+     * A start got past the stage of every part it used. Staying up for a moment is no proof of what must hold for hours, and a start that went
+     * well under another condition than the one it fails under is no proof of anything.
+     */
     private function readPassed(Start $start, Reach $reach): void
     {
+        if ($this->catalogue->reach($start->reached)->firstStop === $this->catalogue->stageCount() && ! $this->failsUnder->covers($start->setUp)) {
+            return;
+        }
         $short = ! in_array($start->setUp->goal, [Goal::Load, Goal::Hours], true);
         foreach ($this->model->machine->parts as $part) {
             if ($short && $part->kind->stage === 'stays') {
                 continue;
             }
-            if ($reach->firstStop > $this->catalogue->stageIndex($part->kind->stage) && $this->model->uses($part->id, $start->setUp)) {
+            if ($part->kind->shownByStart && $reach->firstStop > $this->catalogue->stageIndex($part->kind->stage) && $this->model->uses($part->id, $start->setUp)) {
                 $this->add($part->id, $start, Ground::Passed);
             }
         }
@@ -205,6 +211,9 @@ final class Grounds
     /** How the second start compares with the first. */
     private function compare(Start $first, Start $second): ?Ground
     {
+        if (! $this->areComparable($first->setUp, $second->setUp)) {
+            return null;
+        }
         $best = $this->catalogue->reach($first->best());
         $worst = $this->catalogue->reach($second->reached);
 
@@ -213,6 +222,14 @@ final class Grounds
             array_keys($first->outcomes) === array_keys($second->outcomes) && $best->lastStop < $this->catalogue->stageCount() => Ground::NoChange,
             default => null,
         };
+    }
+
+    /** Whether two starts were made as cold or warm and as hard as each other: else what differs may be the condition and not the part. */
+    private function areComparable(SetUp $first, SetUp $second): bool
+    {
+        $opposed = $first->temperature !== null && $second->temperature !== null && $first->temperature !== $second->temperature;
+
+        return ! $opposed && ($this->failsUnder->condition === FailsUnder::CASE || $this->failsUnder->covers($first) === $this->failsUnder->covers($second));
     }
 
     /** @param  list<Deed>  $deeds */
@@ -253,6 +270,9 @@ final class Grounds
                     continue;
                 }
                 $share = $this->shareShown($part->kind->id, $shown);
+                if ($result->state) {
+                    continue;
+                }
                 if ($result->findsSomething() && $share > 0.0 && $check->direct) {
                     $this->add($part->id, $finding, Ground::Seen);
                 } elseif (! $result->findsSomething() && $share >= 0.8) {

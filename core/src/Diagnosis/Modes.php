@@ -19,8 +19,9 @@ final readonly class Modes
      * @param  list<Mode>  $all
      * @param  list<float>  $priors  mode => jobs in a thousand, before events
      * @param  array<string, int>  $spares  "TAG part" => mode of that spare being bad in that place
+     * @param  array<int, array{list<int>, float}>  $sharesOf mode => the modes whose prior it has a share of, and that share
      */
-    private function __construct(public array $all, public array $priors, public array $spares)
+    private function __construct(public array $all, public array $priors, public array $spares, public array $sharesOf)
     {
         $this->stops = array_column($all, 'stop');
     }
@@ -48,6 +49,18 @@ final readonly class Modes
                 }
             }
         }
+        $sharesOf = [];
+        foreach (OnlyUnder::all($catalogue) as $only) {
+            foreach ($machine->ofKind($only->fault->part) as $part) {
+                $stop = $catalogue->stageIndex($only->fault->ways[0]['stops']);
+                $bases = array_keys(array_filter($all, fn (Mode $mode): bool => $mode->part === $part->id && $mode->stop === $stop && in_array($mode->fault->id, $only->bases, true)));
+                foreach ($bases === [] ? [] : $catalogue->shows[$only->fault->shows] as $manner) {
+                    $sharesOf[count($all)] = [$bases, $only->share * $manner['share']];
+                    $priors[] = $only->share * $manner['share'] * array_sum(array_intersect_key($priors, array_flip($bases)));
+                    $all[] = new Mode($only->fault, $part->id, $stop, self::hazard($manner, $catalogue), $manner['share'], alone: true);
+                }
+            }
+        }
         foreach ($spares as [$tag, $part]) {
             if ($machine->has($part)) {
                 $bySpare["{$tag} {$part}"] = count($all);
@@ -56,7 +69,7 @@ final readonly class Modes
             }
         }
 
-        return new self($all, $priors, $bySpare);
+        return new self($all, $priors, $bySpare, $sharesOf);
     }
 
     public function ofSpare(string $tag, string $part): ?int

@@ -15,6 +15,7 @@ final readonly class PartStanding
      * @param  list<Because>  $because
      * @param  string  $state       "own", "out", "lent TAG" or "in SLOT", at the last start
      * @param  ?string  $fitted      tag of the new part that took its place for good
+     * @param  string  $under       the condition it was proved under, in words, where only that one counts
      * @param  ?self  $replaced    where the old part stands that the new one took the place of
      */
     public function __construct(
@@ -26,6 +27,13 @@ final readonly class PartStanding
         public string $state,
         public ?string $fitted,
         public ?self $replaced = null,
+        public string $under = '',
     ) {
+    }
+
+    /** Where it stands, in words, with the condition that was proved under where only one counts. */
+    public function words(): string
+    {
+        return $this->standing->words().($this->under === '' ? '' : ", {$this->under}");
     }
 }

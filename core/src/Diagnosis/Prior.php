@@ -20,6 +20,9 @@ final readonly class Prior
     /** @var array<int, float> mode => share of jobs in which it is the only fault, or one of a chance pair, relative to the rest */
     private array $known;
 
+    /** @var array<int, float> those of them that may stand beside another fault */
+    private array $paired;
+
     /** @var array<int, float> the same for causes outside the catalogue */
     private array $outside;
 
@@ -42,6 +45,7 @@ final readonly class Prior
         $outside = array_filter($priors, fn (int $m): bool => $modes->all[$m]->fault->part === 'outside', ARRAY_FILTER_USE_KEY);
         $this->outside = self::shares($outside);
         $this->known = self::shares(array_diff_key($priors, $outside));
+        $this->paired = self::shares(array_filter($this->known, fn (int $m): bool => ! $modes->all[$m]->alone, ARRAY_FILTER_USE_KEY));
         $this->brought = $this->brought();
         $this->chance = $this->chance();
         $this->triples = $catalogue->number('triple_share') / $this->allTriples();
@@ -55,7 +59,7 @@ final readonly class Prior
     public function belief(float $pruneBelow): Belief
     {
         $hypotheses = $this->upToOne();
-        $modes = array_keys($this->known);
+        $modes = array_keys($this->paired);
         foreach ($modes as $i => $a) {
             for ($j = $i + 1, $n = count($modes); $j < $n; $j++) {
                 $weight = $this->pair($a, $modes[$j]);
@@ -97,7 +101,7 @@ final readonly class Prior
             return 0.0;
         }
 
-        return ($this->known[$a] ?? 0.0) * ($this->known[$b] ?? 0.0) * $this->chance + ($this->brought[$a][$b] ?? 0.0);
+        return ($this->paired[$a] ?? 0.0) * ($this->paired[$b] ?? 0.0) * $this->chance + ($this->brought[$a][$b] ?? 0.0);
     }
 
     /** Share of jobs in which just these three faults are there, in any order: none where one part would have two. */
@@ -107,13 +111,13 @@ final readonly class Prior
             return 0.0;
         }
 
-        return ($this->known[$a] ?? 0.0) * ($this->known[$b] ?? 0.0) * ($this->known[$c] ?? 0.0) * $this->triples;
+        return ($this->paired[$a] ?? 0.0) * ($this->paired[$b] ?? 0.0) * ($this->paired[$c] ?? 0.0) * $this->triples;
     }
 
-    /** @return array<int, float> mode => how likely it is to be the one fault of a machine that has one */
+    /** @return array<int, float> mode => how likely it is to be the one fault of a machine that has one, of those that may stand beside another */
     public function alone(): array
     {
-        return $this->known;
+        return $this->paired;
     }
 
     /** @return list<array{list<int>, float}> */
@@ -139,7 +143,7 @@ final readonly class Prior
     private function chance(): float
     {
         $ofPart = [];
-        foreach ($this->known as $mode => $p) {
+        foreach ($this->paired as $mode => $p) {
             $part = $this->modes->all[$mode]->part;
             $ofPart[$part] = ($ofPart[$part] ?? 0.0) + $p;
         }
@@ -152,8 +156,8 @@ final readonly class Prior
     /** The sum over all triples from the sums of powers: e3 = (s1^3 - 3 s1 s2 + 2 s3) / 6, with s1 = 1. */
     private function allTriples(): float
     {
-        $squares = array_sum(array_map(fn (float $p): float => $p ** 2, $this->known));
-        $cubes = array_sum(array_map(fn (float $p): float => $p ** 3, $this->known));
+        $squares = array_sum(array_map(fn (float $p): float => $p ** 2, $this->paired));
+        $cubes = array_sum(array_map(fn (float $p): float => $p ** 3, $this->paired));
 
         return (1.0 - 3.0 * $squares + 2.0 * $cubes) / 6.0;
     }
@@ -167,7 +171,7 @@ final readonly class Prior
     {
         $single = $this->single();
         $ofFault = [];
-        foreach ($this->known as $mode => $p) {
+        foreach ($this->paired as $mode => $p) {
             $ofFault[$this->modes->all[$mode]->fault->id][$mode] = $p;
         }
         $brought = [];
@@ -211,13 +215,36 @@ final readonly class Prior
      */
     private static function shifted(Modes $modes, array $events): array
     {
-        $priors = array_filter($modes->priors, fn (float $p): bool => $p > 0.0);
-        foreach ($priors as $mode => $p) {
-            foreach ($events as $event) {
-                $priors[$mode] *= $event->factors[$modes->all[$mode]->fault->id] ?? 1.0;
+        $factors = self::factors($events);
+        $priors = [];
+        foreach ($modes->priors as $mode => $p) {
+            if ($p > 0.0) {
+                $priors[$mode] = isset($modes->sharesOf[$mode])
+                    ? $modes->sharesOf[$mode][1] * array_sum(array_intersect_key($priors, array_flip($modes->sharesOf[$mode][0])))
+                    : $p * ($factors[$modes->all[$mode]->fault->id] ?? 1.0);
             }
         }
 
         return $priors;
+    }
+
+    /**
+     * What was told twice in other words counts once: of events that say the same, the strongest factor for each fault.
+     *
+     * @param  list<Event>  $events
+     *
+     * @return array<string, float> fault => factor
+     */
+    private static function factors(array $events): array
+    {
+        $strongest = [];
+        foreach ($events as $event) {
+            foreach ($event->factors as $fault => $factor) {
+                $so = $strongest[$fault][$event->sameAs ?? $event->id] ?? 1.0;
+                $strongest[$fault][$event->sameAs ?? $event->id] = abs(log($factor)) > abs(log($so)) ? $factor : $so;
+            }
+        }
+
+        return array_map(fn (array $bySort): float => (float) array_product($bySort), $strongest);
     }
 }

@@ -477,7 +477,9 @@ final class Replay
         if ($check->host && $finding->target !== null) {
             $this->introduce($finding->host, $finding->target);
         }
-        $this->observe($finding->number, [[$this->findingLikelihood($check, $finding), 1]]);
+        if (! $check->result($finding->result)->state) {
+            $this->observe($finding->number, [[$this->findingLikelihood($check, $finding), 1]]);
+        }
         $moved = $this->model->movedFor($check, $finding->target);
         $this->belief = $this->belief->after($this->model->cures('reseat', $moved))->arising($this->model->arising($moved, $this->setUp));
     }

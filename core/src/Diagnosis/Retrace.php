@@ -24,7 +24,8 @@ final class Retrace
         $sentences = self::withoutEffect($standings, $record, $words);
         $proved = self::named($standings, Standing::Proved);
         if ($proved !== '') {
-            $sentences[] = "Proved working: {$proved}.";
+            $under = array_values(array_unique(array_filter(array_map(fn (PartStanding $one): string => $one->under, array_values($standings)))))[0] ?? '';
+            $sentences[] = 'Proved working'.($under === '' ? '' : ", {$under}").": {$proved}.";
         }
         foreach ([Standing::Provisional, Standing::Condemned] as $standing) {
             $named = self::named($standings, $standing, Ground::Improved, Ground::CameBack, Ground::Seen);

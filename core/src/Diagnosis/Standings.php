@@ -45,6 +45,7 @@ final readonly class Standings
 
         return new PartStanding(
             $part, $standing, $had, $now, $this->thatMadeIt($standing, $because), $this->replay->setUp->stateOf($part->id), $fitted, $replaced,
+            $standing === Standing::Proved ? $this->grounds->failsUnder->words() : '',
         );
     }
 

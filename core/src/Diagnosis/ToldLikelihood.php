@@ -65,6 +65,10 @@ final readonly class ToldLikelihood implements Likelihood
     private function often(float $fails, float $well): float
     {
         [$failed, $of] = [$this->manner->failed, $this->manner->of];
+        if ($failed !== null && $of !== null && $this->manner->only !== null) {
+            // "Two of ten, and only cold": how many of the ten were cold nobody says, so any count is as good.
+            return 1.0 / $of * $fails ** min($failed - ($this->first === null ? 0 : 1), $this->every);
+        }
         if ($failed !== null && $of !== null) {
             $ways = 1.0;
             for ($i = 1; $i <= $failed; $i++) {

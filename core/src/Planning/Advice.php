@@ -14,6 +14,7 @@ final readonly class Advice
      * @param  float  $remaining expected bench minutes until repaired, if repaired by likelihood from here
      * @param  ?Repair  $repair    the repair that would come first
      * @param  float  $repairProbability that this repair is needed
+     * @param  list<NextStep>  $foregone steps of which the record says already what they will show: they can be taken, and are not offered
      * @param  list<array{Repair, float}>  $repairs what may need doing, and how likely, likeliest first
      */
     public function __construct(
@@ -24,12 +25,13 @@ final readonly class Advice
         public ?Repair $repair,
         public float $repairProbability,
         public array $repairs,
+        public array $foregone = [],
     ) {
     }
 
     public function step(string $id): ?NextStep
     {
-        foreach ($this->steps as $step) {
+        foreach ([...$this->steps, ...$this->foregone] as $step) {
             if ($step->candidate->id() === $id) {
                 return $step;
             }

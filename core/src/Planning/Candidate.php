@@ -8,6 +8,7 @@ use Orthoscope\Core\Catalogue\Step;
 use Orthoscope\Core\Chain\Goal;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Chain\SetUp;
+use Orthoscope\Core\Chain\Temperature;
 use Orthoscope\Core\Spares\Spare;
 
 /** A step made concrete for one machine: on which part, under which set-up, with which spare. */
@@ -19,6 +20,7 @@ final readonly class Candidate
      * @param  list<string>  $on     parts an act is done to
      * @param  ?Spare  $spare  the spare it lends
      * @param  bool  $lacksSpare it needs a spare and none fits
+     * @param  bool  $ownSupply it puts mains on the machine's own supply, here or in another machine
      * @param  int  $longer minutes on top of the step's own, for a start that must run for a while to show anything
      */
     public function __construct(
@@ -29,6 +31,7 @@ final readonly class Candidate
         public ?Spare $spare,
         public bool $lacksSpare = false,
         public int $longer = 0,
+        public bool $ownSupply = false,
     ) {
     }
 
@@ -51,6 +54,23 @@ final readonly class Candidate
             ? $this->step->id : "{$this->step->id}:{$this->target->id}";
     }
 
+    /** @return list<string> what the trial must be made under, in words */
+    private function condition(): array
+    {
+        return array_values(array_filter([
+            match ($this->setUp?->temperature) {
+                Temperature::Cold => 'started cold',
+                Temperature::Warm => 'once it is warm',
+                default => '',
+            },
+            match ($this->setUp?->goal) {
+                Goal::Load => 'and run it at work',
+                Goal::Hours => 'and run it for hours',
+                default => '',
+            },
+        ]));
+    }
+
     public function name(): string
     {
         $target = $this->target?->inSentence() ?? '';
@@ -59,6 +79,6 @@ final readonly class Candidate
 
         $name = str_replace(['{target}', '{Target}', '{slot}'], [$target, ucfirst($target), str_replace('slot-', '', $slot)], $this->step->name);
 
-        return $this->longer > 0 ? "{$name}, and run it at work" : $name;
+        return $this->longer > 0 ? implode(', ', [$name, ...$this->condition()]) : $name;
     }
 }

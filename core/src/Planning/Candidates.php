@@ -14,6 +14,8 @@ use Orthoscope\Core\Chain\Place;
 use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Chain\StartBy;
 use Orthoscope\Core\Chain\Temperature;
+use Orthoscope\Core\Diagnosis\FailsUnder;
+use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\Grounds;
 use Orthoscope\Core\Evidence\Circumstances;
 use Orthoscope\Core\Evidence\Deed;
@@ -37,7 +39,9 @@ final readonly class Candidates
 
     private const HOST_TESTS = 2;
 
-    private bool $failsLate;
+    private Goal $goal;
+
+    private ?Temperature $temperature;
 
     private bool $startsOnlyByPins;
 
@@ -49,7 +53,17 @@ final readonly class Candidates
         private Grounds $grounds,
         private Interlocks $locks,
     ) {
-        $this->failsLate = self::failsLate($record, $catalogue);
+        // What fails under one condition alone shows nothing in a trial made without it.
+        $this->goal = match (true) {
+            $grounds->failsUnder->condition === FailsUnder::HOURS => Goal::Hours,
+            $grounds->failsUnder->condition === FailsUnder::LOAD, self::failsLate($record, $catalogue) => Goal::Load,
+            default => Goal::System,
+        };
+        $this->temperature = match ($grounds->failsUnder->condition) {
+            FailsUnder::COLD => Temperature::Cold,
+            FailsUnder::WARM => Temperature::Warm,
+            default => null,
+        };
         $this->startsOnlyByPins = self::startsOnlyByPins($record, $catalogue);
     }
 
@@ -60,7 +74,7 @@ final readonly class Candidates
         foreach ($this->catalogue->steps as $step) {
             foreach ($this->targets($step) as $target) {
                 $candidate = $this->concrete($step, $target);
-                if ($candidate !== null && $this->gotFarEnough($step) && ! $this->isDone($candidate)) {
+                if ($candidate !== null && $this->gotFarEnough($step) && ! $this->isMoot($step) && ! $this->isDone($candidate)) {
                     $all[] = $candidate;
                 }
             }
@@ -74,6 +88,21 @@ final readonly class Candidates
         $last = $this->record->lastStart();
 
         return $step->from === null || ($last !== null && $this->catalogue->reach($last->best())->firstStop > $this->catalogue->stageIndex($step->from));
+    }
+
+    /** Whether a start has shown already what the step is for, or a start as it is can no longer show what it fails at. */
+    private function isMoot(Step $step): bool
+    {
+        if ($step->id === 'start' && $this->record->lastStart() !== null) {
+            return $this->temperature !== null || $this->goal !== Goal::System;
+        }
+        foreach ($step->mootAfter === null ? [] : $this->record->all(Start::class) as $start) {
+            if ($start->setUp->startBy === StartBy::Button && $this->catalogue->reach($start->best())->firstStop > $this->catalogue->stageIndex($step->mootAfter)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Whether what fails now fails only once the system runs: then a trial must run for a while to show anything. */
@@ -102,7 +131,7 @@ final readonly class Candidates
     /** Nothing is opened, cleaned or reseated before the first start, or old damage cannot be told from ours. */
     private function beforeBaseline(): bool
     {
-        return $this->record->lastStart() === null && ! $this->locks->powerIsLocked();
+        return $this->record->lastStart() === null && ! $this->locks->powerIsLocked() && $this->locks->onOwnSupply() === [];
     }
 
     /** @return list<?Part> */
@@ -112,7 +141,8 @@ final readonly class Candidates
             return [null];
         }
         if ($step->each === 'swapped') {
-            return array_map($this->machine->part(...), $this->grounds->unconfirmedSwaps($this->record));
+            // What was seen or measured bad is not put back to see it fail.
+            return array_map($this->machine->part(...), array_filter($this->grounds->unconfirmedSwaps($this->record), fn (string $part): bool => ! $this->grounds->has($part, Ground::Seen)));
         }
         $parts = $this->machine->ofKind($step->each);
         if ($step->several && count($parts) < 2) {
@@ -125,10 +155,7 @@ final readonly class Candidates
     private function concrete(Step $step, ?Part $target): ?Candidate
     {
         if ($step->record === 'check') {
-            $check = $this->catalogue->check((string) $step->check);
-
-            return $check->target !== null && $this->machine->ofKind($check->target) === [] ? null
-                : new Candidate($step, $target ?? ($check->target === null ? null : $this->machine->ofKind($check->target)[0]), null, [], null);
+            return $this->check($step, $target);
         }
         $on = array_merge(...array_map($this->machine->meant(...), $step->on), ...[[]]);
         if ($step->act !== null && $on === []) {
@@ -140,9 +167,21 @@ final readonly class Candidates
         $spare = isset($step->setup['lend']) && $target !== null ? $this->shelf->best($target->kind->id, $this->machine) : null;
         $setUp = $this->setUp($step, $target, $spare);
 
-        $longer = $setUp?->goal === Goal::Load && ! isset($step->setup['goal']) ? (int) $this->catalogue->number('load_minutes') : 0;
+        $longer = $setUp === null ? 0 : $this->longer($step, $setUp);
 
-        return $setUp === null ? null : new Candidate($step, $target, $setUp, $on, $spare, isset($step->setup['lend']) && $spare === null, $longer);
+        return $setUp === null ? null : new Candidate($step, $target, $setUp, $on, $spare, isset($step->setup['lend']) && $spare === null, $longer, $setUp->hasOwn('supply'));
+    }
+
+    private function check(Step $step, ?Part $target): ?Candidate
+    {
+        $check = $this->catalogue->check((string) $step->check);
+        if ($check->target !== null && $this->machine->ofKind($check->target) === []) {
+            return null;
+        }
+        $target ??= $check->target === null ? null : $this->machine->ofKind($check->target)[0];
+        $runsIt = $check->host ? $target?->kind->id === 'supply' : $step->check !== 'supply-test' && ! $step->benchSupply && ($this->record->lastStart()->setUp ?? new SetUp)->hasOwn('supply');
+
+        return new Candidate($step, $target, null, [], null, ownSupply: $step->power && $runsIt);
     }
 
     private function setUp(Step $step, ?Part $target, ?Spare $spare): ?SetUp
@@ -177,15 +216,32 @@ final readonly class Candidates
         if (isset($words['lend']) && $target !== null) {
             $lent = [$target->id => new Lent($spare->tag ?? '?', $spare->trust ?? 1.0)];
         }
+        if ($this->locks->onOwnSupply() !== [] && isset($last->lent['supply'])) {
+            // Its own supply gets no mains: what runs the machine now goes on running it.
+            $lent += ['supply' => $last->lent['supply']];
+            ksort($lent);
+        }
 
         return new SetUp(
             $out, $lent, $moved,
             Place::from($words['place'] ?? $last->place->value),
             isset($words['start_by']) ? StartBy::from($words['start_by']) : ($this->startsOnlyByPins && $step->id !== 'start' ? StartBy::Pins : StartBy::Button),
-            isset($words['temperature']) ? Temperature::from($words['temperature']) : null,
-            isset($words['goal']) ? Goal::from($words['goal']) : ($this->failsLate && $step->id !== 'start' ? Goal::Load : Goal::System),
+            isset($words['temperature']) ? Temperature::from($words['temperature']) : ($step->id !== 'start' ? $this->temperature : null),
+            isset($words['goal']) ? Goal::from($words['goal']) : ($step->id !== 'start' ? $this->goal : Goal::System),
             ($words['output'] ?? '') === 'other',
         );
+    }
+
+    /** Bench minutes on top of the step's own, for a trial that must be made cold, warm, at work or for hours. */
+    private function longer(Step $step, SetUp $setUp): int
+    {
+        $work = isset($step->setup['goal']) ? 0 : match ($setUp->goal) {
+            Goal::Load => $this->catalogue->number('load_minutes'),
+            Goal::Hours => 2 * $this->catalogue->number('load_minutes'),
+            default => 0,
+        };
+
+        return (int) ($work + ($setUp->temperature === null || isset($step->setup['temperature']) ? 0 : $this->catalogue->number('condition_minutes')));
     }
 
     /** The machine's own part back in its place, and out of that place whatever was put there meanwhile. */
@@ -214,10 +270,10 @@ final readonly class Candidates
     {
         $step = $candidate->step;
         if ($step->record === 'check') {
-            return $this->checkIsDone((string) $step->check, $candidate->target?->id);
+            return ($step->unlocks && ! $this->locks->waitForCheck((string) $step->check)) || $this->checkIsDone((string) $step->check, $candidate->target?->id);
         }
         if ($step->record === 'deed') {
-            return ! $this->locks->waitFor("act:{$step->act}");
+            return ! $this->locks->waitForAct((string) $step->act);
         }
         if ($step->record === 'act') {
             foreach ($this->record->all(Deed::class) as $deed) {
@@ -235,7 +291,7 @@ final readonly class Candidates
     /** A check is done once it was made, in another machine twice, unless it can clear a lock that is on. */
     private function checkIsDone(string $check, ?string $target): bool
     {
-        if ($this->locks->waitFor($check.':')) {
+        if ($this->locks->waitForCheck($check)) {
             return false;
         }
         $done = 0;

@@ -24,9 +24,10 @@ final readonly class Interlocks
 {
     /**
      * @param  array<string, ActiveLock>  $active
+     * @param  int  $lastDeed number of the last entry that changed the machine; 0 if none did
      * @param  int  $cheapLoan value, in minor units of money, up to which a spare is lent without a test of the supply: what the test costs
      */
-    private function __construct(public array $active, private int $cheapLoan)
+    private function __construct(public array $active, private int $cheapLoan, private int $lastDeed)
     {
     }
 
@@ -42,7 +43,7 @@ final readonly class Interlocks
                     $state = null;
                 }
                 if (array_intersect($words, $lock->raised) !== []) {
-                    $state = new ActiveLock($lock, $entry->number, self::end($entry, $lock));
+                    $state = new ActiveLock($lock, $entry->number, self::end($entry, $lock), $entry instanceof Finding ? $entry->check : null);
                 }
             }
             if ($state !== null && ($lock->hours === null || ($state->until !== null && $now !== null && new DateTimeImmutable($now) < $state->until))) {
@@ -50,7 +51,9 @@ final readonly class Interlocks
             }
         }
 
-        return new self($active, (int) ($catalogue->steps['supply-tester']->minutes * $catalogue->number('money_per_minute')));
+        $deeds = array_filter($record->all(Deed::class), fn (Deed $deed): bool => ! $deed->begun);
+
+        return new self($active, (int) ($catalogue->steps['supply-tester']->minutes * $catalogue->number('money_per_minute')), max([0, ...array_column($deeds, 'number')]));
     }
 
     /** When the first lock that ends by itself does so. */
@@ -90,18 +93,35 @@ final readonly class Interlocks
         return array_values(array_filter($this->active, fn (ActiveLock $active): bool => in_array($active->lock->blocks, ['power', 'all'], true)));
     }
 
-    /** Whether a lock that keeps power off is cleared by something that begins with these words. */
-    public function waitFor(string $words): bool
+    /**
+     * The locks that keep mains from its own supply, while a lent one is free to run it.
+     *
+     * @return list<ActiveLock>
+     */
+    public function onOwnSupply(): array
     {
-        foreach ($this->onPower() as $active) {
-            foreach ($active->lock->cleared as $word) {
-                if (str_starts_with($word, $words)) {
-                    return true;
-                }
-            }
-        }
+        return array_values(array_filter($this->active, fn (ActiveLock $active): bool => in_array($active->lock->blocks, ['own-supply', 'supply'], true)));
+    }
 
-        return false;
+    /** Whether a lock that keeps power off is ended by an act. */
+    public function waitForAct(string $act): bool
+    {
+        return $this->waiting("act:{$act}") !== [];
+    }
+
+    /** Whether such a lock is ended by a look or a reading; not by the same one that raised it, unless something was done since. */
+    public function waitForCheck(string $check): bool
+    {
+        return array_filter($this->waiting("{$check}:"), fn (ActiveLock $active): bool => $active->raisedByCheck !== $check || $this->lastDeed > $active->raisedBy) !== [];
+    }
+
+    /** @return list<ActiveLock> locks on power or on its own supply that end with something that begins with these words */
+    private function waiting(string $words): array
+    {
+        return array_values(array_filter(
+            [...$this->onPower(), ...$this->onOwnSupply()],
+            fn (ActiveLock $active): bool => array_filter($active->lock->cleared, fn (string $word): bool => $word === $words || str_starts_with($word, rtrim($words, ':').':')) !== [],
+        ));
     }
 
     /**
@@ -115,6 +135,8 @@ final readonly class Interlocks
             'all' => true,
             'login' => $candidate->needsConsent(),
             'power' => $candidate->step->power,
+            'own-supply' => $candidate->ownSupply,
+            'supply' => $candidate->ownSupply || ($candidate->step->power && $candidate->target?->kind->id === 'supply' && $candidate->spare === null),
             'lend' => $candidate->spare !== null && $candidate->spare->value > $this->cheapLoan && $candidate->target?->kind->exposed !== false
                 && $candidate->spare->kind !== $active->lock->notWhenLent
                 && ! $this->lends($candidate, $active->lock),

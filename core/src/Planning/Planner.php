@@ -29,6 +29,12 @@ final class Planner
     /** Belief that something a start changes is at fault, under which it is a plain start in disguise. Origin: judgement. */
     private const DISGUISED_BELOW = 0.03;
 
+    /** Chance of one outcome from which a step tells nothing. */
+    private const FOREGONE_FROM = 0.99;
+
+    /** Chance that a repair is needed from which no test before it is worth a word. Origin: judgement. */
+    private const REPAIR_FROM = 0.9;
+
     /** States on which every step is weighed first. Origin: judgement. */
     private const SCREENED_STATES = 60;
 
@@ -77,18 +83,46 @@ final class Planner
         $weighed = $this->ranked($this->candidates, $this->belief->mostOf(1.0, self::SCREENED_STATES));
         $likely = array_splice($weighed, 0, self::LOOKED_AT_CLOSELY);
         $weighed = [...$this->ranked(array_map(fn (Weighed $one): array => [$one->candidate, $one->lockedBy], $likely), $this->belief), ...$weighed];
+        $foregone = array_values(array_filter($weighed, $this->isForegone(...)));
+        $weighed = array_values(array_filter($weighed, fn (Weighed $one): bool => ! in_array($one, $foregone, true)));
         $weighed = $this->testOfThePlanFirst($weighed, $order, $outright);
-        $weighed = $this->plainStartsInDisguiseLast($weighed);
         $steps = [];
         foreach ($weighed as $i => $one) {
-            $shown = $i < self::EXPLAINED_STEPS || $one->candidate->step->each === 'swapped';
-            $steps[] = new NextStep(
-                $one->candidate, $one->candidate->minutes(), $one->candidate->step->why, $one->saves, $one->after, $one->risk, $one->bits,
-                $shown ? $this->lookAhead->explained($one->candidate, $one->prospects) : [], $one->lockedBy,
-            );
+            $steps[] = $this->step($one, $i < self::EXPLAINED_STEPS || $one->candidate->step->each === 'swapped');
         }
 
-        return $this->decide($steps, $remaining, $order, $outright, $now);
+        return $this->decide($steps, $remaining, $order, $outright, $now, array_map(fn (Weighed $one): NextStep => $this->step($one, false), $foregone));
+    }
+
+    private function step(Weighed $one, bool $explained): NextStep
+    {
+        return new NextStep(
+            $one->candidate, $one->candidate->minutes(), $this->why($one->candidate), $one->saves, $one->after, $one->risk, $one->bits,
+            $explained ? $this->lookAhead->explained($one->candidate, $one->prospects) : [], $one->lockedBy,
+        );
+    }
+
+    private function why(Candidate $candidate): string
+    {
+        return $this->record->lastStart() === null ? $candidate->step->why : $candidate->step->whyAgain ?? $candidate->step->why;
+    }
+
+    /**
+     * A step of which the record says already what it will show, or that changes only what nobody suspects: it costs its minutes and decides
+     * nothing. What unlocks, what confirms and the first start are never that.
+     */
+    private function isForegone(Weighed $one): bool
+    {
+        $candidate = $one->candidate;
+        if (! $one->isOpen() || $this->comesFirst($candidate)) {
+            return false;
+        }
+        if ($candidate->step->record === 'act' || $this->isHostTest($candidate)) {
+            return $this->touchesNoSuspect($candidate);
+        }
+        $likeliest = max([0.0, ...array_map(fn (Prospect $prospect): float => $prospect->probability, $one->prospects)]);
+
+        return $likeliest >= self::FOREGONE_FROM || $this->isPlainStartInDisguise($candidate);
     }
 
     /**
@@ -118,47 +152,23 @@ final class Planner
         return $weighed;
     }
 
-    /**
-     * A start that changes only what nobody suspects is a plain start with more work; behind the first step such starts come
-     * after all that tell more.
-     *
-     * @param  list<Weighed>  $weighed
-     *
-     * @return list<Weighed>
-     */
-    private function plainStartsInDisguiseLast(array $weighed): array
-    {
-        $first = array_splice($weighed, 0, 1);
-        [$telling, $locked, $plain] = [[], [], []];
-        foreach ($weighed as $one) {
-            if (! $one->isOpen()) {
-                $locked[] = $one;
-            } elseif ($this->isPlainStartInDisguise($one->candidate)) {
-                $plain[] = $one;
-            } else {
-                $telling[] = $one;
-            }
-        }
-
-        return [...$first, ...$telling, ...$plain, ...$locked];
-    }
-
+    /** A start that changes only what nobody suspects is a plain start with more work. */
     private function isPlainStartInDisguise(Candidate $candidate): bool
     {
-        if ($candidate->step->record !== 'start' || $candidate->setUp === null || $candidate->step->each === 'swapped') {
+        if ($candidate->step->record !== 'start' || $candidate->setUp === null || array_diff_key($candidate->step->setup, ['temperature' => 1, 'goal' => 1]) === []) {
             return false;
         }
         $model = $this->replay->model;
         $as = $model->hazards(new SetUp(goal: $candidate->setUp->goal, temperature: $candidate->setUp->temperature), $this->replay->fitted);
         $then = $model->hazards($candidate->setUp, $this->replay->fitted);
-        $changed = [];
+        $changed = array_map(fn (): bool => true, $this->replay->movingCures($candidate->setUp));
         foreach ($as + $then as $mode => $hazard) {
             if (abs(($as[$mode] ?? 0.0) - ($then[$mode] ?? 0.0)) > 0.01) {
                 $changed[$mode] = true;
             }
         }
 
-        return $candidate->setUp->goal === Goal::System && $candidate->setUp->temperature === null && $this->belief->hasAny($changed) < self::DISGUISED_BELOW;
+        return $this->belief->hasAny($changed) < self::DISGUISED_BELOW;
     }
 
     /**
@@ -221,11 +231,12 @@ final class Planner
 
     /**
      * @return array{int, int, float, float, float} locked last, what unlocks and what confirms first, then by what is saved for each
-     *                                              minute, by what is saved (in steps of two minutes, for less is noise), by what is told
+     *                                              minute, by what is saved (in steps of two minutes, for less is noise), by what is told;
+     *                                              of steps that save nothing, by what they tell for each minute
      */
     private function rank(Weighed $one): array
     {
-        return [$one->isOpen() ? 0 : 1, $this->comesFirst($one->candidate) ? 0 : 1, -$one->savesPerMinute(), -round($one->saves / 2), -$one->bits];
+        return [$one->isOpen() ? 0 : 1, $this->comesFirst($one->candidate) ? 0 : 1, -$one->savesPerMinute(), $one->saves > 0.0 ? -round($one->saves / 2) : -$one->bits / $one->candidate->minutes(), -$one->bits];
     }
 
     /** What unlocks, what confirms, and the first start come before all weighing. */
@@ -239,13 +250,18 @@ final class Planner
     {
         if ($candidate->step->record === 'act') {
             $modes = $this->replay->model->cures((string) $candidate->step->act, array_fill_keys($candidate->on, true));
-        } elseif ($candidate->spare !== null && $candidate->target !== null) {
+        } elseif ($candidate->target !== null && ($candidate->spare !== null || $this->isHostTest($candidate))) {
             $modes = $this->modesOf($candidate->target);
         } else {
             return false;
         }
 
         return $this->belief->hasAny($modes) < self::SUSPECT_FROM;
+    }
+
+    private function isHostTest(Candidate $candidate): bool
+    {
+        return $candidate->step->check !== null && $this->catalogue->check($candidate->step->check)->host;
     }
 
     /** @return array<int, true> modes of a part, and of what only it uses */
@@ -265,8 +281,10 @@ final class Planner
     private function unlocks(Candidate $candidate): bool
     {
         return match ($candidate->step->record) {
-            'check' => $this->locks->waitFor($candidate->step->check.':'),
+            'check' => $this->locks->waitForCheck((string) $candidate->step->check),
             'deed' => true,
+            // Where its own supply gets no mains, a good one lent is what lets work go on.
+            'start' => $candidate->spare?->kind === 'supply' && $this->locks->onOwnSupply() !== [] && ($this->record->lastStart()->setUp ?? new SetUp)->hasOwn('supply'),
             default => false,
         };
     }
@@ -276,33 +294,40 @@ final class Planner
      * @param  list<int>  $order
      * @param  array<int, bool>  $outright repair => done without a test before it
      * @param  array<int, float>  $now      set number => probability
+     * @param  list<NextStep>  $foregone
      */
-    private function decide(array $steps, float $remaining, array $order, array $outright, array $now): Advice
+    private function decide(array $steps, float $remaining, array $order, array $outright, array $now, array $foregone): Advice
     {
         $open = array_values(array_filter($steps, fn (NextStep $step): bool => $step->isOpen()));
         $best = $open[0] ?? null;
-        $first = $order[0] ?? null;
+        $chances = $this->needs->probabilities($now);
+        $likeliest = array_key_first($chances);
+        $settled = $likeliest !== null && $chances[$likeliest] >= self::REPAIR_FROM;
+        $first = $settled ? $likeliest : $order[0] ?? null;
         $repair = $first === null ? null : $this->needs->repairs[$first];
-        $probability = $first === null ? 0.0 : $this->needs->probabilities($now)[$first] ?? 0.0;
+        $probability = $chances[$first] ?? 0.0;
+        $percent = (int) round(100 * $probability);
         $last = $this->record->lastStart();
+        $barred = $this->locks->powerIsLocked() || $this->locks->onOwnSupply() !== [];
         [$stop, $why] = match (true) {
-            $best === null && $steps !== [] => ['locked', 'Every step is locked; see what unlocks it.'],
-            $best === null => ['decide', 'Nothing in the handbook is left to try: decide, or hand to a specialist.'],
-            $last === null => ['go-on', 'Start it once, as it came, before anything is touched.'],
-            $best->candidate->step->each === 'swapped' => ['confirm', 'It got further with '.($best->candidate->target?->inSentence() ?? 'a part').' changed. Put the old part back before it is condemned.'],
-            $this->unlocks($best->candidate) => ['go-on', "{$best->candidate->name()} comes first: it unlocks the rest."],
-            ($this->runs() || $this->repairedSince()) && $this->replay->sound() >= self::PROVE_FROM => ['prove', sprintf('It is put right with %d %%. Prove it, out of the case and in.', (int) floor(100 * $this->replay->sound()))],
-            $best->saves <= 0.0 && $repair !== null && $repair->endsIt() => ['decide', sprintf('No test is worth its minutes now, and what we know does not explain it (%d %%): hand to a specialist.', (int) round(100 * $probability))],
-            $best->saves <= 0.0 && $repair !== null && $outright[$first] => ['decide', sprintf('No test is worth its minutes now: %s (%d %%), or hand to a specialist.', $repair->name(), (int) round(100 * $probability))],
-            default => ['go-on', sprintf('%s is worth about %d minutes.', $best->candidate->name(), max(1, (int) round($best->saves)))],
+            $best === null && $steps !== [] && $barred => ['locked', 'Every step is locked; see what unlocks it.'],
+            $last === null && $best?->candidate->step->id === 'start' => ['go-on', 'Start it once, as it came, before anything is touched.'],
+            $best?->candidate->step->each === 'swapped' => ['confirm', 'It got further with '.($best->candidate->target?->inSentence() ?? 'a part').' changed. Put the old part back before it is condemned.'],
+            $best !== null && $this->unlocks($best->candidate) => ['go-on', "{$best->candidate->name()} comes first: it unlocks the rest."],
+            ! $barred && ($this->runs() || $this->repairedSince()) && $this->replay->sound() >= self::PROVE_FROM => ['prove', sprintf('It is put right with %d %%. Prove it, out of the case and in.', (int) floor(100 * $this->replay->sound()))],
+            $best === null && $repair === null => ['decide', 'Nothing in the handbook is left to try: decide, or hand to a specialist.'],
+            $best !== null && $best->saves > 0.0 => ['go-on', sprintf('%s is worth about %d minutes.', $best->candidate->name(), max(1, (int) round($best->saves)))],
+            $repair !== null && $repair->endsIt() => ['decide', "No test is worth its minutes now, and what we know does not explain it ({$percent} %): hand to a specialist."],
+            $repair !== null && ($best === null || $settled || $outright[$first]) => ['decide', "No test is worth its minutes now: {$repair->name()} ({$percent} %), or hand to a specialist."],
+            default => ['go-on', ($best?->candidate->name() ?? 'A test').' comes before anything is replaced.'],
         };
 
         $repairs = [];
-        foreach ($this->needs->probabilities($now) as $number => $p) {
+        foreach ($chances as $number => $p) {
             $repairs[] = [$this->needs->repairs[$number], $p];
         }
 
-        return new Advice($steps, $stop, $why, $remaining, $repair, $probability, $repairs);
+        return new Advice($steps, $stop, $why, $remaining, $repair, $probability, $repairs, $foregone);
     }
 
     /** Something was done to the machine after its last start. */

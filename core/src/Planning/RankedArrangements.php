@@ -24,6 +24,9 @@ final readonly class RankedArrangements
 
     private const BEST = 3;
 
+    /** Bits under which even the best way to put them together tells nothing. Origin: judgement. */
+    private const TELLS_FROM = 0.02;
+
     /**
      * @param  array<string, float>  $possible name of what may be at fault => probability, likeliest first
      * @param  list<Arrangement>  $best     that tell most first
@@ -56,6 +59,10 @@ final readonly class RankedArrangements
         }
         $changes = fn (Arrangement $one): int => count($one->setUp->moved) + count($one->setUp->lent);
         usort($ranked, fn (Arrangement $a, Arrangement $b): int => [-round($a->bits, 2), $changes($a)] <=> [-round($b->bits, 2), $changes($b)]);
+
+        if ($ranked === [] || $ranked[0]->bits < self::TELLS_FROM) {
+            return null;
+        }
 
         return new self($possible, array_slice($ranked, 0, self::BEST));
     }

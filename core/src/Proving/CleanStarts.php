@@ -5,45 +5,55 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Proving;
 
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\SetUp;
+use Orthoscope\Core\Diagnosis\FailsUnder;
 use Orthoscope\Core\Evidence\Circumstances;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
-use Orthoscope\Core\Statistics\Binomial;
 
 /**
- * What clean starts after a repair are worth, by how often it failed before: one that failed in two of ten may well start six times
- * in a row by luck. The rate before is not known but from those starts, so it is taken as spread by Jeffreys' rule over what they allow.
+ * What clean starts after a repair are worth, by how often it failed before: one that failed in two of ten may well start six times in a
+ * row by luck. What the bench saw and what its owner counted belong to one rate, the owner's count weighed as what is told; it is not known but
+ * from those starts, so it is taken as spread by Jeffreys' rule over what they allow. Only starts under the condition it fails under count. How
+ * many are asked follows from the risk the shop accepts that it comes back.
  */
 final readonly class CleanStarts
 {
     /** More are never asked; what comes every few months needs dates and not starts. Origin: judgement. */
     private const MOST = 60;
 
-    /** The chance that is left outside the upper bound of the rate. */
-    private const TAIL = 0.05;
-
     /**
-     * @param  int  $failed  starts that failed before the last act, 0 to `started`
-     * @param  int  $started starts before it with the machine's own parts in
+     * @param  int  $failed  starts on the bench that failed before the last act, 0 to `started`
+     * @param  int  $started starts on the bench before it, with the machine's own parts in
      * @param  int  $clean   clean starts since
-     * @param  int  $told    how many of `started` its owner counted at home
+     * @param  int  $toldFailed starts that failed by its owner's count, 0 to `told`
+     * @param  int  $told    starts its owner counted
+     * @param  float  $weight of the owner's count against the bench's, 0 to 1
+     * @param  float  $risk   that it comes back, as the shop accepts it, over 0 to 1
      */
-    private function __construct(public int $failed, public int $started, public int $clean, public int $told = 0)
-    {
+    private function __construct(
+        public int $failed,
+        public int $started,
+        public int $clean,
+        public int $toldFailed,
+        public int $told,
+        private float $weight,
+        private float $risk,
+        private FailsUnder $under,
+    ) {
     }
 
-    public static function of(int $failed, int $started, int $clean): self
+    /** @param  float  $risk that it comes back, as the shop accepts it, over 0 to 1 */
+    public static function of(int $failed, int $started, int $clean, float $risk = 0.1): self
     {
-        return new self(min($failed, $started), $started, $clean);
+        return new self(min($failed, $started), $started, $clean, 0, 0, 0.0, $risk, FailsUnder::any());
     }
 
-    /**
-     * By the record: starts before the last act that changed the machine, and those since. Where the bench never saw it fail, what its
-     * owner counted at home stands beside them.
-     */
+    /** By the record: starts before the last act that changed the machine, and those since. */
     public static function in(Record $record, Catalogue $catalogue): self
     {
+        $under = FailsUnder::of($record, $catalogue);
         $failed = $started = $clean = 0;
         $acted = false;
         foreach ($record->inForce as $entry) {
@@ -53,13 +63,10 @@ final readonly class CleanStarts
                 $started += $clean;
                 $clean = 0;
             }
-            if (! $entry instanceof Start || $entry->setUp->lent !== [] || $entry->setUp->out !== []) {
+            if (! $entry instanceof Start || ! self::counts($entry->setUp, $under)) {
                 continue;
             }
-            $whole = 0;
-            foreach ($entry->outcomes as $reached => $times) {
-                $whole += $catalogue->reach($reached)->firstStop === $catalogue->stageCount() ? $times : 0;
-            }
+            $whole = self::whole($entry, $catalogue);
             if ($whole < $entry->times) {
                 $failed += $entry->times - $whole;
                 $started += $entry->times + $clean;
@@ -70,18 +77,17 @@ final readonly class CleanStarts
                 $started += $entry->times;
             }
         }
+        $manner = Circumstances::manner($record, $catalogue);
 
-        $manner = $failed === 0 ? Circumstances::manner($record, $catalogue) : null;
-
-        return new self($failed + ($manner->failed ?? 0), $started + ($manner->of ?? 0), $clean, $manner->of ?? 0);
+        return new self($failed, $started, $clean, $manner->failed ?? 0, $manner->of ?? 0, $catalogue->number('trust_seen'), $catalogue->number('comeback_risk'), $under);
     }
 
     /** Chance of so many clean starts in a row if nothing is cured: the mean of (1 - p)^m over what the starts before allow of p. */
     public function byLuck(?int $clean = null): float
     {
         $luck = 1.0;
-        $failing = $this->failed + 0.5;
-        $passing = $this->started - $this->failed + 0.5;
+        $failing = $this->failed + $this->weight * $this->toldFailed + 0.5;
+        $passing = $this->started - $this->failed + $this->weight * ($this->told - $this->toldFailed) + 0.5;
         for ($i = 0; $i < ($clean ?? $this->clean); $i++) {
             $luck *= ($passing + $i) / ($failing + $passing + $i);
         }
@@ -89,25 +95,19 @@ final readonly class CleanStarts
         return $luck;
     }
 
-    /** The rate of failures that is exceeded now with one chance in twenty at most (Clopper & Pearson 1934, one side); 1 before the first clean start. */
-    public function rateAtMost(): float
-    {
-        return $this->clean === 0 ? 1.0 : Binomial::of(0, $this->clean)->upper(self::TAIL);
-    }
-
     /**
-     * How many more clean starts bring the belief up to a level.
+     * How many more clean starts leave no more than the accepted risk: that they come by luck, and that it is not put right.
      *
      * @param  float  $sound belief now that it is sound, over 0 to 1
-     * @param  float  $level belief that is asked, under 1
      *
-     * @return ?int 0 if it is there; null where more would be asked than starts can give
+     * @return ?int 0 if there are enough; null where more would be asked than starts can give
      */
-    public function more(float $sound, float $level): ?int
+    public function more(float $sound): ?int
     {
         for ($more = 0; $more <= self::MOST; $more++) {
-            $left = (1.0 - $sound) * $this->byLuck($this->clean + $more) / $this->byLuck();
-            if ($sound / ($sound + $left) >= $level) {
+            $luck = $this->byLuck($this->clean + $more);
+            $left = (1.0 - $sound) * $luck / $this->byLuck();
+            if ($luck <= $this->risk && $left / ($sound + $left) <= $this->risk) {
                 return $more;
             }
         }
@@ -115,42 +115,105 @@ final readonly class CleanStarts
         return null;
     }
 
-    /** @return list<string> one sentence for each thing that can be said */
-    public function sentences(float $sound, float $level): array
+    /** Whether anybody has counted how often it failed. */
+    public function areCounted(): bool
     {
-        if ($this->failed === 0) {
-            return [];
-        }
-        $more = $this->more($sound, $level);
+        return $this->failed + $this->toldFailed > 0;
+    }
 
-        return [
-            "Before, {$this->failed} of {$this->started} starts failed".($this->told === 0 ? '' : ", {$this->told} of them counted by the owner").($this->clean === 0 ? '.' : sprintf('; since, %d went well. Were it not cured, that would come by luck with %s %%; at most %d %% of starts fail now.', $this->clean, $this->percent($this->byLuck()), (int) ceil(100 * $this->rateAtMost()))),
-            match (true) {
-                $more === 0 => 'That is enough.',
-                $more === null && $sound < 0.5 => 'It is more likely not put right yet, and starts alone do not change that.',
-                $more === null => 'It came too seldom for starts alone: agree on a date to ask again.',
-                default => "{$more} more clean ".($more === 1 ? 'start is' : 'starts are').' wanted.',
-            },
-        ];
+    /** @return list<string> one sentence for each thing that can be said */
+    public function sentences(float $sound): array
+    {
+        if (! $this->areCounted()) {
+            return $this->under->condition === null ? [] : [$this->notUnder()];
+        }
+
+        return array_values(array_filter([
+            $this->before().($this->clean === 0 ? '.' : "; since, {$this->starts($this->clean)} went well. Were it not cured, that would come by luck {$this->inHundred($this->byLuck())} times in 100."),
+            $this->clean === 0 && $this->under->condition !== null ? $this->notUnder() : '',
+            $this->wanted($sound),
+        ]));
     }
 
     /** It came and went so seldom that a date to ask again tells more than starts do. */
-    public function wantsADate(float $sound, float $level): bool
+    public function wantsADate(float $sound): bool
     {
-        return $this->failed > 0 && $this->failed < $this->started && ($this->more($sound, $level) === null || $this->byLuck() >= 0.05);
+        return $this->areCounted() && $this->failed + $this->toldFailed < $this->started + $this->told && ($this->more($sound) === null || $this->byLuck() > $this->risk);
     }
 
     /** @return list<string> an honest number in plain words, where it failed only now and then */
     public function forTheOwner(): array
     {
-        return $this->failed === 0 || $this->failed === $this->started || $this->clean === 0 ? [] : [
-            'Before, '.($this->told === 0 ? '' : 'by your count'.($this->started > $this->told ? ' and ours' : '').', ')."it failed in {$this->failed} of {$this->started} starts. Since our work it has not failed in {$this->clean}.",
-            ...($this->byLuck() >= 0.05 ? ['That could still be luck. Please tell us if it comes back.'] : []),
+        if (! $this->areCounted() || $this->failed + $this->toldFailed === $this->started + $this->told || $this->clean === 0) {
+            return [];
+        }
+        $counts = [];
+        if ($this->told > 0) {
+            $counts[] = "in {$this->toldFailed} of {$this->told} starts by your count";
+        }
+        if ($this->failed > 0) {
+            $counts[] = "in {$this->failed} of {$this->starts($this->started)} here";
+        }
+
+        return [
+            'Before, it failed '.implode(' and ', $counts).". Since our work it has not failed in {$this->starts($this->clean)}.",
+            ...($this->byLuck() > $this->risk ? ['That could still be luck. Please tell us if it comes back.'] : []),
         ];
     }
 
-    private function percent(float $share): string
+    private function wanted(float $sound): string
+    {
+        $more = $this->more($sound);
+        $accepted = "at most {$this->inHundred($this->risk)} in 100 that it comes back";
+
+        return match (true) {
+            $more === 0 => "That is enough for what the shop accepts: {$accepted}.",
+            $more === null && $sound < 0.5 => 'It is more likely not put right yet, and starts alone do not change that.',
+            $more === null => 'It came too seldom for starts alone: agree on a date to ask again.',
+            default => "{$more} more clean ".($more === 1 ? 'start' : 'starts').($this->under->start() === '' ? '' : ", {$this->under->start()},").($more === 1 ? ' is' : ' are')." wanted for what the shop accepts: {$accepted}.",
+        };
+    }
+
+    private function before(): string
+    {
+        $counts = [];
+        if ($this->started > 0) {
+            $counts[] = "{$this->failed} of {$this->starts($this->started)} on the bench";
+        }
+        if ($this->told > 0) {
+            $counts[] = "{$this->toldFailed} of {$this->told} by its owner's count";
+        }
+
+        return 'Before, '.implode(' and ', $counts).' failed';
+    }
+
+    private function notUnder(): string
+    {
+        return "It fails only {$this->under->when()}, as told or seen: starts that were not made so say nothing of it.";
+    }
+
+    private function starts(int $count): string
+    {
+        return "{$count} ".($this->under->start() === '' ? '' : "{$this->under->start()} ").($count === 1 ? 'start' : 'starts');
+    }
+
+    private function inHundred(float $share): string
     {
         return $share >= 0.01 ? (string) (int) round(100 * $share) : 'under 1';
+    }
+
+    private static function counts(SetUp $setUp, FailsUnder $under): bool
+    {
+        return $setUp->lent === [] && $setUp->out === [] && $under->covers($setUp);
+    }
+
+    private static function whole(Start $start, Catalogue $catalogue): int
+    {
+        $whole = 0;
+        foreach ($start->outcomes as $reached => $times) {
+            $whole += $catalogue->reach($reached)->firstStop === $catalogue->stageCount() ? $times : 0;
+        }
+
+        return $whole;
     }
 }

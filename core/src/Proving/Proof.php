@@ -19,6 +19,7 @@ final readonly class Proof
      * @param  ?int  $inside  entry of the start that proves it in the case, after that
      * @param  float  $sound   belief that nothing is wrong now
      * @param  int  $clean   starts in a row, up to the last one, that got all the way
+     * @param  bool  $isBelieved the belief leaves no more risk than the shop accepts
      * @param  list<string>  $owed    what is still to do, in words; empty when proved
      */
     private function __construct(
@@ -27,6 +28,7 @@ final readonly class Proof
         public float $sound,
         public int $clean,
         public array $owed,
+        public bool $isBelieved,
     ) {
     }
 
@@ -58,7 +60,7 @@ final readonly class Proof
 
         $off = array_map(fn (StillOff $one): string => "Not back yet: {$one->words()}.", StillOff::in($record, $catalogue));
 
-        return new self($outside, $inside, $sound, $clean, [...$off, ...self::owed($outside, $inside, $lent, $sound, $catalogue->number('sound_from'))]);
+        return new self($outside, $inside, $sound, $clean, [...$off, ...self::owed($outside, $inside, $lent, $sound, CleanStarts::in($record, $catalogue), $catalogue)], $sound >= 1.0 - $catalogue->number('comeback_risk'));
     }
 
     public function isComplete(): bool
@@ -67,7 +69,7 @@ final readonly class Proof
     }
 
     /** @return list<string> */
-    private static function owed(?int $outside, ?int $inside, bool $lent, float $sound, float $soundFrom): array
+    private static function owed(?int $outside, ?int $inside, bool $lent, float $sound, CleanStarts $clean, Catalogue $catalogue): array
     {
         $owed = [];
         if ($lent) {
@@ -79,8 +81,12 @@ final readonly class Proof
         if ($inside === null) {
             $owed[] = 'Then one in the case, by the real button, that stays up.';
         }
-        if ($sound < $soundFrom) {
-            $owed[] = sprintf('Belief that it is sound is %d %%; %d %% is asked. More clean starts raise it.', (int) floor(100 * $sound), (int) round(100 * $soundFrom));
+        $asked = 1.0 - $catalogue->number('comeback_risk');
+        $sentence = $clean->areCounted() ? array_slice($clean->sentences($sound), -1)[0] : '';
+        if ($clean->areCounted() && $clean->more($sound) !== 0) {
+            $owed[] = $sentence;
+        } elseif ($sound < $asked) {
+            $owed[] = sprintf('Belief that it is sound is %d %%; %d %% is asked. More clean starts raise it.', (int) floor(100 * $sound), (int) round(100 * $asked));
         }
 
         return $owed;

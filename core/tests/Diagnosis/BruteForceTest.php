@@ -64,7 +64,7 @@ final class BruteForceTest extends TestCase
         $pairs = [];
         foreach ($known as $i) {
             foreach ($known as $j) {
-                if ($i < $j && $modes[$i]->part !== $modes[$j]->part) {
+                if ($i < $j && $modes[$i]->part !== $modes[$j]->part && ! $modes[$i]->alone && ! $modes[$j]->alone) {
                     $pairs[] = [[$i, $j], $priors[$i] * $priors[$j]];
                 }
             }

@@ -139,7 +139,7 @@ final class PropertiesTest extends TestCase
         $first = $odds[1] - $odds[0];
         $second = $odds[2] - $odds[1];
         $third = $odds[3] - $odds[2];
-        $this->assertGreaterThan(2.0, $first);
+        $this->assertGreaterThan(1.8, $first);
         $this->assertLessThan(0.3 * $first, abs($second));
         $this->assertLessThanOrEqual(abs($second) + 0.05, abs($third));
     }

@@ -12,7 +12,7 @@ use PHPUnit\Framework\TestCase;
 
 final class RefurbishTest extends TestCase
 {
-    private const RUNS = [['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench']], ['kind' => 'start', 'reached' => 'stays', 'times' => 8]];
+    private const RUNS = [['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench']], ['kind' => 'start', 'reached' => 'stays', 'times' => 8], ['kind' => 'start', 'reached' => 'stays', 'times' => 3, 'setup' => ['goal' => 'load']]];
 
     public function test_shares_add_up_to_what_was_paid(): void
     {

@@ -63,7 +63,7 @@ final class LearningTest extends TestCase
         foreach ($common as $fault) {
             $expected = $counts->jobs() * $shipped->share($fault);
             $this->assertEqualsWithDelta($expected, $counts->found[$fault] ?? 0, 3.5 * sqrt($expected), $fault);
-            $this->assertEqualsWithDelta(1.0, $counts->factors()[$fault] ?? 1.0, 0.6, $fault);
+            $this->assertEqualsWithDelta(1.0, $counts->factors()[$fault] ?? 1.0, 0.75, $fault);
         }
     }
 

@@ -45,7 +45,7 @@ final class LetterPartsTest extends TestCase
     {
         $now_and_then = [['kind' => 'start', 'outcomes' => ['dark' => 2, 'stays' => 8]], ['kind' => 'act', 'act' => 'reseat', 'on' => ['stick-1']], ['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench'], 'times' => 6]];
         $text = $this->write($now_and_then)->text();
-        $this->assertStringContainsString('Before, it failed in 2 of 10 starts. Since our work it has not failed in 6.', $text);
+        $this->assertStringContainsString('Before, it failed in 2 of 10 starts here. Since our work it has not failed in 6 starts.', $text);
         $this->assertStringContainsString('That could still be luck.', $text);
         $this->assertStringNotContainsString('luck', $this->write(self::SUPPLY)->text());
     }

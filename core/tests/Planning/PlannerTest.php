@@ -34,11 +34,12 @@ final class PlannerTest extends TestCase
 
     public function test_a_start_that_was_made_twice_is_offered_again_only_after_something_was_done(): void
     {
-        $bench = [...self::DARK, 'setup' => ['place' => 'bench']];
-        $pins = [...self::DARK, 'setup' => ['place' => 'bench', 'start_by' => 'pins']];
-        $this->assertNotNull(Bench::assess([self::DARK, $bench, $pins])->advice->step('pins'));
-        $this->assertNull(Bench::assess([self::DARK, $bench, $pins, $pins])->advice->step('pins'));
-        $this->assertNotNull(Bench::assess([self::DARK, $bench, $pins, $pins, ['kind' => 'act', 'act' => 'reseat', 'on' => ['panel']]])->advice->step('pins'));
+        $dead = ['kind' => 'start', 'reached' => 'nothing'];
+        $bench = [...$dead, 'setup' => ['place' => 'bench']];
+        $pins = [...$dead, 'setup' => ['place' => 'bench', 'start_by' => 'pins']];
+        $this->assertNotNull(Bench::assess([$dead, $bench, $pins])->advice->step('pins'));
+        $this->assertNull(Bench::assess([$dead, $bench, $pins, $pins])->advice->step('pins'));
+        $this->assertNotNull(Bench::assess([$dead, $bench, $pins, $pins, ['kind' => 'act', 'act' => 'reseat', 'on' => ['panel']]])->advice->step('pins'));
     }
 
     public function test_a_test_in_another_machine_may_be_made_once_more(): void
@@ -114,10 +115,10 @@ final class PlannerTest extends TestCase
     {
         $late = ['kind' => 'start', 'reached' => 'drops'];
         $step = Bench::assess([$late])->advice->step('lend-supply');
-        $this->assertSame(39, $step?->minutes);
+        $this->assertSame(10 + (int) Bench::catalogue()->number('load_minutes'), $step?->minutes);
         $this->assertSame(['consent'], array_values(array_map(fn ($lock): string => $lock->lock->id, array_filter($step->lockedBy, fn ($lock): bool => $lock->lock->blocks === 'login'))));
         $this->assertStringContainsString('run it at work', $step->candidate->name());
-        $this->assertSame(14, Bench::assess([self::DARK])->advice->step('lend-supply')?->minutes);
+        $this->assertSame(10, Bench::assess([self::DARK])->advice->step('lend-supply')?->minutes);
     }
 
     public function test_lending_risks_money_where_the_machine_may_do_harm(): void
