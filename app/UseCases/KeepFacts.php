@@ -12,7 +12,6 @@ use App\Models\Order;
 use App\Models\Quote;
 use Orthoscope\Core\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Diagnosis\Standing;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Planning\Spent;
@@ -66,7 +65,7 @@ final readonly class KeepFacts
 
         return [
             'stop' => $start === null ? '' : $catalogue->stopId($catalogue->reach($start->reached)->firstStop),
-            'cause_part' => $cause->part->kind->id ?? '', 'cause_fault' => $fault->fault->id ?? '', 'confirmed' => $cause?->standing === Standing::Condemned,
+            'cause_part' => $cause->part->kind->id ?? '', 'cause_fault' => $fault->fault->id ?? '', 'confirmed' => $cause->confirmed ?? false,
             'stated' => $first->probability ?? 0.0, 'stated_hit' => $first !== null && $first->part->id === $cause?->part->id,
             'act' => $deed->act ?? '', 'way' => $deed === null ? '' : $catalogue->economy->wayOf($deed->act)->id ?? 'replaced', 'outcome' => $assessment->record->closing()->outcome ?? 'repaired',
             'signs' => self::signs($start, $catalogue), 'spares' => self::spares($assessment),

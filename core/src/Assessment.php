@@ -100,19 +100,19 @@ final readonly class Assessment
     public function suspects(): array
     {
         $replaced = array_filter(array_map(fn (PartStanding $s): ?PartStanding => $s->replaced, array_values($this->standings)));
-        $suspects = array_filter([...array_values($this->standings), ...$replaced], fn (PartStanding $s): bool => in_array($s->standing, [Standing::Suspect, Standing::Provisional, Standing::Condemned], true));
+        $suspects = array_filter([...array_values($this->standings), ...$replaced], fn (PartStanding $s): bool => in_array($s->standing, [Standing::Suspect, Standing::Provisional, Standing::Condemned, Standing::Cured], true));
         usort($suspects, fn (PartStanding $a, PartStanding $b): int => $b->probability <=> $a->probability);
 
         return $suspects;
     }
 
-    /** @return list<PartStanding> parts named as the cause: condemned ones, or else the likeliest provisional or strong suspect */
+    /** @return list<PartStanding> parts named as the cause: those confirmed at fault, put right since or not, or else the likeliest provisional or strong suspect */
     public function causes(): array
     {
         $suspects = $this->suspects();
-        $condemned = array_values(array_filter($suspects, fn (PartStanding $s): bool => $s->standing === Standing::Condemned));
-        if ($condemned !== []) {
-            return $condemned;
+        $confirmed = array_values(array_filter($suspects, fn (PartStanding $s): bool => $s->confirmed));
+        if ($confirmed !== []) {
+            return $confirmed;
         }
         $first = $suspects[0] ?? null;
 

@@ -18,7 +18,8 @@ use PHPUnit\Framework\TestCase;
 /**
  * Plays worked courses entry by entry. Words under `then`: standing (part: one word), never (part: words that must not
  * be said), top (the likeliest part), likelier / sound (at least), unlikely (at most), next (step that must be among
- * the first three open ones), locked / open (steps that must or must not be locked), stop, surprise, owed (count).
+ * the first three open ones), offers (all of them among the first seven open ones), later (none of them among the first three), locked / open (steps that must or must not be locked), stop, surprise, owed (count), why / unsaid
+ * (words that the sentence of advice must have, or must not).
  * What is expected is common practice, no source.
  */
 final class CourseTest extends TestCase
@@ -54,9 +55,13 @@ final class CourseTest extends TestCase
                 'unlikely' => $this->probableAtMost($expected, $assessment, $where),
                 'sound' => $this->assertGreaterThanOrEqual($expected, $assessment->sound, "{$where}: sound"),
                 'next' => $this->assertNotEmpty(array_intersect((array) $expected, $this->open($assessment)), "{$where}: next was ".implode(', ', $this->open($assessment))),
+                'offers' => $this->assertSame([], array_values(array_diff((array) $expected, $this->open($assessment, 7))), "{$where}: offered were ".implode(', ', $this->open($assessment, 7))),
+                'later' => $this->assertSame([], array_values(array_intersect((array) $expected, $this->open($assessment))), "{$where}: next was ".implode(', ', $this->open($assessment))),
+                'why' => $this->assertStringContainsString($expected, $assessment->advice->why, $where),
+                'unsaid' => $this->assertStringNotContainsString($expected, $assessment->advice->why, $where),
                 'locked' => $this->locks((array) $expected, true, $assessment, $where),
                 'open' => $this->locks((array) $expected, false, $assessment, $where),
-                'gone' => $this->assertNull($assessment->advice->step($expected), "{$where}: {$expected} is still offered"),
+                'gone' => $this->gone((array) $expected, $assessment, $where),
                 'stop' => $this->assertSame($expected, $assessment->advice->stop, "{$where}: {$assessment->advice->why}"),
                 'surprise' => $this->assertSame($expected, [$assessment->surprise->level !== 'none', $assessment->surprise->entry], "{$where}: surprise"),
                 'owed' => $this->assertCount($expected, $assessment->proof->owed, "{$where}: ".implode(' ', $assessment->proof->owed)),
@@ -111,6 +116,13 @@ final class CourseTest extends TestCase
         }
     }
 
+    /** @param  list<string>  $steps that are not offered: nothing is left to learn from them, or they make no sense any more */
+    private function gone(array $steps, Assessment $assessment, string $where): void
+    {
+        $offered = array_map(fn (NextStep $step): string => $step->candidate->id(), $assessment->advice->steps);
+        $this->assertSame([], array_values(array_intersect($steps, $offered)), "{$where}: still offered");
+    }
+
     private function likeliest(Assessment $assessment): string
     {
         $parts = array_map(fn ($s): float => $s->probability, $assessment->standings);
@@ -120,10 +132,10 @@ final class CourseTest extends TestCase
     }
 
     /** @return list<string> */
-    private function open(Assessment $assessment): array
+    private function open(Assessment $assessment, int $first = 3): array
     {
         $open = array_filter($assessment->advice->steps, fn (NextStep $step): bool => $step->isOpen());
 
-        return array_map(fn (NextStep $step): string => $step->candidate->id(), array_slice($open, 0, 3));
+        return array_map(fn (NextStep $step): string => $step->candidate->id(), array_slice($open, 0, $first));
     }
 }

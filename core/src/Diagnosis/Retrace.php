@@ -27,7 +27,7 @@ final class Retrace
             $under = array_values(array_unique(array_filter(array_map(fn (PartStanding $one): string => $one->under, array_values($standings)))))[0] ?? '';
             $sentences[] = 'Proved working'.($under === '' ? '' : ", {$under}").": {$proved}.";
         }
-        foreach ([Standing::Provisional, Standing::Condemned] as $standing) {
+        foreach ([Standing::Provisional, Standing::Condemned, Standing::Cured] as $standing) {
             $named = self::named($standings, $standing, Ground::Improved, Ground::CameBack, Ground::Seen);
             if ($named !== '') {
                 $sentences[] = ucfirst($standing->words()).": {$named}.";

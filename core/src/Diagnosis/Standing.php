@@ -14,6 +14,7 @@ enum Standing: string
     case Suspect = 'suspect';
     case Provisional = 'provisional';
     case Condemned = 'condemned';
+    case Cured = 'cured';
 
     public function words(): string
     {
@@ -25,6 +26,7 @@ enum Standing: string
             self::Suspect => 'suspect',
             self::Provisional => 'provisional',
             self::Condemned => 'condemned',
+            self::Cured => 'put right',
         };
     }
 
@@ -39,6 +41,7 @@ enum Standing: string
             self::Suspect => 'S',
             self::Provisional => 'V',
             self::Condemned => 'C',
+            self::Cured => 'R',
         };
     }
 }

@@ -13,6 +13,11 @@ final readonly class Standings
     /** A part this likely to have been at fault and cured since is not simply called proved. Origin: judgement. */
     private const CURED_TOO_LIKELY = 0.1;
 
+    /** Belief that a part was at fault, and that it still is, between which it is called put right. Origin: judgement. */
+    private const WAS_AT_FAULT = 0.5;
+
+    private const CURED_BELOW = 0.1;
+
     public function __construct(private Replay $replay, private Grounds $grounds, private ?StopEstimate $stop, private Record $record)
     {
     }
@@ -45,7 +50,8 @@ final readonly class Standings
 
         return new PartStanding(
             $part, $standing, $had, $now, $this->thatMadeIt($standing, $because), $this->replay->setUp->stateOf($part->id), $fitted, $replaced,
-            $standing === Standing::Proved ? $this->grounds->failsUnder->words() : '',
+            in_array($standing, [Standing::Proved, Standing::Cured], true) ? $this->grounds->failsUnder->words() : '',
+            $this->isConfirmed($had, $because),
         );
     }
 
@@ -64,7 +70,8 @@ final readonly class Standings
         $has = fn (Ground ...$grounds): bool => Grounds::only($because, ...$grounds) !== [];
 
         return match (true) {
-            $had >= $catalogue->number('condemned_from') && $has(Ground::CameBack, Ground::Seen) => Standing::Condemned,
+            $this->isCured($had, $now, $because) => Standing::Cured,
+            $this->isConfirmed($had, $because) => Standing::Condemned,
             $had >= $catalogue->number('provisional_from') && $has(Ground::Improved, Ground::CameBack) => Standing::Provisional,
             $now <= $catalogue->number('proved_below') && $had <= self::CURED_TOO_LIKELY && $has(Ground::Passed, Ground::LookedGood) => Standing::Proved,
             $had < $catalogue->number('alone_below') && $has(Ground::NoChange) => Standing::NotAlone,
@@ -72,6 +79,25 @@ final readonly class Standings
             $this->isHidden($part) => Standing::Hidden,
             default => Standing::NotTested,
         };
+    }
+
+    /** @param  list<Because>  $because */
+    private function isConfirmed(float $had, array $because): bool
+    {
+        return $had >= $this->replay->model->catalogue->number('condemned_from') && Grounds::only($because, Ground::CameBack, Ground::Seen) !== [];
+    }
+
+    /**
+     * It was more likely at fault than not, it hardly is now, and the last start got past it: straightened pins that start are not condemned.
+     *
+     * @param  list<Because>  $because
+     */
+    private function isCured(float $had, float $now, array $because): bool
+    {
+        $last = $this->record->lastStart();
+        $passed = array_filter(Grounds::only($because, Ground::Passed), fn (Because $one): bool => $one->entry === $last?->number);
+
+        return $had >= self::WAS_AT_FAULT && $now <= self::CURED_BELOW && $passed !== [];
     }
 
     private function isHidden(string $part): bool
@@ -94,6 +120,7 @@ final readonly class Standings
     {
         return Grounds::only($because, ...match ($standing) {
             Standing::Condemned => [Ground::Improved, Ground::CameBack, Ground::Seen],
+            Standing::Cured => [Ground::Improved, Ground::CameBack, Ground::Seen, Ground::Passed],
             Standing::Provisional => [Ground::Improved, Ground::CameBack],
             Standing::Proved => [Ground::Passed, Ground::LookedGood],
             Standing::NotAlone => [Ground::NoChange, Ground::LookedGood],

@@ -9,7 +9,6 @@ use Orthoscope\Core\Diagnosis\Because;
 use Orthoscope\Core\Diagnosis\FaultBelief;
 use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\PartStanding;
-use Orthoscope\Core\Diagnosis\Standing;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Words\Certainty;
 use Orthoscope\Core\Words\PartsInPlain;
@@ -70,10 +69,10 @@ final readonly class Cause
         $what = $likely ? ucfirst($fault->fault->plain) : ucfirst($standing->part->kind->plain).' was at fault, or the way it was fitted';
 
         return match (true) {
-            $standing->standing === Standing::Condemned && in_array(Ground::CameBack, $grounds, true) => ["{$what}.", $standing->part->kind->lendable
+            $standing->confirmed && in_array(Ground::CameBack, $grounds, true) => ["{$what}.", $standing->part->kind->lendable
                 ? 'We are sure. With another one in its place the machine got further. With the old one back, the trouble came back.'
                 : 'We are sure. With that left out of use the machine got further. With it in use again, the trouble came back.'],
-            $standing->standing === Standing::Condemned => ["{$what}.", 'We are sure, because we saw or measured it.'],
+            $standing->confirmed => ["{$what}.", 'We are sure, because we saw or measured it.'],
             default => ["{$what}.", 'That is '.Certainty::of($standing->probability)->with($standing->probability).'. We did not confirm it beyond that.'],
         };
     }

@@ -45,7 +45,7 @@ final readonly class EvidencePack
         $standing = $tag === null ? $now->replaced ?? $now : $now;
         $chance = $tag === null || $tag === $standing->fitted ? $standing->probability : self::chanceOf($assessment, $tag);
 
-        return new self($standing->part->name, $trials, sprintf('By these trials it is at fault with %s %%%s.', $chance >= 0.995 ? 'more than 99' : (string) (int) round(100 * $chance), $standing->standing->value === 'condemned' && $tag === null ? ', and that is confirmed' : ''));
+        return new self($standing->part->name, $trials, sprintf('By these trials it is at fault with %s %%%s.', $chance >= 0.995 ? 'more than 99' : (string) (int) round(100 * $chance), $standing->confirmed && $tag === null ? ', and that is confirmed' : ''));
     }
 
     /** @return array<string, mixed> */

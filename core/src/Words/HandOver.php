@@ -22,7 +22,7 @@ final readonly class HandOver
         $words = new EntryWords($assessment->machine, $catalogue);
         $last = $assessment->record->lastStart();
         $sentences = [$last === null ? 'Not started yet.' : "Last start, {$words->setUp($last->setUp)}: {$words->outcome($last)}."];
-        foreach ([Standing::Proved, Standing::Condemned, Standing::Provisional] as $standing) {
+        foreach ([Standing::Proved, Standing::Condemned, Standing::Provisional, Standing::Cured] as $standing) {
             $named = array_filter($assessment->standings, fn (PartStanding $one): bool => $one->standing === $standing && ! ($standing === Standing::Proved && $one->part->kind->link));
             if ($named !== []) {
                 $sentences[] = ucfirst($standing->words()).': '.implode(', ', array_map(fn (PartStanding $one): string => $one->part->name, $named)).'.';

@@ -10,5 +10,6 @@
         <symbol id="mark-suspect" viewBox="0 0 20 20"><path class="copper-line" d="M10 1.5 18.5 10 10 18.5 1.5 10z"/><path class="copper-fill" d="M10 1.5V18.5L1.5 10z"/></symbol>
         <symbol id="mark-provisional" viewBox="0 0 20 20"><circle class="copper-line" cx="10" cy="10" r="9"/><path class="copper-line" d="M10 4 16 10 10 16 4 10z"/><path class="copper-fill" d="M10 4V16L4 10z"/></symbol>
         <symbol id="mark-condemned" viewBox="0 0 20 20"><rect class="danger-fill" x="1.5" y="1.5" width="17" height="17" rx="2"/><path class="on-fill" d="M6 6 14 14M14 6 6 14"/></symbol>
+        <symbol id="mark-cured" viewBox="0 0 20 20"><path class="proof-line" d="M10 1.5 18.5 10 10 18.5 1.5 10z"/><path class="proof-line" d="M6.2 10.3 9 13 13.8 7.2"/></symbol>
     </defs>
 </svg>
