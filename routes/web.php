@@ -38,6 +38,7 @@ use App\Http\Controllers\OwnerLetterController;
 use App\Http\Controllers\OwnerQuoteController;
 use App\Http\Controllers\OwnMachineController;
 use App\Http\Controllers\PaperController;
+use App\Http\Controllers\ParkController;
 use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\ProveController;
@@ -181,6 +182,8 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/jobs/{job}/card', CardIdentityController::class)->name('jobs.card');
         Route::get('/jobs/{job}/papers', [PaperController::class, 'index'])->name('papers.index');
         Route::post('/jobs/{job}/papers', [PaperController::class, 'store'])->name('papers.store');
+        Route::post('/jobs/{job}/park', [ParkController::class, 'store'])->name('park.store');
+        Route::delete('/jobs/{job}/park', [ParkController::class, 'destroy'])->name('park.destroy');
         Route::post('/jobs/{job}/bench', [ClaimController::class, 'store'])->name('bench.claim');
         Route::delete('/jobs/{job}/bench', [ClaimController::class, 'destroy'])->name('bench.leave');
         Route::post('/jobs/{job}/readings', [ReadingController::class, 'store'])->name('readings.store');

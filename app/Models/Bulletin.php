@@ -18,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property string  $fault  the fault whose prior is shifted; empty = none
  * @property string  $part   the kind of part whose faults are shifted; empty = none
  * @property float   $factor
+ * @property bool    $do_not_buy the shop buys no more of it
  * @property Carbon  $expires_at
  * @property ?Carbon $withdrawn_at
  * @property User    $user
@@ -25,12 +26,18 @@ use Illuminate\Support\Carbon;
  */
 class Bulletin extends Model
 {
-    protected $fillable = ['model', 'words', 'fault', 'part', 'factor', 'pattern', 'expires_at', 'withdrawn_at', 'user_id'];
+    protected $fillable = ['model', 'words', 'fault', 'part', 'factor', 'pattern', 'do_not_buy', 'expires_at', 'withdrawn_at', 'user_id'];
 
     /** @param  Builder<self>  $query */
     public function scopeInForce(Builder $query): void
     {
         $query->whereNull('withdrawn_at')->where('expires_at', '>=', now()->startOfDay());
+    }
+
+    /** Whether what is offered under this name is what it warns of. */
+    public function names(string $offer): bool
+    {
+        return str_contains(mb_strtolower($offer), mb_strtolower($this->model));
     }
 
     /** @return BelongsTo<User, $this> */
@@ -42,6 +49,6 @@ class Bulletin extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['pattern' => 'array', 'expires_at' => 'date', 'withdrawn_at' => 'datetime', 'factor' => 'float'];
+        return ['pattern' => 'array', 'expires_at' => 'date', 'withdrawn_at' => 'datetime', 'factor' => 'float', 'do_not_buy' => 'boolean'];
     }
 }

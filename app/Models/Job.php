@@ -33,6 +33,8 @@ use Orthoscope\Core\Proving\Plan;
  * @property ?Carbon  $link_until until when the owner's address opens
  * @property ?int     $comeback_of the job it came back from
  * @property ?array<string, mixed> $comeback what was done beside, where it came back
+ * @property ?array{kind: string, part: string, step: string, since: string, by: int} $parked until a spare of a kind comes
+ * @property ?string  $spare_here tag of the spare that came for it, until it is taken up
  * @property ?array{paid: int, from: string, return_until: ?string, lot: ?string} $own a machine of the shop's own
  * @property \Illuminate\Database\Eloquent\Collection<int, Quote> $quotes
  * @property \Illuminate\Database\Eloquent\Collection<int, Order> $orders
@@ -40,7 +42,7 @@ use Orthoscope\Core\Proving\Plan;
  */
 class Job extends Model
 {
-    protected $fillable = ['tag', 'machine_id', 'letter_token', 'letter_token_hash', 'taken_in_by', 'arrived_at', 'next_word_at', 'agreed', 'letter_level', 'letter_words', 'link_until', 'own', 'comeback_of', 'comeback'];
+    protected $fillable = ['tag', 'machine_id', 'letter_token', 'letter_token_hash', 'taken_in_by', 'arrived_at', 'next_word_at', 'agreed', 'letter_level', 'letter_words', 'link_until', 'own', 'comeback_of', 'comeback', 'parked', 'spare_here'];
 
     protected $hidden = ['letter_token', 'letter_token_hash'];
 

@@ -26,6 +26,9 @@ final readonly class AfterEntries
         if ($closing !== null || in_array('strike-out', $kinds, true)) {
             $this->facts->of($job, $assessment);
         }
+        if (array_intersect($kinds, ['start', 'finding', 'act', 'closing']) !== [] && ($job->parked !== null || $job->spare_here !== null)) {
+            $job->update(['parked' => null, 'spare_here' => null]);
+        }
         $this->orders->follow($job);
         $closing === null ? $this->orders->releaseHeld($job, $assessment) : $this->orders->letGo($job);
         $cause = $assessment->causes()[0] ?? null;

@@ -8,6 +8,7 @@ use App\Models\Job;
 use App\Models\Loan;
 use App\Models\Spare;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\PartKind;
 use Orthoscope\Core\Chain\Machine;
@@ -54,6 +55,12 @@ final readonly class FreeShelf
         usort($spares, fn (CoreSpare $a, CoreSpare $b): int => $a->tag <=> $b->tag);
 
         return new Shelf($spares);
+    }
+
+    /** @return Collection<int, Spare> known-good machines of the shop that parts are tried in */
+    public function hosts(): Collection
+    {
+        return Spare::query()->where('kind', 'host')->where('status', 'free')->orderBy('tag')->get();
     }
 
     /**

@@ -20,6 +20,7 @@ final class JobSummary
 {
     /** What jobs wait for, in the order of the floor. */
     public const WAITS = [
+        'spare-here' => 'Its spare is here',
         'locked' => 'Locked',
         'first-start' => 'First start',
         'find' => 'Find it',
@@ -27,6 +28,7 @@ final class JobSummary
         'repair' => 'Decide and repair',
         'answer' => 'Waits for the owner',
         'part' => 'Waits for a part',
+        'parked' => 'Parked until a spare comes',
         'prove' => 'Prove',
         'hand-back' => 'Write the letter',
         'collect' => 'To be collected',
@@ -61,7 +63,7 @@ final class JobSummary
                 'timers' => array_map(fn (Timer $timer): array => ['name' => $timer->name, 'until' => $timer->until->format(DATE_ATOM)], $closing !== null ? [] : Timers::of($assessment->record, $catalogue, self::wantsCold($assessment))),
                 'off' => count(StillOff::in($assessment->record, $catalogue)),
                 'locked_until' => $assessment->locks->nextEnd()?->format(DATE_ATOM),
-                'locks' => array_map(fn (ActiveLock $active): string => $active->lock->name, $assessment->locks->onPower()),
+                'locks' => array_map(fn (ActiveLock $active): string => $active->lock->name, [...$assessment->locks->onPower(), ...$assessment->locks->onOwnSupply()]),
             ],
         ];
     }
@@ -100,6 +102,8 @@ final class JobSummary
             $assessment->record->lastStart() === null => 'first-start',
             $waiting->answer => 'answer',
             $waiting->part !== null => 'part',
+            $waiting->spareHere !== null => 'spare-here',
+            $waiting->parked !== null => 'parked',
             $plan->isComplete() => 'hand-back',
             $assessment->proof->isComplete() => 'prove',
             $assessment->advice->stop === 'confirm' => 'confirm',

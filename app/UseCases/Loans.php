@@ -17,7 +17,7 @@ use Orthoscope\Core\Spares\LoanEvidence;
 /** A spare that a start lends must be free and in one place; it stays with the job until it is brought back with a look and a result. */
 final readonly class Loans
 {
-    public function __construct(private Catalogue $catalogue, private SpareBook $book)
+    public function __construct(private Catalogue $catalogue, private SpareBook $book, private ParkJob $parked)
     {
     }
 
@@ -35,6 +35,9 @@ final readonly class Loans
             $this->lend($spare, $job, $by);
             $written['setup']['lent'][$part]['trust'] = round($spare->trustNow(), 4);
         }
+        if (($written['kind'] ?? '') === 'finding' && $this->catalogue->check((string) $written['check'])->host) {
+            $written = $this->inHost($written);
+        }
         if (($written['kind'] ?? '') === 'act' && isset($written['with']['tag']) && ! in_array($written['with']['tag'], ['new', ''], true)) {
             $spare = $this->find((string) $written['with']['tag'], '/with');
             $this->lend($spare, $job, $by);
@@ -44,6 +47,29 @@ final readonly class Loans
         }
 
         return $written;
+    }
+
+    /**
+     * A cross test says in which machine: hosts of the shop have a tag and a trust. A shop that keeps none names none.
+     *
+     * @param  array<string, mixed>  $written
+     *
+     * @return array<string, mixed>
+     *
+     * @throws CaseMistake
+     */
+    private function inHost(array $written): array
+    {
+        $hosts = Spare::query()->where('kind', 'host')->whereIn('status', ['free', 'quarantined'])->orderBy('tag')->get()->keyBy('tag');
+        if ($hosts->isEmpty()) {
+            return $written;
+        }
+        $host = $hosts->get((string) ($written['host']['tag'] ?? '')) ?? throw CaseMistake::at('/host', 'Say in which machine it was tried: '.$hosts->keys()->implode(', ').'.');
+        if ($host->status !== 'free') {
+            throw CaseMistake::at('/host', "{$host->tag} is in quarantine: {$host->reason}. Take another host.");
+        }
+
+        return [...$written, 'host' => ['tag' => $host->tag, 'trust' => round($host->trustNow(), 4)]];
     }
 
     /** @throws CaseMistake */
@@ -86,6 +112,7 @@ final readonly class Loans
                 $this->book->move($loan->spare, $loan->spare->status, $why, $by, $loan->job);
             }
         });
+        $this->parked->spareCame($loan->spare->refresh());
     }
 
     private function find(string $tag, string $path): Spare

@@ -29,11 +29,12 @@ final readonly class OrderParts
     }
 
     /**
+     * @param  bool  $again whoever orders knows that such a part is on order for the job already
      * @param  ?string  $heldFor part of the job that must be proved good first
      *
      * @throws ValidationException that says what keeps it from being ordered
      */
-    public function place(Job $job, User $by, string $part, string $offerId, ?string $heldFor = null): Order
+    public function place(Job $job, User $by, string $part, string $offerId, ?string $heldFor = null, bool $again = false): Order
     {
         $offer = $this->supplier->offer($offerId, $this->now()) ?? self::refuse('offer', 'Nobody offers this any more; load the page again.');
         if ($part !== '' && (! $this->assessJob->machine($job)->has($part) || $this->assessJob->machine($job)->part($part)->kind->id !== $offer->kind)) {
@@ -41,6 +42,10 @@ final readonly class OrderParts
         }
         if ($heldFor !== null && ! $this->assessJob->machine($job)->has($heldFor)) {
             self::refuse('held_for', 'This machine has no such part; pick one it has.');
+        }
+        $same = Order::query()->where('job_id', $job->id)->where('kind', $offer->kind)->where('part', $part)->whereIn('state', ['held', 'ordered', 'arrived'])->first();
+        if ($same !== null && ! $again) {
+            self::refuse('again', "{$same->tag}, {$same->name}, is ".Order::STATES[$same->state].' for this already. Tick "order another" if a second one is wanted.');
         }
         $open = Order::query()->where('job_id', $job->id)->whereIn('state', ['held', 'ordered', 'arrived', 'fitted'])->sum('price');
         $against = $job->own === null ? $this->decideJob->leave($job)->against((int) $open + $offer->price, (string) config('shop.currency')) : null;

@@ -30,7 +30,7 @@ final readonly class PlanDay
      */
     public function today(Collection $jobs): array
     {
-        $here = $jobs->filter(fn (Job $job): bool => ! in_array($job->summary?->waits_for, ['answer', 'hand-back', 'locked'], true));
+        $here = $jobs->filter(fn (Job $job): bool => ! in_array($job->summary?->waits_for, ['answer', 'hand-back', 'locked', 'parked'], true));
 
         return DayPlan::of(array_values($here->map($this->waiting(...))->all()), (int) config('shop.benches'), WhoIsIn::roster(), self::now());
     }
@@ -61,7 +61,7 @@ final readonly class PlanDay
         $stop = ['first-start' => 'first-start', 'confirm' => 'confirm', 'repair' => 'decide', 'part' => 'decide', 'answer' => 'decide', 'prove' => 'prove', 'hand-back' => 'prove', 'locked' => 'locked'][$job->summary->waits_for ?? ''] ?? 'go-on';
         $until = $job->summary?->waits_for === 'part' ? $data['due'] ?? null : $data['locked_until'] ?? null;
 
-        return new InQueue($job->tag, $stop, (int) ($data['next_minutes'] ?? self::STEP), (float) ($data['next_saves'] ?? 0.0), $data['next_spare'] ?? null, $job->next_word_at?->toDateTimeImmutable(), $until === null ? null : new DateTimeImmutable($until), $job->claim?->bench);
+        return new InQueue($job->tag, $stop, (int) ($data['next_minutes'] ?? self::STEP), (float) ($data['next_saves'] ?? 0.0), $data['next_spare'] ?? null, $job->next_word_at?->toDateTimeImmutable(), $until === null ? null : new DateTimeImmutable($until), $job->claim?->bench, $job->spare_here);
     }
 
     private static function now(): DateTimeImmutable

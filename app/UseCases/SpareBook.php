@@ -11,20 +11,21 @@ use App\Models\User;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Spares\Quarantine;
 use Orthoscope\Core\Spares\SpareEvent;
 use Orthoscope\Core\Spares\Trust;
 
 /** Writes the story of spares, and what each event leaves of their trust. */
 final readonly class SpareBook
 {
-    public function __construct(private Catalogue $catalogue, private FoundBad $foundBad)
+    public function __construct(private Catalogue $catalogue, private FoundBad $foundBad, private ParkJob $parked)
     {
     }
 
     /** @param  array<string, mixed>  $facts tag, kind, name, value, fits, facts, origin, place */
     public function add(array $facts, ?User $by, ?Job $from = null): Spare
     {
-        return DB::transaction(function () use ($facts, $by, $from): Spare {
+        $spare = DB::transaction(function () use ($facts, $by, $from): Spare {
             $origin = $facts['origin'] ?? 'retired';
             $trust = Trust::of($facts['kind'], [SpareEvent::added($this->now(), $origin)], $this->catalogue->shelf, $this->deadOnArrival());
             $spare = Spare::query()->create([...$facts, 'origin' => $origin, 'trust' => $trust->share, 'trust_at' => now()]);
@@ -32,15 +33,28 @@ final readonly class SpareBook
 
             return $spare;
         });
+        $this->parked->spareCame($spare->refresh());
+
+        return $spare;
     }
 
-    /** What a proof showed. One that passes frees from quarantine; one that fails puts into it. */
+    /**
+     * What a proof showed. One that passes frees from quarantine, unless it was made in a machine that may have harmed it: then it says nothing;
+     * one that fails puts into it.
+     */
     public function prove(Spare $spare, string $proof, bool $passed, string $words, ?User $by, ?Job $job = null): void
     {
         $now = $this->now();
-        $this->happened($spare, $passed ? SpareEvent::passed($now, $proof) : SpareEvent::failed($now, $proof), $words, $by, $job);
+        $event = $passed ? SpareEvent::passed($now, $proof, $job->tag ?? '') : SpareEvent::failed($now, $proof, $job->tag ?? '');
+        if ($passed && ! $this->quarantine($spare)->takes($event)) {
+            $this->move($spare, $spare->status, trim("{$words}; that says nothing of what this machine may have done to it", '; '), $by, $job);
+
+            return;
+        }
+        $this->happened($spare, $event, $words, $by, $job);
         if ($passed && $spare->status === 'quarantined') {
             $spare->update(['status' => 'free', 'reason' => '']);
+            $this->parked->spareCame($spare);
         } elseif (! $passed) {
             $spare->update(['status' => 'quarantined', 'reason' => $words === '' ? 'failed its proof' : $words]);
         }
@@ -49,7 +63,7 @@ final readonly class SpareBook
     /** It met a machine that may have ruined it: it is not lent until it is proved again. */
     public function expose(Spare $spare, float $ruined, string $reason, ?User $by, Job $job): void
     {
-        $this->happened($spare, SpareEvent::exposed($this->now(), $ruined), $reason, $by, $job);
+        $this->happened($spare, SpareEvent::exposed($this->now(), $ruined, $job->tag), $reason, $by, $job);
         if ($spare->status === 'free') {
             $spare->update(['status' => 'quarantined', 'reason' => $reason]);
         }
@@ -57,7 +71,7 @@ final readonly class SpareBook
 
     public function doubt(Spare $spare, float $bad, string $words, ?User $by, Job $job): void
     {
-        $this->happened($spare, SpareEvent::doubted($this->now(), $bad), $words, $by, $job);
+        $this->happened($spare, SpareEvent::doubted($this->now(), $bad, $job->tag), $words, $by, $job);
     }
 
     /** Leaves the shelf, or comes back on to it; its story stays. */
@@ -66,6 +80,40 @@ final readonly class SpareBook
         $spare->update(['status' => $status, 'reason' => $status === 'free' ? '' : $words]);
         $trust = $spare->trustNow();
         $this->write($spare, $status, '', 0.0, $trust, $trust, $words, $by, $job);
+        $this->parked->spareCame($spare);
+    }
+
+    /** Whether its story keeps it apart, and what would end that. A hand put it there too: then only a proof that is not made by the way frees it. */
+    public function quarantine(Spare $spare): Quarantine
+    {
+        $events = [];
+        foreach ($spare->story()->with('job')->get() as $row) {
+            $at = new DateTimeImmutable($row->at->toIso8601String());
+            $machine = $row->job->tag ?? '';
+            $events[] = match ($row->kind) {
+                SpareEvent::PASSED => SpareEvent::passed($at, $row->what, $machine),
+                SpareEvent::EXPOSED => SpareEvent::exposed($at, $row->share, $machine),
+                SpareEvent::FAILED, 'quarantined' => SpareEvent::failed($at, $row->what, $machine),
+                default => SpareEvent::doubted($at, 0.0, $machine),
+            };
+        }
+
+        return Quarantine::of($events);
+    }
+
+    /** Why it is not sold, in one sentence: what is unproved is no ware, and the best reference of its kind is what the bench proves by. */
+    public function notForSale(Spare $spare): ?string
+    {
+        $trust = $spare->trustNow();
+        $proved = $spare->story()->where('kind', SpareEvent::PASSED)->exists();
+        $better = Spare::query()->where('kind', $spare->kind)->where('status', 'free')->whereKeyNot($spare->id)->get()->contains(fn (Spare $other): bool => $other->trustNow() >= $trust);
+
+        return match (true) {
+            $this->quarantine($spare)->isOn() || $spare->status === 'quarantined' => "{$spare->tag} is in quarantine and is not sold; prove it first.",
+            ! $proved || $trust < $this->catalogue->shelf->verifyBelow => sprintf('%s is not proved (trusted %d in 100) and is not sold; prove it first.', $spare->tag, (int) floor(100 * $trust)),
+            ! $better => "{$spare->tag} is the best {$this->catalogue->part($spare->kind)->name} on the shelf to prove others by; it is not sold while there is no better one.",
+            default => null,
+        };
     }
 
     /** The shop's own rate of new parts that were dead on arrival. */

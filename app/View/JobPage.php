@@ -7,6 +7,7 @@ namespace App\View;
 use App\Models\Bulletin;
 use App\Models\Entry as StoredEntry;
 use App\Models\Job;
+use App\Models\Spare;
 use App\UseCases\BenchNow;
 use App\UseCases\JobSummary;
 use DateTimeImmutable;
@@ -29,9 +30,11 @@ use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Patterns\AlikeBefore;
+use Orthoscope\Core\Planning\ActiveLock;
 use Orthoscope\Core\Planning\Candidate;
 use Orthoscope\Core\Planning\NextStep;
 use Orthoscope\Core\Planning\SchoolOrder;
+use Orthoscope\Core\Planning\SpareWanted;
 use Orthoscope\Core\Planning\TimeBox;
 use Orthoscope\Core\Proving\CleanStarts;
 use Orthoscope\Core\Proving\Plan;
@@ -70,7 +73,10 @@ final class JobPage
     /** What is to be proved before it goes back. */
     public readonly Plan $plan;
 
-    /** @param  Collection<int, Bulletin>  $bulletins on this model */
+    /**
+     * @param  Collection<int, Bulletin>  $bulletins on this model
+     * @param  Collection<int, Spare>  $hosts known-good machines of the shop
+     */
     public function __construct(
         public readonly Job $job,
         public readonly Assessment $assessment,
@@ -82,6 +88,7 @@ final class JobPage
         public readonly ?School $school = null,
         public readonly Collection $bulletins = new Collection,
         private readonly ?AlikeBefore $alike = null,
+        private readonly Collection $hosts = new Collection,
     ) {
         $this->chain = ChainDrawing::of($assessment, $catalogue);
         $this->words = new EntryWords($assessment->machine, $catalogue);
@@ -188,11 +195,29 @@ final class JobPage
     /**
      * Locks that keep something from being done now, dearest first.
      *
-     * @return list<\Orthoscope\Core\Planning\ActiveLock>
+     * @return list<ActiveLock>
      */
     public function locks(): array
     {
         return [...$this->assessment->locks->onPower(), ...$this->assessment->locks->onOwnSupply()];
+    }
+
+    /** @return Collection<int, Spare> known-good machines of the shop, to try parts in */
+    public function hosts(): Collection
+    {
+        return $this->hosts;
+    }
+
+    /** @return list<SpareWanted> spares that would settle it and that nobody has */
+    public function wanted(): array
+    {
+        return $this->isClosed() ? [] : SpareWanted::in($this->assessment->advice);
+    }
+
+    /** What on the record ends a lock, in words, as the catalogue has it. */
+    public function ends(ActiveLock $active): string
+    {
+        return implode(', or ', array_slice($active->lock->endings($this->catalogue), 0, 4));
     }
 
     /** When a timer ends, by the clock of the shop. */

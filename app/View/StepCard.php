@@ -54,7 +54,7 @@ final readonly class StepCard
         if ($candidate->step->record === 'deed') {
             $entries[] = ['kind' => 'act', 'act' => $candidate->step->act, 'on' => $candidate->on];
         } elseif ($candidate->setUp === null) {
-            $entries[] = array_filter(['kind' => 'finding', 'check' => $candidate->step->check, 'target' => self::target($candidate), 'result' => $outcome->result]);
+            $entries[] = array_filter(['kind' => 'finding', 'check' => $candidate->step->check, 'target' => self::target($candidate), 'result' => $outcome->result, 'host' => $candidate->host === null ? null : ['tag' => $candidate->host->tag]]);
         } else {
             if ($candidate->step->act !== null) {
                 $entries[] = ['kind' => 'act', 'act' => $candidate->step->act, 'on' => $candidate->on];

@@ -35,7 +35,7 @@
             <div><h3>Ask the owner</h3><p>{{ $page->mismatch->question }}</p><button type="button" data-dialog="told" x-on:click="open">Write down what they say</button></div></div></details>
     @endif
     @foreach ($page->locks() as $active)
-        <div class="lock" role="note"><b>{{ $active->lock->name }}.</b> {{ $active->lock->sentence }} <span><b>Unlock:</b> {{ $active->lock->unlock }}@if ($active->until !== null) They end {{ $page->clock($active->until) }}.@endif</span>
+        <div class="lock" role="note"><b>{{ $active->lock->name }}.</b> {{ $active->lock->sentence }} <span><b>Unlock:</b> {{ $active->lock->unlock }}@if ($page->ends($active) !== '') <small>Ends with: {{ $page->ends($active) }}.</small>@endif@if ($active->until !== null) They end {{ $page->clock($active->until) }}.@endif</span>
             @can('lead')<button class="quiet" type="button" data-dialog="override" data-fill='@json(['entry[lock]' => $active->lock->id])' x-on:click="open">Set aside</button>@endcan</div>
     @endforeach
 
@@ -87,6 +87,13 @@
                 @empty
                     @if ($advice->stop !== 'prove' && ! $a->proof->isComplete())<p class="pad">{{ $advice->why }}</p>@endif
                 @endforelse
+                @if ($job->spare_here !== null)<div class="step waits" role="note"><b>{{ $job->spare_here }} is here.</b> It is what this job waited for. <a href="{{ route('spares.show', $job->spare_here) }}">See it</a></div>@endif
+                @if ($job->parked !== null)<div class="step waits"><b>Parked.</b> {{ $job->parked['step'] }}, once such a spare comes.
+                    <form method="post" action="{{ route('park.destroy', $job) }}">@csrf @method('delete')<button class="quiet">Take it up again</button></form></div>
+                @else
+                    @foreach (array_slice($page->wanted(), 0, 2) as $wanted)<div class="step waits"><p>{{ $wanted->words() }}</p>
+                    <form method="post" action="{{ route('park.store', $job) }}">@csrf<input type="hidden" name="kind" value="{{ $wanted->kind }}"><button class="quiet">Park it until one comes</button></form></div>@endforeach
+                @endif
                 @foreach ($page->lockedSteps() as $step)
                     <div class="step locked"><div class="step-head"><h3>{{ $step->candidate->name() }}</h3><span class="num">{{ $step->minutes }} min</span></div>
                         <p><b class="danger">{{ $step->candidate->lacksSpare ? 'Cannot be done here:' : 'Locked:' }}</b> {{ $step->candidate->lacksSpare ? 'no spare on the shelf fits.' : $step->lockedBy[0]->lock->unlock }} @if ($step->candidate->lacksSpare && $step->candidate->target?->kind->lendable)<a href="{{ route('jobs.donors', [$job, $step->candidate->target->id]) }}">Why not?</a>@endif</p></div>

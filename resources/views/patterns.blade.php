@@ -20,7 +20,7 @@
         </section>
     </div><div>
         <section class="sheet"><h2>Bulletins</h2>@if ($bulletins->isEmpty())<p>None. A pattern that the lead confirms becomes one.</p>@endif
-            @foreach ($bulletins as $bulletin)<div class="order"><b>{{ $bulletin->model }}</b> <p>{{ $bulletin->words }}</p><small>{{ $bulletin->user->name }}, {{ $bulletin->withdrawn_at ? 'withdrawn '.$bulletin->withdrawn_at->format('j M') : ($bulletin->expires_at->isPast() ? 'over since ' : 'until ').$bulletin->expires_at->format('j M Y') }}@if ($bulletin->factor != 1.0 && ($bulletin->fault !== '' || $bulletin->part !== '')), {{ $catalogue->faults[$bulletin->fault]->name ?? $bulletin->part }} times {{ $bulletin->factor }}@endif</small>
+            @foreach ($bulletins as $bulletin)<div class="order"><b>{{ $bulletin->model }}</b>@if ($bulletin->do_not_buy) <b class="danger">do not buy</b>@endif <p>{{ $bulletin->words }}</p><small>{{ $bulletin->user->name }}, {{ $bulletin->withdrawn_at ? 'withdrawn '.$bulletin->withdrawn_at->format('j M') : ($bulletin->expires_at->isPast() ? 'over since ' : 'until ').$bulletin->expires_at->format('j M Y') }}@if ($bulletin->factor != 1.0 && ($bulletin->fault !== '' || $bulletin->part !== '')), {{ $catalogue->faults[$bulletin->fault]->name ?? $bulletin->part }} times {{ $bulletin->factor }}@endif</small>
                 @can('lead')@if (! $bulletin->withdrawn_at && ! $bulletin->expires_at->isPast())<form method="post" action="{{ route('bulletins.withdraw', $bulletin) }}">@csrf<button class="quiet">withdraw it</button></form>@endif @endcan</div>@endforeach</section>
         @can('lead')@php($top = collect($patterns)->firstWhere('attribute', 'model'))
         <form class="sheet" method="post" action="{{ route('bulletins.store') }}" novalidate>@csrf<h2>Confirm a pattern</h2>
@@ -28,6 +28,8 @@
             <x-field name="words" label="What counter and bench should know" area maxlength="400" :value="$top ? $top['with'].' of '.$top['of'].' of these'.(($top['days'] ?? null) ? ' in the last '.$top['days'].' days' : '').': '.$outcome($top['outcome']).'. Look there first.' : ''"/>
             <div class="pair"><div class="field"><label for="b-fault">Fault</label><select id="b-fault" name="fault"><option value="">none by itself</option>@foreach ($catalogue->faults as $fault)<option value="{{ $fault->id }}" @selected(old('fault', str_starts_with($top['outcome'] ?? '', 'fault:') ? substr($top['outcome'], 6) : '') === $fault->id)>{{ $catalogue->parts[$fault->part]->name }}: {{ $fault->name }}</option>@endforeach</select></div>
             <div class="field"><label for="b-part">or all of</label><select id="b-part" name="part"><option value="">no part</option>@foreach ($catalogue->parts as $part)<option value="{{ $part->id }}" @selected(old('part', str_starts_with($top['outcome'] ?? '', 'cause:') ? substr($top['outcome'], 6) : '') === $part->id)>{{ $part->name }}</option>@endforeach</select></div></div>
-            <div class="pair"><x-field name="factor" label="Likelier, times" value="3" inputmode="decimal"/><x-field name="expires_at" label="Until" type="date" :value="now()->addMonths(6)->format('Y-m-d')"/></div><button class="main">Make it a bulletin</button></form>@endcan
+            <div class="pair"><x-field name="factor" label="Likelier, times" value="3" inputmode="decimal"/><x-field name="expires_at" label="Until" type="date" :value="now()->addMonths(6)->format('Y-m-d')"/></div>
+            <label class="tick"><input type="checkbox" name="do_not_buy" value="1" @checked(old('do_not_buy'))> Buy no more of it: shown at every order</label>
+            <button class="main">Make it a bulletin</button></form>@endcan
     </div></div>
 </x-layout>

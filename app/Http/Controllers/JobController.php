@@ -29,6 +29,6 @@ final class JobController
 
         $seen = SeenEntries::open($user, $job, (int) $job->entries->max('number'));
 
-        return view('job', ['job' => $job, 'page' => new JobPage($job, $assessment, $catalogue, $shelf->for($job), BenchNow::around($job, $codes), $user->id, $seen, $catalogue->schools[(string) $request->cookie('school')] ?? null, ShopBelief::bulletinsOn($job->machine->model)->load('user'), FindAlike::before($job, $assessment, $catalogue))]);
+        return view('job', ['job' => $job, 'page' => new JobPage($job, $assessment, $catalogue, $shelf->for($job), BenchNow::around($job, $codes), $user->id, $seen, $catalogue->schools[(string) $request->cookie('school')] ?? null, ShopBelief::bulletinsOn($job->machine->model)->load('user'), FindAlike::before($job, $assessment, $catalogue), $shelf->hosts())]);
     }
 }

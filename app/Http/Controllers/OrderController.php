@@ -27,8 +27,8 @@ final class OrderController
 
     public function store(Request $request, Job $job, OrderParts $orders, #[CurrentUser] User $user): RedirectResponse
     {
-        $given = $request->validate(['offer' => ['required', 'string', 'max:40'], 'part' => ['nullable', 'string', 'max:30'], 'held_for' => ['nullable', 'string', 'max:30']], ['offer.*' => 'Pick what is ordered.']);
-        $order = $orders->place($job, $user, (string) ($given['part'] ?? ''), $given['offer'], ($given['held_for'] ?? '') === '' ? null : $given['held_for']);
+        $given = $request->validate(['offer' => ['required', 'string', 'max:40'], 'part' => ['nullable', 'string', 'max:30'], 'held_for' => ['nullable', 'string', 'max:30'], 'again' => ['nullable', 'boolean']], ['offer.*' => 'Pick what is ordered.']);
+        $order = $orders->place($job, $user, (string) ($given['part'] ?? ''), $given['offer'], ($given['held_for'] ?? '') === '' ? null : $given['held_for'], $request->boolean('again'));
 
         return redirect()->route('jobs.decide', $job)->with('status', $order->state === 'held' ? "{$order->tag} is held back until that part is proved." : "{$order->tag} is ordered, due {$order->due_at?->format('j M')}.");
     }

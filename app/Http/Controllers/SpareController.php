@@ -46,6 +46,9 @@ final class SpareController
         if ($given['status'] === 'sold' && ! $user->can('lead')) {
             throw ValidationException::withMessages(['status' => 'Selling is for the lead; ask.']);
         }
+        if ($given['status'] === 'sold' && ($keeps = $book->notForSale($spare)) !== null) {
+            throw ValidationException::withMessages(['status' => $keeps]);
+        }
         if ($spare->loan !== null) {
             throw ValidationException::withMessages(['status' => "{$spare->tag} is with {$spare->loan->job->tag}. Bring it back first."]);
         }

@@ -95,6 +95,9 @@ final class EntryRequest extends FormRequest
         if ($written['kind'] === 'report' && count($written) === 1) {
             throw ValidationException::withMessages(['entry.text' => 'Write what the owner says, or how often it fails.']);
         }
+        if (isset($written['host'])) {
+            $written['host'] = is_string($written['host']) ? ['tag' => strtoupper(trim($written['host']))] : [];
+        }
         if (isset($written['begun'])) {
             $written['begun'] = (bool) $written['begun'];
         }

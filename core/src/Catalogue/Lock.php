@@ -33,4 +33,22 @@ final readonly class Lock
     {
         return new self($row['id'], $row['blocks'], $row['name'], $row['sentence'], $row['unlock'], $row['raised'], $row['cleared'], $row['not_when_lent'] ?? null, $row['hours'] ?? null, $row['hours_after'] ?? []);
     }
+
+    /** @return list<string> each thing that ends it, as one says it at the bench */
+    public function endings(Catalogue $catalogue): array
+    {
+        $words = [];
+        foreach ($this->cleared as $word) {
+            [$what, $rest] = [...explode(':', $word, 2), ''];
+            [$act, $kind] = [...explode(':', $rest, 2), ''];
+            $words[] = match ($what) {
+                'act' => $catalogue->act($act)->name.($kind === '' ? '' : ' ('.lcfirst($catalogue->part($kind)->name).')'),
+                'mark' => $catalogue->marks[$rest]->name,
+                'start' => 'a start that gets past '.$catalogue->stages[$rest]['name'],
+                default => $catalogue->check($what)->name.': '.$catalogue->check($what)->result($rest)->name,
+            };
+        }
+
+        return $words;
+    }
 }

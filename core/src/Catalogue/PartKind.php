@@ -12,6 +12,7 @@ final readonly class PartKind
      * @param  string  $at       the stage it hangs from on the chain
      * @param  string  $short    its name in tight drawings
      * @param  bool  $exposed a bad supply or board can harm it when it is lent
+     * @param  bool  $shelfOnly it stands on the shelf and is no part of a machine
      * @param  bool  $shownByStart a start that got past it shows that it works; a coin cell may be flat and the machine start
      * @param  ?string  $stops    the stage out of reach while no part of this kind is in
      * @param  ?string  $carrier  the kind it belongs to and is replaced with
@@ -38,6 +39,7 @@ final readonly class PartKind
         public string $short,
         public bool $exposed,
         public bool $shownByStart,
+        public bool $shelfOnly,
     ) {
     }
 
@@ -50,7 +52,7 @@ final readonly class PartKind
             $row['stops'] ?? null, $row['carrier'] ?? null, $row['serves'] ?? null, $row['own_only'] ?? false,
             $row['price'], $row['disturbs'],
             $row['at'] ?? $row['stage'], $row['short'] ?? $row['name'], $row['exposed'] ?? true,
-            $row['shown_by_start'] ?? true,
+            $row['shown_by_start'] ?? true, $row['shelf_only'] ?? false,
         );
     }
 }

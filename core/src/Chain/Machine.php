@@ -60,7 +60,7 @@ final readonly class Machine
         $names = $given['names'] ?? [];
         $parts = [];
         foreach ($catalogue->parts as $kind) {
-            $labels = self::labels($kind->id, $count[$kind->id] ?? 1, array_values($slots));
+            $labels = self::labels($kind->id, $count[$kind->id] ?? ($kind->shelfOnly ? 0 : 1), array_values($slots));
             foreach ($labels as $id => $suffix) {
                 $parts[$id] = new Part($id, $kind, $names[$id] ?? trim("{$kind->name} {$suffix}"));
             }

@@ -21,6 +21,7 @@ final readonly class Candidate
      * @param  ?Spare  $spare  the spare it lends
      * @param  bool  $lacksSpare it needs a spare and none fits
      * @param  bool  $ownSupply it puts mains on the machine's own supply, here or in another machine
+     * @param  ?Spare  $host   the known-good machine it is tried in, where the shelf has one
      * @param  int  $longer minutes on top of the step's own, for a start that must run for a while to show anything
      */
     public function __construct(
@@ -32,6 +33,7 @@ final readonly class Candidate
         public bool $lacksSpare = false,
         public int $longer = 0,
         public bool $ownSupply = false,
+        public ?Spare $host = null,
     ) {
     }
 
@@ -78,6 +80,10 @@ final readonly class Candidate
         $slot = array_values($this->setUp->moved ?? [])[0] ?? '';
 
         $name = str_replace(['{target}', '{Target}', '{slot}'], [$target, ucfirst($target), str_replace('slot-', '', $slot)], $this->step->name);
+
+        if ($this->host !== null) {
+            $name .= ", {$this->host->tag}";
+        }
 
         return $this->longer > 0 ? implode(', ', [$name, ...$this->condition()]) : $name;
     }

@@ -181,7 +181,7 @@ final readonly class Candidates
         $target ??= $check->target === null ? null : $this->machine->ofKind($check->target)[0];
         $runsIt = $check->host ? $target?->kind->id === 'supply' : $step->check !== 'supply-test' && ! $step->benchSupply && ($this->record->lastStart()->setUp ?? new SetUp)->hasOwn('supply');
 
-        return new Candidate($step, $target, null, [], null, ownSupply: $step->power && $runsIt);
+        return new Candidate($step, $target, null, [], null, ownSupply: $step->power && $runsIt, host: $check->host ? $this->shelf->best('host', $this->machine) : null);
     }
 
     private function setUp(Step $step, ?Part $target, ?Spare $spare): ?SetUp

@@ -131,7 +131,7 @@ final readonly class LookAhead
         }
         if ($candidate->setUp === null) {
             $check = $this->catalogue->check((string) $candidate->step->check);
-            $falsely = $check->host ? 1.0 - $this->catalogue->number('host_trust') : 0.0;
+            $falsely = $check->host ? 1.0 - ($candidate->host->trust ?? $this->catalogue->number('host_trust')) : 0.0;
 
             return FindingForecast::of($model->modes, $check, $check->target === null ? null : $candidate->target?->id, $falsely);
         }

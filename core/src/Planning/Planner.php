@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Planning;
 
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Chain\Goal;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Diagnosis\Belief;

@@ -15,6 +15,11 @@ final class DayPlan
     /** Minutes before a promised word from which it comes first. Origin: judgement. */
     private const SOON = 120;
 
+    /** What a job counts for that is nearly done, and one whose spare has come, in minutes saved for each minute. Origin: judgement. */
+    private const NEARLY_DONE = 10.0;
+
+    private const CAME = 20.0;
+
     /**
      * @param  list<Waiting>  $jobs
      * @param  int  $benches 1 or more, numbered from 1; a job that stands on a bench stays there
@@ -107,8 +112,9 @@ final class DayPlan
 
     private static function worth(Waiting $job): float
     {
-        return match ($job->stop) {
-            'prove', 'confirm', 'decide' => 10.0,
+        return match (true) {
+            $job->came !== null => self::CAME,
+            in_array($job->stop, ['prove', 'confirm', 'decide'], true) => self::NEARLY_DONE,
             default => max(0.0, $job->saves) / max(1, $job->next),
         };
     }
@@ -120,6 +126,7 @@ final class DayPlan
         return match (true) {
             $left !== null && $left < 0 => 'Its owner should have heard already.',
             $left !== null && $left <= self::SOON + $job->next => 'Its owner was promised a word soon.',
+            $job->came !== null => "{$job->came} is here, which it waited for.",
             $job->stop === 'prove' => 'It is nearly done: proving it clears a bench.',
             $job->stop === 'confirm' => 'One start confirms it.',
             $job->stop === 'decide' => 'It is known; it only needs doing.',

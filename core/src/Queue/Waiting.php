@@ -16,6 +16,7 @@ final readonly class Waiting
      * @param  ?string  $spare     the spare its next step lends
      * @param  ?DateTimeImmutable  $word      when its owner was promised to hear
      * @param  ?DateTimeImmutable  $notBefore it cannot be worked on earlier: a part on its way, something drying
+     * @param  ?string  $came      tag of the spare it waited for, which has come
      * @param  ?int  $bench     the bench it stands on; null = on none
      */
     public function __construct(
@@ -27,6 +28,7 @@ final readonly class Waiting
         public ?DateTimeImmutable $word = null,
         public ?DateTimeImmutable $notBefore = null,
         public ?int $bench = null,
+        public ?string $came = null,
     ) {
     }
 }

@@ -27,7 +27,7 @@ final readonly class Shelf
     /** One spare of every kind that can be lent, for a case that does not say what is on the shelf. */
     public static function wellStocked(Catalogue $catalogue): self
     {
-        $lendable = array_filter($catalogue->parts, fn (PartKind $kind): bool => $kind->lendable);
+        $lendable = array_filter($catalogue->parts, fn (PartKind $kind): bool => $kind->lendable && ! $kind->shelfOnly);
 
         return new self(array_values(array_map(fn (PartKind $kind): Spare => new Spare("any-{$kind->id}", $kind->id, "a good {$kind->name}", 0.97, $kind->price), $lendable)));
     }

@@ -22,9 +22,10 @@ final readonly class SpareEvent
     /**
      * @param  string  $kind  one of the constants
      * @param  string  $what  origin, or method of proof
+     * @param  string  $machine tag of the job whose machine it happened in; empty where it was in none of them
      * @param  float  $share for an exposure, the chance that it was ruined; for a doubt, the chance that a job gives it of being bad: 0 to 1
      */
-    private function __construct(public string $kind, public DateTimeImmutable $at, public string $what, public float $share)
+    private function __construct(public string $kind, public DateTimeImmutable $at, public string $what, public float $share, public string $machine = '')
     {
     }
 
@@ -33,23 +34,23 @@ final readonly class SpareEvent
         return new self(self::ADDED, $at, $origin, 0.0);
     }
 
-    public static function passed(DateTimeImmutable $at, string $proof): self
+    public static function passed(DateTimeImmutable $at, string $proof, string $machine = ''): self
     {
-        return new self(self::PASSED, $at, $proof, 0.0);
+        return new self(self::PASSED, $at, $proof, 0.0, $machine);
     }
 
-    public static function failed(DateTimeImmutable $at, string $proof): self
+    public static function failed(DateTimeImmutable $at, string $proof, string $machine = ''): self
     {
-        return new self(self::FAILED, $at, $proof, 0.0);
+        return new self(self::FAILED, $at, $proof, 0.0, $machine);
     }
 
-    public static function exposed(DateTimeImmutable $at, float $ruined): self
+    public static function exposed(DateTimeImmutable $at, float $ruined, string $machine = ''): self
     {
-        return new self(self::EXPOSED, $at, '', max(0.0, min(1.0, $ruined)));
+        return new self(self::EXPOSED, $at, '', max(0.0, min(1.0, $ruined)), $machine);
     }
 
-    public static function doubted(DateTimeImmutable $at, float $bad): self
+    public static function doubted(DateTimeImmutable $at, float $bad, string $machine = ''): self
     {
-        return new self(self::DOUBTED, $at, '', max(0.0, min(1.0, $bad)));
+        return new self(self::DOUBTED, $at, '', max(0.0, min(1.0, $bad)), $machine);
     }
 }

@@ -32,8 +32,12 @@ final readonly class Trust
     {
         $first = $events[0];
         $trust = new self($data->goodFrom($first->what, $deadOnArrival), $first->at, $kind, $data);
+        $quarantine = Quarantine::of([]);
         foreach (array_slice($events, 1) as $event) {
-            $trust = $trust->after($event);
+            if ($event->kind !== SpareEvent::PASSED || $quarantine->takes($event)) {
+                $trust = $trust->after($event);
+            }
+            $quarantine = $quarantine->after($event);
         }
 
         return $trust;

@@ -39,7 +39,11 @@ final class MetamorphicTest extends TestCase
         $this->assertSame([], $this->moved($this->beliefs([...$entries, ...$looks], $course), $this->beliefs([...$entries, ...array_reverse($looks)], $course), 0.01));
     }
 
-    /** The same start once more adds less than the first time: it never doubles what was said. @param  array<string, mixed>  $course */
+    /**
+     * The same start once more adds less than the first time: it never doubles what was said.
+     *
+     * @param  array<string, mixed>  $course
+     */
     #[DataProviderExternal(Courses::class, 'all')]
     public function test_the_same_start_again_turns_nothing_round(array $course): void
     {
@@ -76,7 +80,11 @@ final class MetamorphicTest extends TestCase
         $this->assertSame([], $this->moved($this->beliefs($entries, $course), $after, 0.02));
     }
 
-    /** A sign that no fault explains well leaves what is known from the rest standing. @param  array<string, mixed>  $course */
+    /**
+     * A sign that no fault explains well leaves what is known from the rest standing.
+     *
+     * @param  array<string, mixed>  $course
+     */
     #[DataProviderExternal(Courses::class, 'all')]
     public function test_an_impossible_sign_leaves_the_rest_standing(array $course): void
     {
@@ -95,7 +103,11 @@ final class MetamorphicTest extends TestCase
         $this->assertGreaterThan(0.4 * $before[$top], $after[$top], "{$top} fell from {$before[$top]} to {$after[$top]}");
     }
 
-    /** What is only remembered moves belief no further from where it was than the same seen. @param  array<string, mixed>  $course */
+    /**
+     * What is only remembered moves belief no further from where it was than the same seen.
+     *
+     * @param  array<string, mixed>  $course
+     */
     #[DataProviderExternal(Courses::class, 'all')]
     public function test_a_weaker_source_moves_less(array $course): void
     {
@@ -112,7 +124,12 @@ final class MetamorphicTest extends TestCase
         $this->assertSame(0.0, round($far('opinion'), 9));
     }
 
-    /** @return array<string, float> part => probability that it is or was at fault */
+    /**
+     * @param  list<array<string, mixed>>  $entries
+     * @param  array<string, mixed>  $course
+     *
+     * @return array<string, float> part => probability that it is or was at fault
+     */
     private function beliefs(array $entries, array $course): array
     {
         $replay = Bench::replay($entries, $course['machine']);

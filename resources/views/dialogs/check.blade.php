@@ -4,7 +4,7 @@
     <form method="post" action="{{ route('entries.store', $job) }}" novalidate x-data="check">@csrf
         <input type="hidden" name="entry[kind]" value="finding"><input type="hidden" name="once" value="{{ $page->once }}-f2"><input type="hidden" name="reading" value="{{ old('reading') }}" data-reading-field>
         <header><h2 id="t-check">Look or measure</h2></header>
-        @if ($kind === 'finding')<p class="error" role="alert">{{ $error('entry.checked', 'entry.target', 'entry.result', 'entry.check', 'entry.kind', 'entry.contacts') ?: $error('entry.values') }}</p>@endif
+        @if ($kind === 'finding')<p class="error" role="alert">{{ $error('entry.checked', 'entry.target', 'entry.host', 'entry.result', 'entry.check', 'entry.kind', 'entry.contacts') ?: $error('entry.values') }}</p>@endif
         <div class="points" aria-hidden="true"><svg class="ways" viewBox="0 0 100 100" preserveAspectRatio="none"><path d="M20 8H50V50H15M50 50H90M50 50V92H12M50 92H90"/></svg>
             @foreach ($points->by($page->checks()) as $at => $checks)<div class="point at-{{ $at }}"><b>{{ $points->placeName($at) }}</b>@foreach ($checks as $check)<button type="button" tabindex="-1" data-pick="{{ $check->id }}" x-on:click="pick">{{ $check->name }}</button>@endforeach</div>@endforeach
         </div>
@@ -14,6 +14,9 @@
             <fieldset class="check" data-check="{{ $check->id }}" disabled hidden><legend>{{ ucfirst($check->name) }}</legend>
                 @if ($check->target && count($a->machine->ofKind($check->target)) > 1)
                     <div class="field"><label for="c-t-{{ $check->id }}">On</label><select id="c-t-{{ $check->id }}" name="entry[target]">@foreach ($a->machine->ofKind($check->target) as $part)<option value="{{ $part->id }}" @selected(old('entry.target') === $part->id)>{{ $part->name }}</option>@endforeach</select></div>
+                @endif
+                @if ($check->host && $page->hosts()->isNotEmpty())
+                    <div class="field"><label for="c-h-{{ $check->id }}">In which machine</label><select id="c-h-{{ $check->id }}" name="entry[host]"><option value="">choose</option>@foreach ($page->hosts() as $host)<option value="{{ $host->tag }}" @selected($sent && old('entry.host') === $host->tag)>{{ $host->tag }}, {{ $host->name }}, trusted {{ (int) round(100 * $host->trustNow()) }} in 100</option>@endforeach</select></div>
                 @endif
                 @if ($check->limit)
                     <div class="grid">@foreach ($page->catalogue->limits[$check->limit]['values'] as $value)

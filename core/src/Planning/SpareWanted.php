@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Planning;
+
+/** A kind of spare that would settle a job and that nobody has: the job may be parked until one comes. */
+final readonly class SpareWanted
+{
+    /** Minutes a trial with it must be expected to save. Origin: judgement. */
+    private const SAVES_FROM = 1.0;
+
+    /**
+     * @param  string  $kind  kind of part
+     * @param  string  $part  the part it would stand in for, as said in a sentence
+     * @param  string  $step  what would be done with it, in words
+     * @param  float  $saves bench minutes it is expected to save
+     */
+    private function __construct(public string $kind, public string $part, public string $step, public float $saves)
+    {
+    }
+
+    /** @return list<self> of each kind once, what saves most first */
+    public static function in(Advice $advice): array
+    {
+        $wanted = [];
+        foreach ($advice->steps as $step) {
+            $target = $step->candidate->target;
+            if ($step->candidate->lacksSpare && $step->lockedBy === [] && $target !== null && $step->saves >= self::SAVES_FROM && $step->saves > ($wanted[$target->kind->id]->saves ?? 0.0)) {
+                $wanted[$target->kind->id] = new self($target->kind->id, $target->inSentence(), $step->candidate->name(), $step->saves);
+            }
+        }
+        usort($wanted, fn (self $a, self $b): int => $b->saves <=> $a->saves);
+
+        return $wanted;
+    }
+
+    public function words(): string
+    {
+        return sprintf('%s would save about %d minutes here, and none is free.', $this->step, (int) round($this->saves));
+    }
+}
