@@ -8,6 +8,7 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Diagnosis\FaultBelief;
+use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\Grounds;
 use Orthoscope\Core\Diagnosis\Mode;
 use Orthoscope\Core\Diagnosis\PartStanding;
@@ -18,6 +19,7 @@ use Orthoscope\Core\Diagnosis\Standings;
 use Orthoscope\Core\Diagnosis\StopEstimate;
 use Orthoscope\Core\Diagnosis\Surprise;
 use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Planning\Advice;
 use Orthoscope\Core\Planning\Arrangements;
 use Orthoscope\Core\Planning\Interlocks;
@@ -114,9 +116,15 @@ final readonly class Assessment
         if ($confirmed !== []) {
             return $confirmed;
         }
-        $first = $suspects[0] ?? null;
+        $first = $this->hasEvidence() ? $suspects[0] ?? null : null;
 
         return $first !== null && $first->probability >= 0.5 && $first->part->id !== 'outside' ? [$first] : [];
+    }
+
+    /** Whether anything was tried or found that a cause can rest on: words, marks and a wet look name none. */
+    public function hasEvidence(): bool
+    {
+        return $this->record->all(Start::class) !== [] || array_filter($this->standings, fn (PartStanding $standing): bool => Grounds::only($standing->because, Ground::Seen) !== []) !== [];
     }
 
     /** @return list<FaultBelief> faults of one part, likeliest first */

@@ -77,10 +77,10 @@ final class OrdersTest extends TestCase
         $this->assertSame($standing === Standing::Proved ? 'ordered' : 'held', $held->state);
         $fresh = $this->job(entries: [['kind' => 'start', 'reached' => 'nothing']]);
         $fresh->update(['agreed' => ['limit' => 50000]]);
-        $this->post("/jobs/{$fresh->tag}/orders", ['offer' => 'bw-drive-500', 'part' => 'drive', 'held_for' => 'board'])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$fresh->tag}/orders", ['offer' => 'bw-drive-500', 'part' => 'drive', 'held_for' => 'processor'])->assertSessionHasNoErrors();
         $waits = Order::query()->orderByDesc('id')->firstOrFail();
         $this->assertSame('held', $waits->state);
-        $this->get("/jobs/{$fresh->tag}/decide")->assertSee('until the board is proved');
+        $this->get("/jobs/{$fresh->tag}/decide")->assertSee('until the processor is proved');
         $this->post("/jobs/{$fresh->tag}/entries", ['entry' => ['kind' => 'start', 'reached' => 'stays', 'times' => 5]])->assertSessionHasNoErrors();
         $this->assertSame('ordered', $waits->refresh()->state);
     }
@@ -141,7 +141,7 @@ final class OrdersTest extends TestCase
 
     private function order(Job $job, string $offer): Order
     {
-        $this->post("/jobs/{$job->tag}/orders", ['offer' => $offer, 'part' => 'supply'])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$job->tag}/orders", ['offer' => $offer, 'part' => 'supply', 'again' => '1'])->assertSessionHasNoErrors();
 
         return Order::query()->orderByDesc('id')->firstOrFail();
     }

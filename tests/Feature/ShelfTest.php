@@ -46,7 +46,7 @@ final class ShelfTest extends TestCase
     {
         yield 'no tag' => [['tag' => ''], 'tag'];
         yield 'a tag that is taken' => [['tag' => 'S-12'], 'tag'];
-        yield 'a kind that cannot be lent' => [['kind' => 'board'], 'kind'];
+        yield 'a kind that cannot be lent' => [['kind' => 'settings'], 'kind'];
         yield 'no name' => [['name' => ''], 'name'];
         yield 'money in words' => [['value' => 'ten'], 'value'];
         yield 'an origin nobody knows' => [['origin' => 'found'], 'origin'];
@@ -65,10 +65,10 @@ final class ShelfTest extends TestCase
     public function test_a_list_is_read_in_row_by_row_and_nothing_twice(): void
     {
         $this->actingAs($this->person(Role::Technician));
-        $csv = "tag,kind,name,value,origin,place,memory\nM-1,stick,One,10,new,B1,DDR4\nM-2,board,Two,10,new,B1,\nM-3,stick,,10,new,B1,DDR4\nM-1,stick,Again,10,new,B1,DDR4\nM-4,stick,Four,x,new,B1,DDR4\nM-5,stick,Five,5,lot,B1,DDR3\n";
+        $csv = "tag,kind,name,value,origin,place,memory\nM-1,stick,One,10,new,B1,DDR4\nM-2,settings,Two,10,new,B1,\nM-3,stick,,10,new,B1,DDR4\nM-1,stick,Again,10,new,B1,DDR4\nM-4,stick,Four,x,new,B1,DDR4\nM-5,stick,Five,5,lot,B1,DDR3\n";
         $file = fn (): UploadedFile => UploadedFile::fake()->createWithContent('spares.csv', $csv);
         $this->followingRedirects()->post('/shelf/import', ['file' => $file()])->assertSee('2 added, 4 rows could not be read.')
-            ->assertSee('Line 3: &quot;board&quot; is no kind of spare', false)->assertSee('Line 4: it needs a name')->assertSee('Line 5: M-1 stands on line 2 already.')->assertSee('Line 6: &quot;x&quot; is no amount of money', false);
+            ->assertSee('Line 3: &quot;settings&quot; is no kind of spare', false)->assertSee('Line 4: it needs a name')->assertSee('Line 5: M-1 stands on line 2 already.')->assertSee('Line 6: &quot;x&quot; is no amount of money', false);
         $this->assertSame(['M-1', 'M-5'], Spare::query()->orderBy('tag')->pluck('tag')->all());
         $this->followingRedirects()->post('/shelf/import', ['file' => $file()])->assertSee('0 added, 2 were there already');
         $this->assertSame(2, Spare::query()->count());
@@ -215,7 +215,7 @@ final class ShelfTest extends TestCase
         $this->get("/jobs/{$job->tag}/donors/stick-1")->assertSee('M-1')->assertSee('the machine takes DDR4, this is DDR3')->assertSee('<button>lend</button>', false);
         Spare::query()->where('tag', 'M-1')->update(['status' => 'retired']);
         $this->get("/jobs/{$job->tag}/donors/stick-1")->assertSee('Cannot be done here:');
-        $this->get("/jobs/{$job->tag}/donors/board")->assertNotFound();
+        $this->get("/jobs/{$job->tag}/donors/settings")->assertNotFound();
         // Where none fits, the planner goes round it.
         $this->assertNull(app(AssessJob::class)->assess($job)->advice->step('lend-stick')?->candidate->spare);
     }
@@ -244,9 +244,14 @@ final class ShelfTest extends TestCase
         $this->assertSame(['fitted', "fitted in {$mine->tag}", 0], [$spare->fresh()?->status, $spare->fresh()?->reason, $mine->loans()->count()]);
         $this->assertSame('S-12', $mine->entries()->where('kind', 'act')->firstOrFail()->body['with']['tag']);
         $this->spare('S-13', 'supply');
+        $this->spare('S-14', 'supply')->update(['trust' => 0.98]);
         $sold = ['status' => 'sold', 'words' => 'to a neighbour'];
         $this->post('/spares/S-13/move', $sold)->assertSessionHasErrors(['status' => 'Selling is for the lead; ask.']);
-        $this->actingAs($this->person(Role::Lead))->post('/spares/S-13/move', $sold)->assertSessionHasNoErrors();
+        $this->actingAs($this->person(Role::Lead))->post('/spares/S-13/move', $sold)->assertSessionHasErrors(['status' => 'S-13 is not proved (trusted 97 in 100) and is not sold; prove it first.']);
+        $this->post('/spares/S-13/prove', ['proof' => 'tester', 'passed' => '1', 'steps' => ['good']])->assertSessionHasNoErrors();
+        $this->post('/spares/S-13/move', $sold)->assertSessionHasErrors(['status' => 'S-13 is the best Supply on the shelf to prove others by; it is not sold while there is no better one.']);
+        $this->post('/spares/S-14/prove', ['proof' => 'tester', 'passed' => '1', 'steps' => ['good']]);
+        $this->post('/spares/S-13/move', $sold)->assertSessionHasNoErrors();
         $this->get('/shelf')->assertDontSee(route('spares.show', 'S-13'));
         $this->get('/shelf?status=all')->assertSee(route('spares.show', 'S-13'))->assertSee('sold');
         $this->delete('/spares/S-13')->assertMethodNotAllowed();

@@ -20,7 +20,7 @@ use Orthoscope\Core\Intake\UnreadableList;
 final class TakeInRequest extends FormRequest
 {
     /** What often comes with a machine. */
-    public const ACCESSORIES = ['power lead', 'screen lead', 'keyboard', 'mouse', 'bag or box', 'discs or sticks', 'recovery key'];
+    public const ACCESSORIES = ['power lead', 'screen lead', 'screen', 'keyboard', 'mouse', 'printer', 'bag or box', 'discs or sticks', 'recovery key'];
 
     /** How far the owner wants it proved. */
     public const PROVING = ['usual' => 'as usual', 'quick' => 'quickly, with what that leaves open', 'long' => 'long, for hours at work'];

@@ -12,6 +12,7 @@ final readonly class Lock
      * @param  list<string>  $raised  "always", "mark:ID", "CHECK:RESULT", "act:ACT", "act:ACT:KIND" or "begun:ACT"
      * @param  list<string>  $cleared the same words, or "start:STAGE" for a start that passed that stage
      * @param  ?int  $hours   it ends by itself this long after it was raised
+     * @param  string  $tell    one sentence for an owner who takes the machine home locked
      * @param  array<string, int>  $hoursAfter what an act was done with => hours instead
      */
     public function __construct(
@@ -25,13 +26,14 @@ final readonly class Lock
         public ?string $notWhenLent,
         public ?int $hours,
         public array $hoursAfter,
+        public string $tell = '',
     ) {
     }
 
     /** @param  array<string, mixed>  $row */
     public static function fromArray(array $row): self
     {
-        return new self($row['id'], $row['blocks'], $row['name'], $row['sentence'], $row['unlock'], $row['raised'], $row['cleared'], $row['not_when_lent'] ?? null, $row['hours'] ?? null, $row['hours_after'] ?? []);
+        return new self($row['id'], $row['blocks'], $row['name'], $row['sentence'], $row['unlock'], $row['raised'], $row['cleared'], $row['not_when_lent'] ?? null, $row['hours'] ?? null, $row['hours_after'] ?? [], $row['tell'] ?? '');
     }
 
     /** @return list<string> each thing that ends it, as one says it at the bench */

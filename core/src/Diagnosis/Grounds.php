@@ -127,10 +127,16 @@ final class Grounds
             if ($short && $part->kind->stage === 'stays') {
                 continue;
             }
-            if ($part->kind->shownByStart && $reach->firstStop > $this->catalogue->stageIndex($part->kind->stage) && $this->model->uses($part->id, $start->setUp)) {
+            if ($part->kind->shownByStart && $this->isUsedToStart($part) && $reach->firstStop > $this->catalogue->stageIndex($part->kind->stage) && $this->model->uses($part->id, $start->setUp)) {
                 $this->add($part->id, $start, Ground::Passed);
             }
         }
+    }
+
+    /** A start finds one drive to start from; of a further one it says nothing. */
+    private function isUsedToStart(Part $part): bool
+    {
+        return $part->kind->id !== 'drive' || ($this->model->machine->ofKind('drive')[0]->id ?? '') === $part->id;
     }
 
     /**

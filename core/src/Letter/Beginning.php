@@ -22,10 +22,21 @@ final readonly class Beginning
     {
     }
 
-    /** @return list<string> */
+    /** @return list<Sentence> */
     public function told(): array
     {
-        return array_merge([], ...array_map($this->ofReport(...), $this->record->all(Report::class)));
+        $sentences = $seen = [];
+        foreach ($this->record->all(Report::class) as $report) {
+            foreach ($this->ofReport($report) as $words) {
+                // What was said again in the same words is told once.
+                if (! isset($seen[mb_strtolower($words)])) {
+                    $seen[mb_strtolower($words)] = true;
+                    $sentences[] = Sentence::of($words, $report->number);
+                }
+            }
+        }
+
+        return $sentences;
     }
 
     /** @return list<string> */
@@ -37,10 +48,11 @@ final readonly class Beginning
         $done = array_map(fn (string $deed): string => $this->catalogue->history[$deed]->plain, array_filter($report->history, fn (string $deed): bool => ! str_starts_with($deed, 'age-')));
         $events = array_map(fn (string $event): string => $this->catalogue->events[$event]->name, array_diff($report->events, ['none']));
         $marks = array_map(fn (string $mark): string => $this->catalogue->marks[$mark]->plain, array_diff($report->marks, [self::LEAVE]));
+        $quote = OwnWords::of($report->text);
 
         return array_values(array_filter([
             $done === [] ? '' : 'Done earlier'.($report->when === null ? '' : ", {$report->when}").': '.implode('; ', $done).'.',
-            $report->text === '' ? '' : ($report->source === Report::OPINION ? 'Others had said' : 'You said').": “{$report->text}”",
+            $quote === '' ? '' : ($report->source === Report::OPINION ? 'Others had said' : 'You said').": “{$quote}”",
             $report->reached === null ? '' : "As you told it, {$this->catalogue->reach($report->reached)->plain}.",
             (string) $report->manner?->plain(),
             $events === [] ? '' : 'Just before: '.implode('; ', $events).'.',
@@ -49,19 +61,21 @@ final readonly class Beginning
         ]));
     }
 
-    /** @return list<string> */
+    /** @return list<Sentence> */
     public function seen(): array
     {
         $starts = $this->record->all(Start::class);
         if ($starts === []) {
-            return ['We have not started it.'];
+            return [Sentence::of('We have not started it.')];
         }
-        $first = StartInPlain::sentence('We started it as it came', $starts[0], $this->catalogue);
+        $numbers = array_column($starts, 'number');
+        $lent = $starts[0]->setUp->lent !== [] || $starts[0]->setUp->out !== [];
+        $first = Sentence::of(StartInPlain::sentence($lent ? 'We started it with a part of ours in it, or one taken out' : 'We started it as it came', $starts[0], $this->catalogue), $starts[0]->number);
         $comesAndGoes = Circumstances::manner($this->record, $this->catalogue)?->comesAndGoes() ?? false;
 
         return match (true) {
-            $comesAndGoes && ! $this->everFailed($starts) => [$first, 'You told us that it comes and goes. While we had it, it did not fail.'],
-            ! $comesAndGoes && $this->wasToldOtherwise($starts[0]) => [$first, 'That is not quite what you told us. A fault that comes and goes can do this.'],
+            $comesAndGoes && ! $this->everFailed($starts) => [$first, Sentence::of('You told us that it comes and goes. While we had it, it did not fail.', ...$numbers)],
+            ! $comesAndGoes && ! $lent && $this->wasToldOtherwise($starts[0]) => [$first, Sentence::of('That is not quite what you told us. A fault that comes and goes can do this.', $starts[0]->number)],
             default => [$first],
         };
     }

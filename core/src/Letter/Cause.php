@@ -20,24 +20,28 @@ final readonly class Cause
     {
     }
 
-    /** @return list<string> */
+    /** @return list<Sentence> */
     public function sentences(): array
     {
         $named = array_values(array_filter($this->assessment->faults, fn (FaultBelief $f): bool => $f->probability >= 0.35 && $f->spare === null && $f->part->id !== 'outside'));
         $cause = $this->assessment->causes();
-        if ($this->assessment->record->closing()?->outcome === 'no-fault-found') {
-            return ['We found no fault. That does not mean that there is none: it may need a condition that we did not meet.'];
+        $closing = $this->assessment->record->closing();
+        if ($closing?->outcome === 'no-fault-found') {
+            return [Sentence::of('We found no fault. That does not mean that there is none: it may need a condition that we did not meet.', $closing->number)];
+        }
+        if (! $this->assessment->hasEvidence()) {
+            return [Sentence::of('We have not tried it out, so we do not name a cause.')];
         }
         $unshown = $this->replacedUnshown($cause);
         if ($named === [] && $cause === []) {
-            return ['We could not find out for certain what it was. We say so plainly rather than guess.', ...$unshown];
+            return [Sentence::of('We could not find out for certain what it was. We say so plainly rather than guess.'), ...$unshown];
         }
         $sentences = [];
         foreach ($cause as $standing) {
             $sentences = [...$sentences, ...$this->ofPart($standing)];
         }
         if ($sentences === []) {
-            $sentences[] = 'The likeliest cause: '.$named[0]->fault->plain.'. We are not sure.';
+            $sentences[] = Sentence::of('The likeliest cause: '.$named[0]->fault->plain.'. We are not sure.', ...$this->entriesOf($named[0]->part->id));
         }
 
         return [...$sentences, ...$unshown];
@@ -48,18 +52,30 @@ final readonly class Cause
      *
      * @param  list<PartStanding>  $cause
      *
-     * @return list<string>
+     * @return list<Sentence>
      */
     private function replacedUnshown(array $cause): array
     {
         $shown = array_map(fn (PartStanding $standing): string => $standing->part->id, $cause);
-        $replaced = array_merge([], ...array_map(fn (Deed $deed): array => $deed->with === null || $deed->begun ? [] : $deed->on, $this->assessment->record->all(Deed::class)));
+        $replacing = array_values(array_filter($this->assessment->record->all(Deed::class), fn (Deed $deed): bool => $deed->with !== null && ! $deed->begun));
+        $replaced = array_merge([], ...array_map(fn (Deed $deed): array => $deed->on, $replacing));
         $unshown = array_values(array_unique(array_diff($replaced, $shown)));
 
-        return $unshown === [] ? [] : ['We '.($cause === [] ? '' : 'also ').'replaced '.PartsInPlain::of(array_map($this->assessment->machine->part(...), $unshown)).'. We did not show for certain that '.(isset($unshown[1]) ? 'they were' : 'it was').' at fault.'];
+        return $unshown === [] ? [] : [Sentence::of(
+            'We '.($cause === [] ? '' : 'also ').'replaced '.PartsInPlain::of(array_map($this->assessment->machine->part(...), $unshown)).'. We did not show for certain that '.(isset($unshown[1]) ? 'they were' : 'it was').' at fault.',
+            ...array_column($replacing, 'number'),
+        )];
     }
 
-    /** @return list<string> */
+    /** @return list<int> entries that speak about a part */
+    private function entriesOf(string $part): array
+    {
+        $standing = $this->assessment->standings[$part];
+
+        return array_map(fn (Because $because): int => $because->entry, [...$standing->because, ...$standing->replaced->because ?? []]);
+    }
+
+    /** @return list<Sentence> */
     private function ofPart(PartStanding $standing): array
     {
         $faults = $this->assessment->faultsOf($standing->part->id);
@@ -68,12 +84,15 @@ final readonly class Cause
         $likely = $fault !== null && $fault->probability >= 0.6 * $standing->probability;
         $what = $likely ? ucfirst($fault->fault->plain) : ucfirst($standing->part->kind->plain).' was at fault, or the way it was fitted';
 
-        return match (true) {
+        $said = match (true) {
             $standing->confirmed && in_array(Ground::CameBack, $grounds, true) => ["{$what}.", $standing->part->kind->lendable
                 ? 'We are sure. With another one in its place the machine got further. With the old one back, the trouble came back.'
                 : 'We are sure. With that left out of use the machine got further. With it in use again, the trouble came back.'],
             $standing->confirmed => ["{$what}.", 'We are sure, because we saw or measured it.'],
             default => ["{$what}.", 'That is '.Certainty::of($standing->probability)->with($standing->probability).'. We did not confirm it beyond that.'],
         };
+        $entries = array_map(fn (Because $because): int => $because->entry, $standing->because);
+
+        return array_map(fn (string $words): Sentence => Sentence::of($words, ...$entries), $said);
     }
 }

@@ -12,9 +12,13 @@ final readonly class LetterTerms
     public const SHORT = 'short';
 
     /** Sections of a short letter. */
-    public const IN_SHORT = ['personal', 'cause', 'done', 'not-proved', 'limits', 'cost', 'warranty', 'old-parts', 'watch'];
+    public const IN_SHORT = ['warning', 'personal', 'cause', 'done', 'not-proved', 'limits', 'cost', 'warranty', 'old-parts', 'watch'];
 
-    public function __construct(public string $level = self::FULL, public string $personal = '')
+    /** Kinds of part that often stay at the owner's: nothing is said of one that never came in. */
+    public const STAY_BEHIND = ['wall-socket', 'screen', 'devices'];
+
+    /** @param  list<string>  $here kinds of STAY_BEHIND that came in with the machine */
+    public function __construct(public string $level = self::FULL, public string $personal = '', public array $here = [])
     {
     }
 }

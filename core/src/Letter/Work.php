@@ -18,18 +18,22 @@ final readonly class Work
     {
     }
 
-    /** @return list<string> */
+    /** @return list<Sentence> */
     public function sentences(): array
     {
         // What was only begun is on the record again where it was done.
         $done = array_filter($this->assessment->record->all(Deed::class), fn (Deed $deed): bool => ! $deed->begun);
-        $sentences = array_map(fn (Deed $deed): string => DeedInPlain::sentence($deed, $this->assessment->machine, $this->catalogue), $done);
+        $entries = [];
+        foreach ($done as $deed) {
+            $entries[DeedInPlain::sentence($deed, $this->assessment->machine, $this->catalogue)][] = $deed->number;
+        }
+        $starts = array_column($this->assessment->record->all(Start::class), 'number');
 
-        return array_values(array_unique(match (true) {
-            $sentences !== [] => $sentences,
-            $this->wasTakenApart() => ['We replaced nothing. For our tests we took parts out or moved them, and put them back. That alone can put a contact right.'],
-            default => ['We changed nothing on your machine.'],
-        }));
+        return match (true) {
+            $entries !== [] => array_map(fn (string $words, array $of): Sentence => Sentence::of($words, ...$of), array_keys($entries), $entries),
+            $this->wasTakenApart() => [Sentence::of('We replaced nothing. For our tests we took parts out or moved them, and put them back. That alone can put a contact right.', ...$starts)],
+            default => [Sentence::of('We changed nothing on your machine.', ...$starts)],
+        };
     }
 
     private function wasTakenApart(): bool

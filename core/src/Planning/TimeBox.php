@@ -54,9 +54,9 @@ final readonly class TimeBox
     public function sentence(): string
     {
         return match (true) {
-            $this->left !== null && $this->left > $this->box => "Going on is expected to cost {$this->left} min; {$this->instead} costs {$this->box}. Ask the owner before going on.",
-            $this->isOver() => "With {$this->spent} min spent and {$this->left} to be expected this goes past {$this->instead}, {$this->box} min. Ask the owner before going on.",
-            default => "Worth going on up to {$this->box} min: {$this->instead}.",
+            $this->left !== null && $this->left > $this->box => "Going on is likely to take {$this->left} min, parts counted in at what they cost; {$this->instead} comes to {$this->box}. Stop and ask the owner before going on.",
+            $this->isOver() => "{$this->spent} min are on it and {$this->left} more are likely, parts counted in: that goes past {$this->instead}, {$this->box} min. Stop and ask the owner before going on.",
+            default => "Up to {$this->box} min, parts counted in at what they cost, going on is cheaper than the other way: {$this->instead}. Past that, stop and ask.",
         };
     }
 }

@@ -54,7 +54,7 @@ final class LetterPartsTest extends TestCase
     {
         $short = $this->write([...self::SUPPLY, $this->closing()], new LetterTerms(LetterTerms::SHORT, 'Mind the cat.'));
         $this->assertSame(['personal', 'cause', 'done', 'not-proved', 'cost', 'warranty', 'old-parts', 'watch'], array_column($short->sections, 'id'));
-        $this->assertSame(['Mind the cat.'], $short->sections[0]->sentences);
+        $this->assertEquals([\Orthoscope\Core\Letter\Sentence::of('Mind the cat.')], $short->sections[0]->sentences);
         $full = $this->write([...self::SUPPLY, $this->closing()]);
         $this->assertGreaterThan(count($short->sections), count($full->sections));
     }

@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Letter;
+
+use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Goal;
+use Orthoscope\Core\Chain\Part;
+use Orthoscope\Core\Chain\Place;
+use Orthoscope\Core\Diagnosis\Because;
+use Orthoscope\Core\Diagnosis\Ground;
+use Orthoscope\Core\Diagnosis\PartStanding;
+use Orthoscope\Core\Diagnosis\Standing;
+use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\Proving\CleanStarts;
+use Orthoscope\Core\Proving\Plan;
+use Orthoscope\Core\Proving\PlannedItem;
+use Orthoscope\Core\Proving\PlanState;
+use Orthoscope\Core\Words\Listed;
+use Orthoscope\Core\Words\PartsInPlain;
+
+/** What a letter claims to have worked, what was ruled out, how it was tested, and what was not: only of what was here, under the conditions it was tried. */
+final readonly class Shown
+{
+    /** @param  list<string>  $here kinds that often stay at the owner's and came in with this machine */
+    public function __construct(private Assessment $assessment, private Catalogue $catalogue, private array $here)
+    {
+    }
+
+    /** @return list<Sentence> */
+    public function ruledOut(): array
+    {
+        $worked = $measured = $swapped = $out = $acted = [];
+        foreach ($this->assessment->standings as $standing) {
+            if ($standing->part->kind->link || $standing->fitted !== null || ! $this->cameIn($standing->part)) {
+                continue;
+            }
+            if ($standing->standing === Standing::Proved) {
+                $this->has($standing, Ground::Passed) ? $worked[] = $standing : $measured[] = $standing;
+            } elseif ($standing->standing === Standing::NotAlone) {
+                match ($this->howChanged($standing)) {
+                    'lent' => $swapped[] = $standing,
+                    'out' => $out[] = $standing,
+                    default => $acted[] = $standing,
+                };
+            }
+        }
+        $under = array_values(array_unique(array_filter(array_map(fn (PartStanding $one): string => $one->under, $worked))))[0] ?? '';
+
+        return [
+            ...self::one('These worked when we started the machine'.($under === '' ? '' : ", {$under}").': %s.', $worked, Ground::Passed),
+            ...self::one('We looked at or measured these and found them good: %s.', $measured, Ground::LookedGood),
+            ...self::one('With another one in its place the trouble stayed. So this alone is not the cause: %s.', $swapped, Ground::NoChange),
+            ...self::one('With this taken out the trouble stayed. So this alone is not the cause: %s.', $out, Ground::NoChange),
+            ...self::one('We worked on this and the trouble stayed. So this alone is not the cause: %s.', $acted, Ground::NoChange),
+        ];
+    }
+
+    /** @return list<Sentence> */
+    public function proof(Plan $plan): array
+    {
+        $proof = $this->assessment->proof;
+        if ($proof->clean === 0) {
+            return [];
+        }
+        $clean = $this->cleanStarts();
+        $where = array_filter([$proof->outside === null ? '' : 'out of its case', $proof->inside === null ? '' : 'back in its case with its own power button']);
+        $done = $plan->in(PlanState::Done);
+        $shown = array_values(array_unique(array_map(fn (PlannedItem $item): string => $item->item->plain, $done)));
+
+        return [
+            ...($where === [] ? [] : [Sentence::of('We ran it '.implode(', and then ', $where).'.', ...array_values(array_filter([$proof->outside, $proof->inside])))]),
+            Sentence::of($proof->clean === 1 ? 'It started well once.' : "It started well {$proof->clean} times in a row.", ...$clean),
+            ...($shown === [] ? [] : [Sentence::of('We also saw: '.Listed::of($shown).'.', ...array_values(array_filter(array_map(fn (PlannedItem $item): ?int => $item->entry, $done))))]),
+            ...array_map(fn (string $words): Sentence => Sentence::of($words, ...$clean), CleanStarts::in($this->assessment->record, $this->catalogue)->forTheOwner()),
+        ];
+    }
+
+    /** @return list<Sentence> */
+    public function notProved(Plan $plan): array
+    {
+        $closing = $this->assessment->record->closing();
+        $closed = $closing === null ? [] : [$closing->number];
+        $untested = array_values(array_map(fn (PartStanding $s): Part => $s->part, array_filter(
+            $this->assessment->standings,
+            fn (PartStanding $s): bool => in_array($s->standing, [Standing::NotTested, Standing::Hidden, Standing::NotAlone], true) && $s->part->id !== 'outside' && ! $s->part->kind->link && $this->cameIn($s->part),
+        )));
+        $starts = $this->assessment->record->all(Start::class);
+        $last = $this->assessment->record->lastStart();
+        $atWork = array_filter($starts, fn (Start $start): bool => in_array($start->setUp->goal, [Goal::Load, Goal::Hours], true));
+        $sentences = [
+            $untested === [] ? null : Sentence::of('We did not get to test these, so we cannot say that they are good: '.PartsInPlain::of($untested).'.'),
+            $starts === [] || $atWork !== [] || $this->assessment->proof->clean === 0 ? null : Sentence::of('We did not run it for long, or at hard work.', ...array_column($starts, 'number')),
+            $closing === null ? null : self::items('We did not show this: %s.', $plan->owed(), $closed),
+            self::items('Without your leave to work past the log-in screen we did not test this: %s.', $plan->in(PlanState::Locked), $closed),
+            $closing === null || $closing->signedOff === '' ? null : Sentence::of('We hand it back before all our tests were done. The reason: '.rtrim($closing->signedOff, '.').'.', $closing->number),
+            $last !== null && $last->setUp->place === Place::Bench && $this->assessment->proof->inside === null && $closing !== null ? Sentence::of('Our last start was out of the case.', $last->number) : null,
+            $this->assessment->surprise->level === 'high' ? Sentence::of('One thing we saw does not fit with the rest. We could not explain it.', ...array_filter([$this->assessment->surprise->entry])) : null,
+        ];
+
+        return array_values(array_filter($sentences));
+    }
+
+    /** What often stays at the owner's is spoken of only where it came in. */
+    private function cameIn(Part $part): bool
+    {
+        return ! in_array($part->kind->id, LetterTerms::STAY_BEHIND, true) || in_array($part->kind->id, $this->here, true);
+    }
+
+    private function has(PartStanding $standing, Ground $ground): bool
+    {
+        return array_filter($standing->because, fn (Because $because): bool => $because->ground === $ground) !== [];
+    }
+
+    /** How a part was changed without effect: another one in its place ("lent"), "out", or worked on ("acted"). */
+    private function howChanged(PartStanding $standing): string
+    {
+        foreach ($standing->because as $because) {
+            foreach ($this->assessment->record->inForce as $entry) {
+                if ($entry->number !== $because->entry || $because->ground !== Ground::NoChange || ! $entry instanceof Start) {
+                    continue;
+                }
+                if ($entry->setUp->isLent($standing->part->id)) {
+                    return 'lent';
+                }
+                if ($entry->setUp->isOut($standing->part->id)) {
+                    return 'out';
+                }
+            }
+        }
+
+        return 'acted';
+    }
+
+    /** @return list<int> the clean starts in a row up to the last one */
+    private function cleanStarts(): array
+    {
+        $clean = [];
+        foreach ($this->assessment->record->inForce as $entry) {
+            if ($entry instanceof Deed && ! $entry->begun) {
+                $clean = [];
+            } elseif ($entry instanceof Start) {
+                $whole = $this->catalogue->reach($entry->reached)->firstStop === $this->catalogue->stageCount();
+                $clean = $whole ? [...$clean, $entry->number] : [];
+            }
+        }
+
+        return $clean;
+    }
+
+    /**
+     * @param  list<PlannedItem>  $items
+     * @param  list<int>  $entries
+     */
+    private static function items(string $words, array $items, array $entries): ?Sentence
+    {
+        $plain = array_values(array_unique(array_map(fn (PlannedItem $item): string => $item->item->plain, $items)));
+
+        return $plain === [] ? null : Sentence::of(sprintf($words, Listed::of($plain)), ...$entries);
+    }
+
+    /**
+     * @param  list<PartStanding>  $standings
+     * @return list<Sentence> none where there is nothing to say
+     */
+    private static function one(string $words, array $standings, Ground $ground): array
+    {
+        $entries = array_merge([], ...array_map(fn (PartStanding $one): array => array_map(
+            fn (Because $because): int => $because->entry,
+            array_filter($one->because, fn (Because $because): bool => $because->ground === $ground),
+        ), $standings));
+
+        return $standings === [] ? [] : [Sentence::of(sprintf($words, PartsInPlain::of(array_map(fn (PartStanding $one): Part => $one->part, $standings))), ...$entries)];
+    }
+}
