@@ -43,6 +43,7 @@ use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\ProveController;
 use App\Http\Controllers\QuoteController;
+use App\Http\Controllers\RangController;
 use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\ReceiptController;
 use App\Http\Controllers\ResultCardController;
@@ -54,6 +55,7 @@ use App\Http\Controllers\ShiftController;
 use App\Http\Controllers\SocketMapController;
 use App\Http\Controllers\SpareController;
 use App\Http\Controllers\SpareLabelController;
+use App\Http\Controllers\StandController;
 use App\Http\Controllers\StockController;
 use App\Http\Controllers\SupplierClaimController;
 use App\Http\Controllers\SupplySizingController;
@@ -108,6 +110,10 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/photos/{photo}', [PhotoController::class, 'show'])->name('photos.show');
         Route::get('/jobs/{job}/receipt', ReceiptController::class)->name('jobs.receipt');
         Route::get('/jobs/{job}/tag', TagController::class)->name('jobs.tag');
+        Route::get('/jobs/{job}', JobController::class)->name('jobs.show');
+        Route::get('/jobs/{job}/stand', [StandController::class, 'show'])->name('jobs.stand');
+        Route::post('/jobs/{job}/stand', [StandController::class, 'told'])->name('jobs.told');
+        Route::post('/jobs/{job}/rang', RangController::class)->name('jobs.rang');
         Route::get('/jobs/{job}/letter', [LetterController::class, 'show'])->name('jobs.letter');
         Route::post('/jobs/{job}/letter', [LetterController::class, 'update'])->name('letter.update');
         Route::post('/jobs/{job}/letter/renew', [LetterController::class, 'renew'])->name('letter.renew');
@@ -124,6 +130,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/messages', [MessageController::class, 'index'])->name('messages');
         Route::post('/messages/send', [MessageController::class, 'send'])->name('messages.send');
         Route::post('/messages/{message}/again', [MessageController::class, 'again'])->name('messages.again');
+        Route::post('/messages/{message}/release', [MessageController::class, 'release'])->name('messages.release');
     });
 
     Route::middleware('can:lead')->group(function (): void {
@@ -136,7 +143,6 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/jobs/{job}/owner/erase', EraseOwnerController::class)->middleware('can:lead')->name('owner.erase');
 
     Route::middleware(['can:work-at-bench', MachineIsHere::class])->group(function (): void {
-        Route::get('/jobs/{job}', JobController::class)->name('jobs.show');
         Route::post('/jobs/{job}/entries', EntryController::class)->name('entries.store');
         Route::get('/jobs/{job}/case.json', CaseFileController::class)->name('jobs.case');
         Route::get('/jobs/{job}/close', [ClosingController::class, 'create'])->name('closing.create');

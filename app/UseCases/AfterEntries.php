@@ -8,8 +8,8 @@ use App\Models\Job;
 use App\Models\Quote;
 use Orthoscope\Core\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Diagnosis\Standing;
 use Orthoscope\Core\Letter\LetterWriter;
+use Orthoscope\Core\Letter\Warning;
 use Orthoscope\Core\Proving\CleanStarts;
 
 /** What follows outside the record from what was just written on it: held orders go out, and the owner hears. */
@@ -32,25 +32,30 @@ final readonly class AfterEntries
         $this->orders->follow($job);
         $closing === null ? $this->orders->releaseHeld($job, $assessment) : $this->orders->letGo($job);
         $cause = $assessment->causes()[0] ?? null;
-        if ($closing === null && $cause?->standing === Standing::Condemned) {
+        if ($closing === null && ($cause->confirmed ?? false)) {
             $this->write->of($job, 'found', ['what' => implode(' ', $this->letters->found($assessment))]);
+        } elseif ($closing === null) {
+            $this->write->drop($job, 'found');
         }
         if (in_array('closing', $kinds, true) && $closing !== null) {
             Quote::takeBackFrom($job);
             $this->write->drop($job, 'found', 'waiting', 'quote');
-            $this->write->of($job, 'ready', ['total' => $closing->price === 0 ? 'There is nothing to pay.' : 'The price is '.config('shop.currency').' '.number_format($closing->price / 100, 2, '.', ' ').'.']);
-            $this->write->of($job, 'not-collected', about: '0');
+            $warning = Warning::sentences($assessment->locks);
+            $this->write->of($job, $warning === [] ? 'ready' : 'back-locked', [
+                'what' => implode(' ', $warning),
+                'total' => $closing->price === 0 ? 'There is nothing to pay.' : 'The price is '.config('shop.currency').' '.number_format($closing->price / 100, 2, '.', ' ').'.',
+            ]);
             $job->update(['link_until' => now()->addMonths(max(6, $closing->warrantyMonths))]);
         }
         if (in_array('collection', $kinds, true)) {
-            $this->write->drop($job, 'not-collected', 'ready');
+            $this->write->drop($job, 'not-collected', 'ready', 'back-locked');
             if (CleanStarts::in($assessment->record, $this->catalogue)->wantsADate($assessment->sound)) {
                 $this->write->of($job, 'follow-up');
             }
         }
         // What was struck out and opened again is no longer ready.
         if (in_array('strike-out', $kinds, true) && $closing === null) {
-            $this->write->drop($job, 'ready', 'not-collected', 'follow-up');
+            $this->write->drop($job, 'ready', 'back-locked', 'not-collected', 'follow-up');
         }
     }
 }

@@ -20,22 +20,39 @@ final class JobWords
     /** A telephone number is found by its last so many digits, and more. */
     private const DIGITS = 5;
 
+    /** A job's or a serial number is found by its last so many letters and digits, and more. */
+    private const LAST_DIGITS = 3;
+
+    private const LONGEST_ENDING = 8;
+
     public static function keep(Job $job): void
     {
         DB::table('job_words')->where('job_id', $job->id)->delete();
-        DB::table('job_words')->insert(array_map(fn (string $word): array => ['word' => $word, 'job_id' => $job->id], self::of($job->machine->owner->name, $job->machine->owner->phone, $job->machine->owner->email, $job->machine->model)));
+        DB::table('job_words')->insert(array_map(fn (string $word): array => ['word' => $word, 'job_id' => $job->id], self::of($job->machine->owner->name, $job->machine->owner->phone, $job->machine->owner->email, $job->machine->model, $job->tag, (string) ($job->machine->made_of['platform']['serial'] ?? ''))));
     }
 
     /** @return list<string> */
-    public static function of(string $name, string $phone, string $email, string $model): array
+    public static function of(string $name, string $phone, string $email, string $model, string $tag = '', string $serial = ''): array
     {
-        $words = [...self::split($name), ...self::split($model), ...self::split($email)];
+        $words = [...self::split($name), ...self::split($model), ...self::split($email), ...self::split($serial), ...self::endings($tag), ...self::endings($serial)];
         $key = Owner::phoneKey($phone);
         for ($digits = self::DIGITS; $digits <= strlen($key); $digits++) {
             $words[] = substr($key, -$digits);
         }
 
         return array_values(array_unique(array_map(strval(...), $words)));
+    }
+
+    /** @return list<string> the number by its last digits, three and more: what one remembers of "K4-327" is "327" */
+    private static function endings(string $number): array
+    {
+        $plain = (string) preg_replace('/[^\p{L}\p{N}]+/u', '', mb_strtolower($number));
+        $endings = [];
+        for ($digits = self::LAST_DIGITS; $digits <= min(mb_strlen($plain), self::LONGEST_ENDING); $digits++) {
+            $endings[] = mb_substr($plain, -$digits);
+        }
+
+        return $endings;
     }
 
     /** @return Collection<int, Job> newest first; every word that was typed is the beginning of one of theirs */

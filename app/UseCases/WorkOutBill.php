@@ -30,6 +30,7 @@ final readonly class WorkOutBill
 
         return match (true) {
             $job->own !== null => Charge::ofOurOwn($bill),
+            $this->assessJob->assess($job)->locks->keepItOff() => Charge::ofLocked($bill),
             $this->comeBack->warranty($job)?->holds() === true => Charge::inWarranty($bill),
             default => Charge::of($bill, $record->leave(), $this->accepted($job, $record->leave()), $this->decide->leave($job)),
         };

@@ -33,16 +33,22 @@ final readonly class WriteToOwner
             'link' => route('owner.letter', $job->letter_token), 'date' => $job->next_word_at?->format('l j F, H:i') ?? 'tomorrow',
         ]);
 
-        return Message::query()->firstOrCreate(
+        $message = Message::query()->firstOrCreate(
             ['job_id' => $job->id, 'moment' => $moment, 'about' => $about],
-            [...$written, 'to' => $to, 'state' => 'waiting', 'next_try_at' => self::at($template->afterDays)],
+            [...$written, 'to' => $to, 'state' => $template->byHand ? 'held' : 'waiting', 'next_try_at' => $template->byHand ? null : self::at($template->afterDays)],
         );
+        // What nobody has sent yet says what is known now; what was dropped and is true again waits to be read again.
+        if ($template->byHand && in_array($message->state, ['held', 'dropped'], true)) {
+            $message->update([...$written, 'to' => $to, 'state' => 'held']);
+        }
+
+        return $message;
     }
 
     /** What waits to be said and is no longer true is not sent. */
     public function drop(Job $job, string ...$moments): void
     {
-        Message::query()->where('job_id', $job->id)->whereIn('moment', $moments)->whereIn('state', ['waiting', 'failed'])->update(['state' => 'dropped']);
+        Message::query()->where('job_id', $job->id)->whereIn('moment', $moments)->whereIn('state', ['held', 'waiting', 'failed'])->update(['state' => 'dropped']);
     }
 
     private static function at(int $days): Carbon

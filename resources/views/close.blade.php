@@ -3,6 +3,7 @@
     <div class="head"><a class="tag" href="{{ route('jobs.show', $job) }}">{{ $job->tag }}</a><h1>Close the job</h1><p>{{ $job->machine->model }} · {{ $job->machine->owner->name }}</p></div>
     <div class="columns two">
         <section class="sheet">
+            @if ($warning !== [])<div class="lock" role="note"><b>It goes back locked.</b> {{ implode(' ', $warning) }} <span>The letter, the tag and the message say so; it is not called ready, and no repair is charged.</span></div>@endif
             <h2>Proof</h2>
             <ul class="proof">
                 <li class="{{ $proof->outside ? 'done' : '' }}">{{ App\View\Mark::of($proof->outside ? 'proved' : 'not-tested') }} Out of the case @if ($proof->outside)<small>entry {{ $proof->outside }}</small>@endif</li>

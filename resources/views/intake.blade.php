@@ -30,15 +30,17 @@
                     <x-field name="drives" label="Drives" type="number" value="1" min="0" max="4"/>
                 </div>
                 <div class="pair"><x-field name="memory_type" label="Memory type" placeholder="if known" autocomplete="off"/><x-field name="socket" label="Socket" placeholder="if known" autocomplete="off"/></div>
+                <x-field name="serial" label="Serial number" placeholder="if it has one" maxlength="40" autocomplete="off"/>
                 <div class="field"><label for="f-lshw">Hardware list, from <span class="num">lshw -json</span></label><input id="f-lshw" type="file" name="lshw" accept=".json,application/json">@error('lshw')<p class="error">{{ $message }}</p>@enderror<small>What it says of sticks, slots and drives comes before the fields above.</small></div>
                 <fieldset class="choices"><legend>The board has</legend>
                     @foreach (['status_lamps' => 'status lamps', 'speaker' => 'a speaker', 'code_display' => 'a code display'] as $value => $words)<label><input type="checkbox" name="facts[]" value="{{ $value }}" {{ $ticked('facts', $value) }}> {{ $words }}</label>@endforeach
                 </fieldset>
                 <fieldset class="choices stack look"><legend class="h2">Agreed</legend>
-                    @foreach ($catalogue->marks as $mark)@continue($mark->factors !== [])<label><input type="checkbox" name="marks[]" value="{{ $mark->id }}" {{ $ticked('marks', $mark->id) }}> {{ $mark->name }}</label>@endforeach
+                    @foreach ($catalogue->marks as $mark)@continue($mark->id !== 'consent-system')<label><input type="checkbox" name="marks[]" value="{{ $mark->id }}" {{ $ticked('marks', $mark->id) }}> {{ $mark->name }}</label>@endforeach
                 </fieldset>
                 <div class="pair"><x-field name="limit" label="Spend up to" inputmode="decimal" placeholder="ask first" autocomplete="off"/><x-field name="approves" label="Who says yes" placeholder="the owner" autocomplete="off"/></div>
                 <div class="field"><label for="f-proving">Prove it</label><select id="f-proving" name="proving">@foreach (\App\Http\Requests\TakeInRequest::PROVING as $id => $words)<option value="{{ $id }}" @selected(old('proving') === $id)>{{ $words }}</option>@endforeach</select></div>
+                <div class="field"><label for="f-data">Data on it</label><select id="f-data" name="data"><option value="">not asked yet</option>@foreach (\App\Http\Requests\TakeInRequest::DATA as $id => $words)<option value="{{ $id }}" @selected(old('data') === $id)>{{ $words }}</option>@endforeach</select></div>
                 <fieldset class="choices"><legend>Came with it</legend>
                     @foreach (\App\Http\Requests\TakeInRequest::ACCESSORIES as $thing)<label><input type="checkbox" name="accessories[]" value="{{ $thing }}" {{ $ticked('accessories', $thing) }}> {{ $thing }}</label>@endforeach
                 </fieldset>
@@ -56,14 +58,7 @@
                     <div class="field"><label for="f-beeps">Beeps, as told</label><select id="f-beeps" name="beeps"><option value="">not said</option>@foreach ($catalogue->sign('beeps')->values as $value => $words)<option value="{{ $value }}" @selected(old('beeps') === $value)>{{ $words }}</option>@endforeach</select></div>
                     <div class="field"><label for="f-fans">Fans, as told</label><select id="f-fans" name="fans"><option value="">not said</option>@foreach ($catalogue->sign('fans')->values as $value => $words)<option value="{{ $value }}" @selected(old('fans') === $value)>{{ $words }}</option>@endforeach</select></div>
                 </div>
-                <fieldset class="earlier"><legend>Done earlier, with its date</legend>
-                    @for ($i = 0; $i < App\Http\Requests\EarlierWork::ROWS; $i++)
-                        <div class="deed"><label class="visually-hidden" for="e-deed-{{ $i }}">What was done</label><select id="e-deed-{{ $i }}" name="earlier[{{ $i }}][deed]"><option value="">{{ $i === 0 ? 'what was done' : '–' }}</option>@foreach ($catalogue->history as $event)@continue(str_starts_with($event->id, 'age-'))<option value="{{ $event->id }}" @selected(old("earlier.{$i}.deed") === $event->id)>{{ $event->name }}</option>@endforeach</select>
-                            <label class="visually-hidden" for="e-when-{{ $i }}">When</label><input id="e-when-{{ $i }}" name="earlier[{{ $i }}][when]" placeholder="2026-06" maxlength="7" autocomplete="off" value="{{ old("earlier.{$i}.when") }}" @error("earlier.{$i}.when") aria-invalid="true" @enderror>
-                            <label class="visually-hidden" for="e-words-{{ $i }}">By whom, and how long it held</label><input id="e-words-{{ $i }}" name="earlier[{{ $i }}][words]" placeholder="{{ $i === 0 ? 'by a friend, held two months' : '' }}" maxlength="300" autocomplete="off" value="{{ old("earlier.{$i}.words") }}">
-                            @error("earlier.{$i}.when")<p class="error">{{ $message }}</p>@enderror @error("earlier.{$i}.words")<p class="error">{{ $message }}</p>@enderror</div>
-                    @endfor
-                </fieldset>
+                <x-earlier :catalogue="$catalogue"/>
                 <x-field name="opinion" label="What others said it is (kept, no evidence)" autocomplete="off"/>
             </section>
             <section class="sheet">
@@ -71,8 +66,8 @@
                     @foreach ($catalogue->events as $event)<label><input type="checkbox" name="events[]" value="{{ $event->id }}" {{ $ticked('events', $event->id) }}> {{ $event->name }}</label>@endforeach
                 </fieldset>
                 <fieldset class="choices stack look"><legend class="h2">Look at it now</legend>
-                    @foreach ($catalogue->marks as $mark)@continue($mark->factors === [])<label><input type="checkbox" name="marks[]" value="{{ $mark->id }}" {{ $ticked('marks', $mark->id) }}> {{ $mark->name }}</label>@endforeach
-                    <p class="caution">Liquid, a burnt smell or a doubtful socket: do not switch it on. The job is locked until the bench has looked.</p>
+                    @foreach ($catalogue->marks as $mark)@continue($mark->id === 'consent-system')<label><input type="checkbox" name="marks[]" value="{{ $mark->id }}" {{ $ticked('marks', $mark->id) }}> {{ $mark->name }}</label>@endforeach
+                    <p class="caution">Liquid, a burn, a shock or a doubtful socket: do not switch it on. The job is locked until the bench has looked.</p>
                 </fieldset>
             </section>
         </div>

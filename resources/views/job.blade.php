@@ -18,6 +18,7 @@
         @endunless
         @foreach ($job->loans as $loan)<details class="loan"><summary><span class="lent">{{ $loan->spare->tag }}</span> @if ($loan->isOverdue())<b class="danger">overdue</b>@endif</summary><x-loan-back :loan="$loan"/></details>@endforeach
         @unless ($page->isClosed())<form method="post" action="{{ route('loans.store', $job) }}" class="claim">@csrf<label class="visually-hidden" for="lend-tag">Scan a spare to lend it</label><input id="lend-tag" name="tag" placeholder="scan a spare" maxlength="20" autocomplete="off" value="{{ old('tag') }}"><button class="quiet">lend</button>@error('tag')<p class="error" role="alert">{{ $message }}</p>@enderror @error('look')<p class="error" role="alert">{{ $message }}</p>@enderror</form>@endunless
+        @unless ($page->isClosed())<details class="loan"><summary>owner</summary><x-rang :job="$job"/></details>@endunless
         <span class="links"><a href="{{ route('papers.index', $job) }}">papers</a> <a href="{{ route('photos.index', $job) }}">photographs</a> <a href="{{ route('jobs.socket', $job) }}">socket</a> <a href="{{ route('contacts.show', $job) }}">contacts</a>@if ($job->own) <a href="{{ route('own.show', $job) }}">ours</a>@endif @if ($a->machine->has('card')) <a href="{{ route('jobs.card', $job) }}">card</a>@endif</span>
     </div>
     <div x-data="news" data-news="{{ route('jobs.news', $job) }}" data-last="{{ $job->entries->max('number') ?? 0 }}" role="status"><p class="notice" x-show="told" x-text="told" x-cloak></p></div>
@@ -34,6 +35,8 @@
             <div class="sides"><div><h3>Such a difference speaks for</h3><ul>@forelse ($page->mismatch->speaksFor as $plain)<li>{{ $plain }}</li>@empty<li>nothing by name</li>@endforelse</ul></div>
             <div><h3>Ask the owner</h3><p>{{ $page->mismatch->question }}</p><button type="button" data-dialog="told" x-on:click="open">Write down what they say</button></div></div></details>
     @endif
+    @foreach ($job->messages->where('state', 'held') as $message)<details class="notice"><summary><b>To be read and sent.</b> {{ $message->subject }}</summary><pre class="mail">{{ $message->text }}</pre><x-release :message="$message"/></details>@endforeach
+    @error('message')<p class="notice error" role="alert">{{ $message }}</p>@enderror
     @foreach ($page->locks() as $active)
         <div class="lock" role="note"><b>{{ $active->lock->name }}.</b> {{ $active->lock->sentence }} <span><b>Unlock:</b> {{ $active->lock->unlock }}@if ($page->ends($active) !== '') <small>Ends with: {{ $page->ends($active) }}.</small>@endif @if ($active->until !== null) They end {{ $page->clock($active->until) }}.@endif</span>
             @can('lead')<button class="quiet" type="button" data-dialog="override" data-fill='@json(['entry[lock]' => $active->lock->id])' x-on:click="open">Set aside</button>@endcan</div>

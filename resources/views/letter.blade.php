@@ -6,6 +6,7 @@
     <div class="letter-page">
         <x-letter :letter="$letter" :job="$job"/>
         <aside class="noprint">
+            @foreach ($held as $message)<section class="sheet"><h2>{{ $message->subject }}</h2>@error('message')<p class="error" role="alert">{{ $message }}</p>@enderror<pre class="mail">{{ $message->text }}</pre><p>To {{ $message->to }}. It goes once you have read it.</p><x-release :message="$message"/></section>@endforeach
             <form class="sheet" method="post" action="{{ route('letter.update', $job) }}" novalidate>@csrf
                 <h2>How it is told</h2>
                 <fieldset class="choices"><legend class="visually-hidden">Length</legend>@foreach (['full' => 'full', 'short' => 'short'] as $level => $words)<label><input type="radio" name="level" value="{{ $level }}" @checked(old('level', $job->letter_level) === $level)> {{ $words }}</label>@endforeach</fieldset>

@@ -10,6 +10,7 @@
         <ul><li>{{ isset($job->agreed['limit']) ? 'We may spend up to '.config('shop.currency').' '.number_format($job->agreed['limit'] / 100, 2).' without asking.' : 'We ask before we spend anything.' }}</li>
             <li>{{ ($job->agreed['approves'] ?? '') ?: 'The owner' }} says yes or no.</li>
             <li>{{ $consent ? 'We may work beyond the log-in screen; we do not read your files.' : 'We stop at the log-in screen and do not look at your files.' }}</li>
+            @if (($job->agreed['data'] ?? '') !== '')<li>{{ App\Http\Requests\TakeInRequest::DATA[$job->agreed['data']] ?? '' }}.</li>@endif
             @if ($job->proving() !== Orthoscope\Core\Proving\Plan::USUAL)<li>We prove it {{ \App\Http\Requests\TakeInRequest::PROVING[$job->agreed['proving']] }}.</li>@endif
             @if ($job->next_word_at)<li>You hear from us by <b>{{ $job->next_word_at->format('l j F, H:i') }}</b>. This is when we ring, not when it is repaired.</li>@endif</ul>
         <h2>Terms</h2>

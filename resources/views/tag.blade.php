@@ -11,6 +11,7 @@
             <p>{{ config('shop.name') }}</p>
         </div>
     </section>
+    @if ($warning !== [])<section class="label-sheet warned"><div><p class="huge">Do not switch on</p>@foreach (array_slice($warning, 1) as $sentence)<p>{{ $sentence }}</p>@endforeach</div></section>@endif
     <p class="noprint"><a href="{{ route('jobs.letter', $job) }}">Letter to the owner</a> @if ($job->summary?->closed)· <a href="{{ route('collect.create', $job) }}">Hand it over</a> · <a href="{{ route('comebacks.create', $job) }}">It came back</a> @endif @can('work-at-bench') · <a href="{{ route('jobs.show', $job) }}">Open the job</a>@endcan</p>
     @can('lead')<details class="sheet noprint erase"><summary>Erase the owner's data</summary><p>Name, telephone and mail of {{ $job->machine->owner->name }} go, on all their jobs. The technical record stays, and so do its words: strike out what names someone. This cannot be taken back.</p><form method="post" action="{{ route('owner.erase', $job) }}">@csrf<button>Erase for good</button></form></details>@endcan
 </x-layout>

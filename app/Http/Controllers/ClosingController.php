@@ -17,6 +17,7 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Letter\Warning;
 use Orthoscope\Core\Proving\Ending;
 use Orthoscope\Core\Proving\Plan;
 
@@ -27,7 +28,7 @@ final class ClosingController
     {
         $assessment = $assessJob->assess($job->load(['machine.owner', 'loans.spare', 'loans.user', 'orders.spare']));
 
-        return view('close', ['job' => $job, 'assessment' => $assessment, 'charge' => $workOut->of($job), 'ending' => Ending::of($assessment->record, $catalogue), 'letter' => $write->of($job), 'plan' => Plan::of($assessment, $catalogue, $job->proving()), 'leave' => $decide->leave($job), 'agreed' => $assessment->record->leave()]);
+        return view('close', ['job' => $job, 'assessment' => $assessment, 'charge' => $workOut->of($job), 'ending' => Ending::of($assessment->record, $catalogue, $assessment->locks->keepItOff()), 'warning' => Warning::sentences($assessment->locks), 'letter' => $write->of($job), 'plan' => Plan::of($assessment, $catalogue, $job->proving()), 'leave' => $decide->leave($job), 'agreed' => $assessment->record->leave()]);
     }
 
     public function store(CloseRequest $request, Job $job, RecordEntries $recordEntries, ClaimBench $claimBench, #[CurrentUser] User $user): RedirectResponse

@@ -13,6 +13,7 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
 use Orthoscope\Core\Economy\Money;
+use Orthoscope\Core\Letter\Warning;
 
 /** The machine is fetched: who by, what goes with it, how it is paid. */
 final class CollectController
@@ -24,7 +25,7 @@ final class CollectController
             return redirect()->route('jobs.tag', $job)->withErrors(['reference' => "{$job->tag} is not ready yet: it is not closed."]);
         }
 
-        return view('collect', ['job' => $job, 'record' => $record, 'with' => CollectRequest::accessories($job), 'price' => Money::of($record->closing()->price)]);
+        return view('collect', ['job' => $job, 'record' => $record, 'with' => CollectRequest::accessories($job), 'price' => Money::of($record->closing()->price), 'warning' => Warning::sentences($assessJob->assess($job)->locks)]);
     }
 
     public function store(CollectRequest $request, Job $job, RecordEntries $recordEntries, #[CurrentUser] User $user): RedirectResponse

@@ -9,6 +9,7 @@ use App\Models\Shift;
 use App\Models\SupplierClaim;
 use App\Models\User;
 use App\UseCases\PlanDay;
+use App\UseCases\PromiseNextWord;
 use App\UseCases\WhoIsIn;
 use App\View\DiaryCalendar;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -25,7 +26,7 @@ final class DiaryController
 
         return view('diary', [
             'jobs' => $jobs->keyBy('tag'), 'plan' => $plan->today($jobs), 'forecasts' => $plan->forecasts($jobs), 'overdue' => $jobs->filter(fn ($job): bool => $job->next_word_at?->isPast() ?? false),
-            'claims' => Claim::query()->with(['job', 'user'])->get(), 'feed' => URL::signedRoute('diary.feed'),
+            'nextWord' => PromiseNextWord::for(), 'claims' => Claim::query()->with(['job', 'user'])->get(), 'feed' => URL::signedRoute('diary.feed'),
             'shifts' => WhoIsIn::soon()->groupBy(fn (Shift $shift): string => $shift->from_at->format('l j F')), 'people' => $user->can('lead') ? User::query()->orderBy('name')->get() : collect([$user]),
         ]);
     }

@@ -26,7 +26,7 @@ final class FindController
             return redirect()->route(match (true) {
                 ! $job->hasArrived() => 'calls.show',
                 $user->can('work-at-bench') => 'jobs.show',
-                default => 'jobs.tag',
+                default => 'jobs.stand',
             }, $job);
         }
 

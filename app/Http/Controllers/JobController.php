@@ -15,16 +15,21 @@ use App\UseCases\ShopBelief;
 use App\UseCases\ShopCodes;
 use App\View\JobPage;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\View\View;
 use Orthoscope\Core\Catalogue\Catalogue;
 
 /** The job at the bench. */
 final class JobController
 {
-    public function __invoke(Request $request, Job $job, AssessJob $assessJob, FreeShelf $shelf, Catalogue $catalogue, ShopCodes $codes, #[CurrentUser] User $user): View
+    public function __invoke(Request $request, Job $job, AssessJob $assessJob, FreeShelf $shelf, Catalogue $catalogue, ShopCodes $codes, #[CurrentUser] User $user): View|RedirectResponse
     {
-        $job->load(['machine.owner', 'entries.user', 'claim.user', 'loans.spare', 'loans.user', 'summary', 'orders']);
+        if (Gate::denies('work-at-bench')) {
+            return redirect()->route('jobs.stand', $job);
+        }
+        $job->load(['machine.owner', 'entries.user', 'claim.user', 'loans.spare', 'loans.user', 'summary', 'orders', 'messages']);
         $assessment = $assessJob->assess($job);
 
         $seen = SeenEntries::open($user, $job, (int) $job->entries->max('number'));

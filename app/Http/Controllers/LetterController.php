@@ -24,7 +24,7 @@ final class LetterController
     {
         $job->load('machine.owner');
 
-        return view('letter', ['job' => $job, 'letter' => $write->of($job), 'closed' => $write->isClosed($job), 'address' => route('owner.letter', $job->letter_token)]);
+        return view('letter', ['job' => $job, 'letter' => $write->of($job), 'closed' => $write->isClosed($job), 'address' => route('owner.letter', $job->letter_token), 'held' => $job->messages()->where('state', 'held')->get()]);
     }
 
     public function update(Request $request, Job $job): RedirectResponse

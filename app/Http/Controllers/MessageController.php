@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Message;
+use App\UseCases\ReleaseMessage;
 use App\UseCases\SendMessages;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\View\View;
 use Orthoscope\Core\Catalogue\Catalogue;
 
@@ -15,7 +17,7 @@ final class MessageController
 {
     public function index(Catalogue $catalogue): View
     {
-        return view('messages', ['messages' => Message::query()->with('job.machine.owner')->orderByDesc('id')->simplePaginate(50), 'due' => Message::query()->due()->count(), 'moments' => $catalogue->messages]);
+        return view('messages', ['messages' => Message::query()->with('job.machine.owner')->orderByRaw("state = 'held' desc")->orderByDesc('id')->simplePaginate(50), 'due' => Message::query()->due()->count(), 'moments' => $catalogue->messages]);
     }
 
     public function send(SendMessages $send): RedirectResponse
@@ -31,5 +33,13 @@ final class MessageController
         $message->update(['state' => 'waiting', 'tries' => 0, 'next_try_at' => now()]);
 
         return redirect()->route('messages')->with('status', 'It is tried again.');
+    }
+
+    public function release(Message $message, ReleaseMessage $release): RedirectResponse
+    {
+        abort_if($message->moment === 'found' && Gate::denies('work-at-bench'), 403, 'What was found is sent by who works at the bench.');
+        $release->release($message);
+
+        return back()->with('status', "It goes to {$message->job->machine->owner->name} now.");
     }
 }

@@ -74,6 +74,9 @@ final class CloseRequest extends FormRequest
                 $untried = array_filter($assessJob->untried($job), fn (Untried $one): bool => $one->isWorthTrying());
                 $untried === [] || $validator->errors()->add('outcome', 'Before "no fault found" is said, these were not tried: '.implode('; ', array_map(fn (Untried $one): string => sprintf('%s (%swould show it with %d %%)', $one->name, $one->told ? 'when its owner says it fails; ' : '', max(1, (int) round(100 * $one->chance))), array_slice($untried, 0, 4))).'. Try them, or let the lead say why not.');
             }
+            if ($assessment->locks->keepItOff() && $this->input('outcome', 'repaired') === 'repaired') {
+                $validator->errors()->add('outcome', 'It is locked, so it is not repaired. End the locks on its page, or let it go back unrepaired, with its warning.');
+            }
             $leave = $decide->leave($job);
             if ($validator->errors()->isEmpty() && $leave->most() !== null && ! $leave->covers($this->price()) && ! $this->filled('agreed_how')) {
                 $validator->errors()->add('agreed_how', $leave->against($this->price(), (string) config('shop.currency')).' Or write how the owner agreed to it, and when.');

@@ -42,7 +42,7 @@ final class MachineFacts
             'platform' => (object) array_filter([
                 'memory' => strtoupper($request->string('memory_type')->trim()->toString()) ?: $list?->memoryType,
                 'socket' => strtoupper($request->string('socket')->trim()->toString()) ?: strtoupper((string) $list?->socket),
-                'serial' => $list?->serial,
+                'serial' => $list->serial ?? $request->string('serial')->trim()->toString(),
             ]),
         ];
     }

@@ -25,6 +25,9 @@ final class TakeInRequest extends FormRequest
     /** How far the owner wants it proved. */
     public const PROVING = ['usual' => 'as usual', 'quick' => 'quickly, with what that leaves open', 'long' => 'long, for hours at work'];
 
+    /** What the owner says of the data on it. */
+    public const DATA = ['none' => 'No data that matter', 'copy' => 'Data that matter, and a copy exists', 'no-copy' => 'Data that matter, and NO copy exists'];
+
     public const PHONE = '/^[+()0-9 \/.-]{5,}$/';
 
     private ?HardwareList $hardware = null;
@@ -46,6 +49,8 @@ final class TakeInRequest extends FormRequest
             'drives' => ['required', 'integer', 'min:0', 'max:4'],
             'memory_type' => ['nullable', 'string', 'max:12'],
             'socket' => ['nullable', 'string', 'max:20'],
+            'serial' => ['nullable', 'string', 'max:40'],
+            'data' => ['nullable', Rule::in(array_keys(self::DATA))],
             'facts' => ['nullable', 'array'],
             'facts.*' => [Rule::in(['status_lamps', 'speaker', 'code_display'])],
             'complaint' => ['required', 'string', 'max:2000'],
@@ -94,6 +99,7 @@ final class TakeInRequest extends FormRequest
             'drives.max' => 'Four drives at most can be written down here.',
             'memory_type.max' => 'Keep the memory type short, such as DDR4.',
             'socket.max' => 'Keep the socket short, such as AM4.',
+            'serial.max' => 'Keep the serial number under 40 letters.',
             'complaint.required' => 'Write what the owner says, in their own words.',
             'limit.regex' => 'Give an amount such as 120 or 89.50, or leave it open to be asked first.',
             'approves.max' => 'Keep the name under 120 letters.',
@@ -156,6 +162,7 @@ final class TakeInRequest extends FormRequest
             'approves' => $this->string('approves')->trim()->toString(),
             'with' => implode(', ', array_filter([...(array) $this->input('accessories', []), $this->string('with')->trim()->toString()])),
             'proving' => $this->string('proving')->toString(),
+            'data' => $this->string('data')->toString(),
         ], fn (mixed $value): bool => $value !== null && $value !== '');
     }
 
@@ -179,7 +186,7 @@ final class TakeInRequest extends FormRequest
     private function serial(): string
     {
         try {
-            return (string) $this->hardware()?->serial;
+            return $this->hardware()->serial ?? $this->typed('serial');
         } catch (UnreadableList) {
             return '';
         }

@@ -12,15 +12,16 @@ final readonly class Template
      * @param  int  $afterDays days after that
      * @param  ?int  $everyDays repeated so often while nothing changed; null = once
      * @param  int  $most      how many times in all
+     * @param  bool  $byHand    it leaves only once a person has read it and pressed send
      */
-    public function __construct(public string $id, public string $moment, public string $subject, public string $text, public int $afterDays, public ?int $everyDays, public int $most)
+    public function __construct(public string $id, public string $moment, public string $subject, public string $text, public int $afterDays, public ?int $everyDays, public int $most, public bool $byHand = false)
     {
     }
 
     /** @param  array<string, mixed>  $row */
     public static function fromArray(array $row): self
     {
-        return new self($row['id'], $row['moment'], $row['subject'], $row['text'], $row['after_days'] ?? 0, $row['every_days'] ?? null, $row['most'] ?? 1);
+        return new self($row['id'], $row['moment'], $row['subject'], $row['text'], $row['after_days'] ?? 0, $row['every_days'] ?? null, $row['most'] ?? 1, $row['by_hand'] ?? false);
     }
 
     /**

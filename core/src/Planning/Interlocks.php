@@ -83,6 +83,12 @@ final readonly class Interlocks
         return $this->onPower() !== [];
     }
 
+    /** Whether it may not be switched on as it is: it goes back with a warning, and is not called ready. */
+    public function keepItOff(): bool
+    {
+        return $this->onPower() !== [] || $this->onOwnSupply() !== [];
+    }
+
     /**
      * The locks that keep power off, or keep it from being cut.
      *

@@ -318,7 +318,7 @@ final class Planner
             $best !== null && $best->saves > 0.0 => ['go-on', sprintf('%s is worth about %d minutes.', $best->candidate->name(), max(1, (int) round($best->saves)))],
             $repair !== null && $repair->endsIt() => ['decide', "No test is worth its minutes now, and what we know does not explain it ({$percent} %): hand to a specialist."],
             $repair !== null && ($best === null || $settled || $outright[$first]) => ['decide', "No test is worth its minutes now: {$repair->name()} ({$percent} %), or hand to a specialist."],
-            default => ['go-on', ($best?->candidate->name() ?? 'A test').' comes before anything is replaced.'],
+            default => ['go-on', "{$best->candidate->name()} comes before anything is replaced."],
         };
 
         $repairs = [];

@@ -13,12 +13,14 @@ use Orthoscope\Core\Evidence\Start;
 /** How a job ends, as far as its record says; an outcome of a closing. What is written off, or goodwill, people say. */
 final class Ending
 {
-    public static function of(Record $record, Catalogue $catalogue): string
+    /** @param  bool  $locked it goes back with power or its supply locked: then nothing was put right, whatever was done */
+    public static function of(Record $record, Catalogue $catalogue, bool $locked = false): string
     {
         $starts = $record->all(Start::class);
         $well = array_map(fn (Start $start): bool => $catalogue->reach($start->reached)->firstStop === $catalogue->stageCount(), $starts);
 
         return match (true) {
+            $locked => 'unrepaired',
             array_filter($record->all(Deed::class), fn (Deed $deed): bool => ! $deed->begun) !== [] => 'repaired',
             $starts !== [] && ! in_array(false, $well, true) => 'no-fault-found',
             // It failed and does not any more: moving a part for a test has put it right.

@@ -35,6 +35,12 @@ final readonly class Charge
             : new self($leave->most(), 'It comes to more than the owner agreed to: no more than that without asking.', $bill, $bill->warrantyMonths ?? 0);
     }
 
+    /** What may not be switched on is not repaired: it goes back with a written warning, and nothing is asked for it. */
+    public static function ofLocked(?Variant $bill): self
+    {
+        return new self(0, 'It goes back locked and unrepaired, with a warning: nothing is asked for it.', $bill, 0);
+    }
+
     public static function inWarranty(?Variant $bill): self
     {
         return new self(0, 'It came back in warranty: nothing to pay where it is the same trouble.', $bill, $bill->warrantyMonths ?? 0);

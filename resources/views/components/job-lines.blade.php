@@ -3,7 +3,7 @@
 @foreach ($jobs as $job)
 @php($data = $job->summary?->data ?? [])
 <li>
-    <a class="job" href="{{ $toBench ? route('jobs.show', $job) : route('jobs.tag', $job) }}">
+    <a class="job" href="{{ $toBench ? route('jobs.show', $job) : route('jobs.stand', $job) }}">
         <span class="tag">{{ $job->tag }}</span>
         <span class="what"><b>{{ $job->machine->model }}</b><small>{{ $job->machine->owner->name }}</small></span>
         <span class="far">{{ App\View\Thumb::of($data['thumb'] ?? null) }}<small>{{ $data['outcome'] ?? '' }}</small></span>

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Letter;
+
+use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\Words\StartInPlain;
+
+/** What the counter may tell an owner who asks how it stands: what was done and seen, never a cause that is not confirmed, never a promise of a cure. */
+final readonly class MayTell
+{
+    public function __construct(private Assessment $assessment, private Catalogue $catalogue)
+    {
+    }
+
+    /** @return list<Sentence> in plain words, to be read out */
+    public function sentences(): array
+    {
+        return [...Warning::sentences($this->assessment->locks), ...$this->started(), $this->cause(), $this->state()];
+    }
+
+    /** @return list<Sentence> */
+    private function started(): array
+    {
+        $starts = $this->assessment->record->all(Start::class);
+        if ($starts === []) {
+            return [Sentence::of('Nobody has started it here yet.')];
+        }
+        $last = end($starts);
+        $said = [Sentence::of(StartInPlain::sentence('We started it as it came', $starts[0], $this->catalogue), $starts[0]->number)];
+        if ($last !== $starts[0]) {
+            $with = $last->setUp->lent === [] ? 'Our last start' : 'Our last start, with a part of ours in it';
+            $said[] = Sentence::of(StartInPlain::sentence("{$with} was like this", $last, $this->catalogue), $last->number);
+        }
+
+        return $said;
+    }
+
+    private function cause(): Sentence
+    {
+        $confirmed = array_filter($this->assessment->causes(), fn ($standing): bool => $standing->confirmed) !== [];
+
+        return Sentence::of($confirmed
+            ? 'The cause is known. Who works on it writes to you, or rings you.'
+            : 'The cause is not known for certain yet, so we do not name one.');
+    }
+
+    private function state(): Sentence
+    {
+        $closing = $this->assessment->record->closing();
+
+        return match (true) {
+            $closing !== null && $this->assessment->locks->keepItOff() => Sentence::of('It can be fetched. It is not repaired.', $closing->number),
+            $closing !== null => Sentence::of('The work on it is done.', $closing->number),
+            $this->assessment->locks->keepItOff() => Sentence::of('We do not switch it on before that is cleared up.'),
+            $this->assessment->advice->stop === 'prove' => Sentence::of('It is being tested now. That takes as many starts as it needs.'),
+            $this->assessment->advice->stop === 'decide' => Sentence::of('We are working out what to suggest to you, and what it costs.'),
+            default => Sentence::of('We are still looking for the cause.'),
+        };
+    }
+}
