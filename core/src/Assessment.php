@@ -7,6 +7,7 @@ namespace Orthoscope\Core;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Chain\SetUp;
+use Orthoscope\Core\Diagnosis\FailsUnder;
 use Orthoscope\Core\Diagnosis\FaultBelief;
 use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\Grounds;
@@ -44,6 +45,7 @@ final readonly class Assessment
      * @param  list<string>  $retrace
      * @param  ?RankedArrangements  $arrangements sticks in slots, where memory is a question
      * @param  ?RankedArrangements  $picture output, lead and screen, where the picture's path is a question
+     * @param  bool  $runsOnlyOutOfItsCase it failed in its case and has not been back in it since it ran on the mat
      * @param  array<string, float>  $signs channel => bits it would add to a start as the last one was put together, most first
      */
     private function __construct(
@@ -63,6 +65,7 @@ final readonly class Assessment
         public ?RankedArrangements $arrangements,
         public ?RankedArrangements $picture,
         public array $signs,
+        public bool $runsOnlyOutOfItsCase = false,
     ) {
     }
 
@@ -95,6 +98,7 @@ final readonly class Assessment
             Arrangements::of($catalogue, $replay, $record),
             PictureTrials::of($catalogue, $replay, $record, $shelf),
             SignOrder::of($catalogue, $replay, $record->lastStart()->setUp ?? new SetUp),
+            $grounds->failsUnder->condition === FailsUnder::CASE,
         );
     }
 

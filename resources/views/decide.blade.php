@@ -13,23 +13,15 @@
             <div class="scroll" tabindex="0" role="group" aria-label="Ways on, cheapest first">
             <table class="list ways"><thead><tr><th scope="col"><span class="visually-hidden">Into the quote</span></th><th scope="col">Way on</th><th scope="col" class="num">In all, {{ $currency }}</th><th scope="col" class="num">To try it</th><th scope="col">Cures</th><th scope="col" class="num">Min</th><th scope="col" class="num">Days</th><th scope="col" class="num">Warranty</th><th scope="col" class="num">Lasts</th></tr></thead><tbody>
                 @foreach ($decision->options as $i => $option)
-                <tr @class(['first' => $i === 0, 'end' => $option->end])>
-                    <td>@if ($option->canBeQuoted())<input type="checkbox" name="options[]" value="{{ $option->id }}" aria-label="{{ $option->name }} into the quote">@endif</td>
-                    <td><b>{{ $option->name }}</b>
-                        @if ($option->effects !== [] || $option->leaves !== [])<details @if ($i === 0) open @endif><summary>what it asks and leaves</summary>
-                        @foreach ($option->effects as $effect)<small>{{ $effect }}</small>@endforeach
-                        @foreach ($option->leaves as $leaves)<small class="leaves">{{ $leaves }}</small>@endforeach</details>@endif</td>
-                    <td class="num"><b>{{ $money($option->expected) }}</b><small>{{ $money($option->range[0]) }} to {{ $money($option->range[1]) }}</small></td>
-                    <td class="num">{{ $money($option->outlay) }}</td>
-                    <td class="cure"><svg class="share" viewBox="0 0 100 8" preserveAspectRatio="none" aria-hidden="true"><rect class="meter-all" width="100" height="8"/><rect class="cured" width="{{ round(100 * $option->cures, 1) }}" height="8"/><rect class="other" x="{{ round(100 * $option->cures, 1) }}" width="{{ round(100 * max(0, $option->other), 1) }}" height="8"/></svg>
-                        <span class="num">{{ (int) round(100 * $option->cures) }} %</span>@if ($option->other >= 0.02)<small>and {{ (int) round(100 * $option->other) }} % need more</small>@endif</td>
-                    <td class="num">{{ $option->minutes }}</td>
-                    <td class="num">{{ $option->days[1] === 0 ? 'now' : $option->days[0].'–'.$option->days[1] }}</td>
-                    <td class="num">{{ $option->warrantyMonths > 0 ? $option->warrantyMonths.' m' : 'none' }}</td>
-                    <td class="num">{{ $option->lasts > 0 ? $option->lasts.' y' : '' }}</td>
-                </tr>
+                    @continue($option->isFolded())
+                    <x-way-on :option="$option" :first="$i === 0"/>
                 @endforeach
             </tbody></table></div>
+            @php($folded = array_filter($decision->options, fn ($option) => $option->isFolded()))
+            @if ($folded !== [])
+                <details class="folded"><summary>{{ count($folded) }} that hardly cure</summary>
+                    <div class="scroll"><table class="list ways"><tbody>@foreach ($folded as $option)<x-way-on :option="$option"/>@endforeach</tbody></table></div></details>
+            @endif
             <p><small>“In all” is what it is expected to cost owner and shop until the job ends: what follows where it does not cure, comebacks in two years, waiting. Nine courses of ten lie within the range.</small></p>
             @error('options')<p class="error" role="alert">{{ $message }}</p>@enderror
             @if (! $closed)<button class="main">Make a quote of the ticked</button>@endif

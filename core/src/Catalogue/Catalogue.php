@@ -234,6 +234,25 @@ final class Catalogue
         return $this->questions[$id] ?? throw CatalogueMistake::unknown('question', $id, array_keys($this->questions));
     }
 
+    /**
+     * What mends what a look or a reading has found: the usual repair of each fault it shows, the likeliest first.
+     *
+     * @return list<array{act: Act, part: PartKind}>
+     */
+    public function repairsFor(string $check, string $result): array
+    {
+        $worth = $repairs = [];
+        foreach ($this->check($check)->result($result)->shows as $fault => $share) {
+            $repair = $this->fault($fault)->usualRepair();
+            $key = "{$repair} {$this->fault($fault)->part}";
+            $worth[$key] = ($worth[$key] ?? 0.0) + $share * $this->fault($fault)->prior;
+            $repairs[$key] = ['act' => $this->act($repair), 'part' => $this->part($this->fault($fault)->part)];
+        }
+        arsort($worth);
+
+        return array_map(fn (string $key): array => $repairs[$key], array_keys($worth));
+    }
+
     /** Place of a stage in the chain, from 0; "none" is one past the last. */
     public function stageIndex(string $id): int
     {

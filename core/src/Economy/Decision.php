@@ -75,7 +75,7 @@ final class Decision
         if ($this->test !== null) {
             $options[] = $this->testFurther($this->test);
         }
-        if ($assessment->sound >= self::WELL) {
+        if ($assessment->sound >= self::WELL && ! $assessment->runsOnlyOutOfItsCase) {
             $options[] = $this->nothingMore($pursuit);
         }
         usort($options, fn (Option $a, Option $b): int => [$a->expected, $a->way !== 'prove', $a->id] <=> [$b->expected, $b->way !== 'prove', $b->id]);

@@ -7,6 +7,9 @@ namespace Orthoscope\Core\Economy;
 /** One way on from here, with what it costs, how likely it cures, and what it leaves. */
 final readonly class Option
 {
+    /** Chance of a cure under which a way is folded away. Origin: judgement. */
+    private const HARDLY = 0.1;
+
     /**
      * @param  string  $id       names it among the options of one job, such as "replace:supply:new"
      * @param  string  $way      kind of way on: "new", "used", "shelf", a way of the catalogue, "platform", "claim", "test", "prove" or an end
@@ -56,6 +59,12 @@ final readonly class Option
     public function canBeQuoted(): bool
     {
         return ! in_array($this->way, ['test', 'prove'], true);
+    }
+
+    /** A way that hardly ever cures stands behind the others. */
+    public function isFolded(): bool
+    {
+        return ! $this->end && ! in_array($this->way, ['test', 'prove'], true) && $this->cures + $this->other < self::HARDLY;
     }
 
     /** Whether something must be ordered for it. */

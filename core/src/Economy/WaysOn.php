@@ -22,6 +22,8 @@ final readonly class WaysOn
     /** Times its minutes that a repair on the board may take before it is given up. Origin: judgement. */
     private const BOX = 2;
 
+    private const LEAVE_OUT = 'leave-out';
+
     private Machine $machine;
 
     private EconomyData $data;
@@ -106,14 +108,34 @@ final readonly class WaysOn
     private function doing(Act $act, Part $part): ?WayOn
     {
         $way = $this->data->wayOf($act->id);
-        if ($way === null) {
+        if ($way === null || ($act->id === self::LEAVE_OUT && ! $this->runsWithout($part))) {
             return null;
         }
         $minutes = $this->minutes($act);
         $later = $this->later($way->comeback, $act->money) + (int) round($way->loss * $this->worth);
-        $name = ucfirst($act->name).($part->kind->price > 0 || $part->kind->link || $part->kind->id === 'system' ? " ({$part->name})" : '');
+        $name = $act->id === self::LEAVE_OUT ? $this->runsOn($part) : ucfirst($act->name).($part->kind->price > 0 || $part->kind->link || $part->kind->id === 'system' ? " ({$part->name})" : '');
 
         return new WayOn("{$act->id}:{$part->id}", $way->id, $name, [['act' => $act->id, 'on' => [$part->id]]], $part->id, $this->replay->model->cures($act->id, [$part->id => true]), $act->money, $minutes, [0, 0], $way->warrantyMonths, $way->comeback, $way->lasts, $later, [...($way->id === 'board' ? ['Time box: '.self::BOX * $act->minutes.' minutes, then the part is replaced.'] : []), ...($way->limit === null ? [] : [$way->limit])]);
+    }
+
+    private function runsOn(Part $part): string
+    {
+        return match ($part->kind->id) {
+            'stick' => "Run on what works: without {$part->inSentence()}",
+            'kit' => 'Run on what works: one stick alone',
+            'card' => 'Run on what works: the picture from the board',
+            default => "Run on what works: without {$part->inSentence()}",
+        };
+    }
+
+    /** Whether the machine runs on what is left: another stick, the picture of the board. */
+    private function runsWithout(Part $part): bool
+    {
+        return match ($part->kind->id) {
+            'stick', 'kit' => count($this->machine->ofKind('stick')) > 1,
+            'card' => $this->machine->facts['own_graphics'],
+            default => $part->kind->id === 'add-in',
+        };
     }
 
     /** @return list<WayOn> */

@@ -93,6 +93,9 @@ final readonly class Candidates
     /** Whether a start has shown already what the step is for, or a start as it is can no longer show what it fails at. */
     private function isMoot(Step $step): bool
     {
+        if (($step->setup['place'] ?? '') === Place::InCase->value) {
+            return ($this->record->lastStart()->setUp->place ?? Place::InCase) !== Place::Bench;
+        }
         if ($step->id === 'start' && $this->record->lastStart() !== null) {
             return $this->temperature !== null || $this->goal !== Goal::System;
         }

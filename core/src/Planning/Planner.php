@@ -8,6 +8,7 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Diagnosis\Belief;
+use Orthoscope\Core\Diagnosis\FailsUnder;
 use Orthoscope\Core\Diagnosis\Grounds;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\Deed;
@@ -241,7 +242,7 @@ final class Planner
     /** What unlocks, what confirms, and the first start come before all weighing. */
     private function comesFirst(Candidate $candidate): bool
     {
-        return $this->unlocks($candidate) || $candidate->step->each === 'swapped' || ($this->record->lastStart() === null && $candidate->step->id === 'start');
+        return $this->unlocks($candidate) || $candidate->step->each === 'swapped' || ($candidate->step->id === 'back-in-case' && $this->grounds->failsUnder->condition === FailsUnder::CASE) || ($this->record->lastStart() === null && $candidate->step->id === 'start');
     }
 
     /** Whether a step swaps, or acts on, only what is not suspected. */
@@ -313,6 +314,7 @@ final class Planner
             $last === null && $best?->candidate->step->id === 'start' => ['go-on', 'Start it once, as it came, before anything is touched.'],
             $best?->candidate->step->each === 'swapped' => ['confirm', 'It got further with '.($best->candidate->target?->inSentence() ?? 'a part').' changed. Put the old part back before it is condemned.'],
             $best !== null && $this->unlocks($best->candidate) => ['go-on', "{$best->candidate->name()} comes first: it unlocks the rest."],
+            $this->grounds->failsUnder->condition === FailsUnder::CASE && $best !== null => ['go-on', "{$best->candidate->name()}: out of its case it runs, in its case it failed."],
             ! $barred && ($this->runs() || $this->repairedSince()) && $this->replay->sound() >= self::PROVE_FROM => ['prove', sprintf('It is put right with %d %%. Prove it, out of the case and in.', (int) floor(100 * $this->replay->sound()))],
             $best === null && $repair === null => ['decide', 'Nothing in the handbook is left to try: decide, or hand to a specialist.'],
             $best !== null && $best->saves > 0.0 => ['go-on', sprintf('%s is worth about %d minutes.', $best->candidate->name(), max(1, (int) round($best->saves)))],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Proving;
 
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Place;
 use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Record;
@@ -24,7 +25,7 @@ final class Ending
             array_filter($record->all(Deed::class), fn (Deed $deed): bool => ! $deed->begun) !== [] => 'repaired',
             $starts !== [] && ! in_array(false, $well, true) => 'no-fault-found',
             // It failed and does not any more: moving a part for a test has put it right.
-            $starts !== [] && end($well) && end($starts)->setUp->isAtLeast(new SetUp) => 'repaired',
+            $starts !== [] && end($well) && end($starts)->setUp->isAtLeast(new SetUp) && end($starts)->setUp->place !== Place::Bench => 'repaired',
             default => 'unrepaired',
         };
     }

@@ -123,12 +123,12 @@ final readonly class Plan
     private static function planned(PlanItem $item, ?string $target, string $why, Record $record, Catalogue $catalogue): PlannedItem
     {
         $state = PlanState::Owed;
-        $number = null;
+        $number = $result = null;
         foreach ($record->inForce as $entry) {
             if ($entry instanceof Deed && ! $entry->begun && $catalogue->economy->wayOf($entry->act)?->id !== 'cure') {
-                [$state, $number] = [PlanState::Owed, null];
+                [$state, $number, $result] = [PlanState::Owed, null, null];
             } elseif ($item->check !== null && $entry instanceof Finding && $entry->check === $item->check && $entry->target === $target) {
-                [$state, $number] = [$entry->result === $item->pass ? PlanState::Done : PlanState::Failed, $entry->number];
+                [$state, $number, $result] = [$entry->result === $item->pass ? PlanState::Done : PlanState::Failed, $entry->number, $entry->result];
             } elseif ($item->setUp !== null && $entry instanceof Start && $entry->setUp->isAtLeast($item->setUp)) {
                 [$state, $number] = [$catalogue->reach($entry->reached)->firstStop === $catalogue->stageCount() ? PlanState::Done : PlanState::Failed, $entry->number];
             }
@@ -137,7 +137,7 @@ final readonly class Plan
             $state = PlanState::Locked;
         }
 
-        return new PlannedItem($item, $target, $state, $number, $why);
+        return new PlannedItem($item, $target, $state, $number, $why, $result);
     }
 
     private static function hasConsent(Record $record, Catalogue $catalogue): bool

@@ -6,6 +6,7 @@ namespace Orthoscope\Core\Words;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Chain\Place;
 use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Record;
@@ -43,6 +44,7 @@ final readonly class ChangedAtOnce
         $changes = [
             ...array_map(fn (string $part): string => $machine->part($part)->inSentence(), $parts),
             ...array_map(fn (Deed $deed): string => $words->deed($deed), $made),
+            ...($before->setUp->place === $last->setUp->place ? [] : [$last->setUp->place === Place::Bench ? 'taking it out of its case' : 'putting it back in its case']),
         ];
         if (count($changes) < 2) {
             return null;
