@@ -110,10 +110,12 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/photos/{photo}', [PhotoController::class, 'show'])->name('photos.show');
         Route::get('/jobs/{job}/receipt', ReceiptController::class)->name('jobs.receipt');
         Route::get('/jobs/{job}/tag', TagController::class)->name('jobs.tag');
-        Route::get('/jobs/{job}', JobController::class)->name('jobs.show');
-        Route::get('/jobs/{job}/stand', [StandController::class, 'show'])->name('jobs.stand');
-        Route::post('/jobs/{job}/stand', [StandController::class, 'told'])->name('jobs.told');
-        Route::post('/jobs/{job}/rang', RangController::class)->name('jobs.rang');
+        Route::middleware(MachineIsHere::class)->group(function (): void {
+            Route::get('/jobs/{job}', JobController::class)->name('jobs.show');
+            Route::get('/jobs/{job}/stand', [StandController::class, 'show'])->name('jobs.stand');
+            Route::post('/jobs/{job}/stand', [StandController::class, 'told'])->name('jobs.told');
+            Route::post('/jobs/{job}/rang', RangController::class)->name('jobs.rang');
+        });
         Route::get('/jobs/{job}/letter', [LetterController::class, 'show'])->name('jobs.letter');
         Route::post('/jobs/{job}/letter', [LetterController::class, 'update'])->name('letter.update');
         Route::post('/jobs/{job}/letter/renew', [LetterController::class, 'renew'])->name('letter.renew');

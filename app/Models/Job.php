@@ -164,6 +164,6 @@ class Job extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['letter_token' => 'encrypted', 'arrived_at' => 'datetime', 'next_word_at' => 'datetime', 'agreed' => 'array', 'own' => 'array', 'comeback' => 'array', 'link_until' => 'datetime'];
+        return ['letter_token' => 'encrypted', 'arrived_at' => 'datetime', 'next_word_at' => 'datetime', 'agreed' => 'array', 'parked' => 'array', 'own' => 'array', 'comeback' => 'array', 'link_until' => 'datetime'];
     }
 }

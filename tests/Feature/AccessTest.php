@@ -30,7 +30,11 @@ final class AccessTest extends TestCase
         yield 'photographs' => ['get', '/jobs/{job}/photos', $all];
         yield 'receipt' => ['get', '/jobs/{job}/receipt', $all];
         yield 'an owner erased' => ['post', '/jobs/{job}/owner/erase', ['guest' => 302, 'counter' => 403, 'technician' => 403, 'lead' => 302]];
-        yield 'job' => ['get', '/jobs/{job}', $bench];
+        yield 'job' => ['get', '/jobs/{job}', ['counter' => 302] + $bench];
+        yield 'where it stands' => ['get', '/jobs/{job}/stand', ['guest' => 302, 'counter' => 200, 'technician' => 200, 'lead' => 200]];
+        yield 'rang them' => ['post', '/jobs/{job}/rang', ['guest' => 302, 'counter' => 302, 'technician' => 302, 'lead' => 302]];
+        yield 'told later' => ['post', '/jobs/{job}/stand', ['guest' => 302, 'counter' => 302, 'technician' => 302, 'lead' => 302]];
+        yield 'park' => ['post', '/jobs/{job}/park', ['guest' => 302, 'counter' => 403, 'technician' => 302, 'lead' => 302]];
         yield 'news' => ['get', '/jobs/{job}/news', $bench];
         yield 'supply sizing' => ['get', '/jobs/{job}/supply', $bench];
         yield 'case file' => ['get', '/jobs/{job}/case.json', $bench];

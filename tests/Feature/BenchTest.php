@@ -276,7 +276,8 @@ final class BenchTest extends TestCase
         $this->get('/find?q=heron')->assertOk()->assertSee($job->tag);
         $this->get('/find?q=%25')->assertOk()->assertDontSee($job->tag);
         $this->get('/find?q=Z9-999')->assertOk()->assertSee('No job has the tag');
-        $this->actingAs($this->person(Role::Counter))->get("/find?q={$job->tag}")->assertRedirect(route('jobs.tag', $job));
+        $this->actingAs($this->person(Role::Counter))->get("/find?q={$job->tag}")->assertRedirect(route('jobs.stand', $job));
+        $this->get('/find?q='.substr($job->tag, -3))->assertOk()->assertSee($job->tag);
     }
 
     public function test_a_school_is_another_order_and_its_cost_is_shown(): void

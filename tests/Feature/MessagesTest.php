@@ -36,8 +36,20 @@ final class MessagesTest extends TestCase
         $this->assertSame(['received', 'found'], $this->moments($job));
         app(WriteToOwner::class)->of($job, 'received');
         $this->assertCount(2, $this->moments($job));
-        $this->assertSame(['sent' => 2, 'failed' => 0], app(SendMessages::class)->due());
-        $this->assertSame(['sent' => 0, 'failed' => 0], app(SendMessages::class)->due());
+        $this->assertSame(['sent' => 1, 'failed' => 0], app(SendMessages::class)->due());
+        $this->assertSame(['sent' => 0, 'failed' => 0], app(SendMessages::class)->due(), 'What names a cause does not leave by itself.');
+        $this->travel(3)->days();
+        $this->assertSame(0, app(SendMessages::class)->due()['sent']);
+        $found = Message::query()->where('moment', 'found')->firstOrFail();
+        $this->actingAs($this->person(Role::Counter))->post("/messages/{$found->id}/release")->assertForbidden();
+        $this->assertSame('held', $found->refresh()->state);
+        // The supply that failed its tester bars the power: the message is held, whoever presses.
+        $this->actingAs($this->person(Role::Technician))->post("/messages/{$found->id}/release")->assertSessionHasErrors('message');
+        app(RecordEntries::class)->record($job, $this->person(Role::Technician), [['kind' => 'act', 'act' => 'replace', 'on' => ['supply'], 'with' => ['tag' => 'new']]]);
+        $this->get("/jobs/{$job->tag}")->assertSee('To be read and sent.');
+        $this->post("/messages/{$found->id}/release")->assertSessionHasNoErrors();
+        $this->post("/messages/{$found->id}/release")->assertSessionHasNoErrors();
+        $this->assertSame(['sent' => 1, 'failed' => 0], app(SendMessages::class)->due());
         $this->assertCount(2, $this->gateway->out);
         $this->assertStringContainsString('The power supply no longer worked', quoted_printable_decode($this->gateway->out[1]));
     }
@@ -75,6 +87,11 @@ final class MessagesTest extends TestCase
     {
         $job = $this->job(entries: [['kind' => 'start', 'reached' => 'stays']]);
         app(RecordEntries::class)->record($job, $this->person(Role::Lead), [['kind' => 'closing', 'price' => 0, 'warranty_months' => 0, 'signed_off' => 'nothing found']]);
+        $this->assertSame(['received', 'ready'], $this->moments($job));
+        app(SendMessages::class)->due();
+        $this->assertCount(1, $this->gateway->out, '"Ready" waits to be read.');
+        $this->actingAs($this->person(Role::Counter))->get("/jobs/{$job->tag}/letter")->assertSee('I have read it: send it');
+        $this->release($job, 'ready');
         $this->assertSame(['received', 'ready', 'not-collected'], $this->moments($job));
         app(SendMessages::class)->due();
         $this->assertCount(2, $this->gateway->out);
@@ -85,6 +102,7 @@ final class MessagesTest extends TestCase
         $this->assertSame(3, Message::query()->where('job_id', $job->id)->where('moment', 'not-collected')->where('state', 'sent')->count(), 'Three reminders and no more.');
         $other = $this->job(entries: [['kind' => 'start', 'reached' => 'stays']]);
         app(RecordEntries::class)->record($other, $this->person(Role::Lead), [['kind' => 'closing', 'price' => 0, 'warranty_months' => 0, 'signed_off' => 'x']]);
+        $this->release($other, 'ready');
         app(RecordEntries::class)->record($other, $this->person(Role::Counter), [['kind' => 'collection', 'method' => 'none']]);
         $this->assertSame('dropped', Message::query()->where('job_id', $other->id)->where('moment', 'not-collected')->firstOrFail()->state);
     }
@@ -93,6 +111,7 @@ final class MessagesTest extends TestCase
     {
         $job = $this->job(entries: [['kind' => 'start', 'reached' => 'stays']]);
         app(RecordEntries::class)->record($job, $this->person(Role::Lead), [['kind' => 'closing', 'price' => 4800, 'warranty_months' => 0, 'signed_off' => 'nothing found']]);
+        $this->release($job, 'ready');
         app(SendMessages::class)->due();
         $mail = (string) end($this->gateway->out);
         $this->assertStringContainsString("filename=letter-{$job->tag}.pdf", $mail);
@@ -114,7 +133,7 @@ final class MessagesTest extends TestCase
         $job->machine->owner->update(['phone' => '', 'email' => '']);
         $this->assertNull(app(WriteToOwner::class)->of($job->load('machine.owner'), 'found', ['what' => 'x']));
         $job->machine->owner->update(['email' => 'mira@example.org', 'name' => "Mira\r\nBcc: all@example.org"]);
-        app(WriteToOwner::class)->of($job->load('machine.owner'), 'ready', ['total' => 'x']);
+        app(WriteToOwner::class)->of($job->load('machine.owner'), 'waiting', ['what' => 'x']);
         app(SendMessages::class)->due();
         $mail = end($this->gateway->out);
         $this->assertStringContainsString('mira@example.org', (string) $mail);
@@ -131,6 +150,29 @@ final class MessagesTest extends TestCase
         Storage::disk('local')->assertExists("outbox/{$message->id}.eml");
         $this->expectException(NotSent::class);
         $gateway->send($message->fill(['to' => 'nobody@example.org']), 'mail');
+    }
+
+    public function test_what_goes_back_locked_is_warned_of_and_never_called_ready(): void
+    {
+        $job = $this->job(['text' => 'Juice in it', 'reached' => 'nothing', 'marks' => ['liquid']], [['kind' => 'finding', 'check' => 'look-inside', 'result' => 'liquid']]);
+        $this->actingAs($this->person(Role::Lead));
+        $this->get("/jobs/{$job->tag}/close")->assertSee('It goes back locked.')->assertSee('nothing is asked for it');
+        $this->post("/jobs/{$job->tag}/close", ['price' => '0', 'warranty_months' => '0', 'outcome' => 'repaired', 'signed_off' => 'they want it back'])->assertSessionHasErrors('outcome');
+        $this->post("/jobs/{$job->tag}/close", ['price' => '0', 'warranty_months' => '0', 'outcome' => 'unrepaired', 'signed_off' => 'they want it back'])->assertSessionHasNoErrors();
+        $this->assertSame(['received', 'back-locked'], $this->moments($job));
+        $message = Message::query()->where('moment', 'back-locked')->firstOrFail();
+        $this->assertSame('held', $message->state);
+        $this->assertStringContainsString('Do not switch it on', $message->text);
+        $this->assertStringNotContainsString('ready', $message->text);
+        $this->get("/jobs/{$job->tag}/tag")->assertSee('Do not switch on');
+        $this->get("/jobs/{$job->tag}/letter")->assertSee('Do not switch it on')->assertDontSee('corroded');
+        $this->get("/jobs/{$job->tag}/collect")->assertSee('Read it to them');
+        $this->release($job, 'back-locked');
+    }
+
+    private function release(Job $job, string $moment): void
+    {
+        $this->actingAs($this->person(Role::Technician))->post('/messages/'.Message::query()->where('job_id', $job->id)->where('moment', $moment)->value('id').'/release')->assertSessionHasNoErrors();
     }
 
     /** @return list<string> */

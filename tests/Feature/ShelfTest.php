@@ -259,7 +259,7 @@ final class ShelfTest extends TestCase
 
     public function test_good_parts_of_a_machine_that_is_written_off_become_spares(): void
     {
-        $job = $this->job(entries: [['kind' => 'start', 'reached' => 'stays', 'times' => 8], ['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench'], 'times' => 4]]);
+        $job = $this->job(['text' => 'For parts'], [['kind' => 'start', 'reached' => 'stays', 'times' => 8], ['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench'], 'times' => 4], ['kind' => 'start', 'reached' => 'stays', 'times' => 4, 'setup' => ['goal' => 'hours']], ['kind' => 'start', 'reached' => 'stays', 'times' => 4, 'setup' => ['temperature' => 'cold']]]);
         $this->actingAs($this->person(Role::Lead))->post("/jobs/{$job->tag}/salvage", ['tags' => ['card' => 'G-9']])->assertSessionHasErrors('tags');
         $this->post("/jobs/{$job->tag}/close", ['price' => '0', 'warranty_months' => '0', 'signed_off' => 'the owner leaves it to us']);
         $this->get("/jobs/{$job->tag}")->assertSee('Keep as spares');
