@@ -11,14 +11,14 @@
     <div class="bench-line">
         <x-bench-claim :job="$job" :page="$page"/>
         @unless ($page->isClosed())
-            <span title="{{ $page->timeBox->sentence() }}"><b class="num">{{ $page->timeBox->spent }} min</b> on it so far, <b class="num">{{ $page->toCome()[0] }}</b> to <b class="num">{{ $page->toCome()[1] }} min</b> to go; ask past <b class="num">{{ $page->timeBox->box }} min</b></span>
+            <span title="{{ $page->timeBox->sentence() }}"><b class="num">{{ $page->timeBox->spent }} min</b> on it so far, <b class="num">{{ $page->toCome()[0] }}–{{ $page->toCome()[1] }}</b> to go; ask past <b class="num">{{ $page->timeBox->box }}</b></span>
             @foreach ($page->side->timers() as $timer)<span class="timer" data-until="{{ $timer->until->getTimestamp() }}" title="{{ $timer->sentence }}">{{ $timer->name }} <b class="num">…</b></span>@endforeach
             @if ($page->side->stillOff() !== [])<button type="button" class="quiet" data-dialog="tally" x-on:click="open">{{ count($page->side->stillOff()) }} off: {{ \Illuminate\Support\Str::limit(implode(', ', array_map(fn ($off) => $off->item, $page->side->stillOff())), 50) }}</button>@endif
             @if ($page->side->readings()->isNotEmpty())<button type="button" data-dialog="instruments" x-on:click="open">{{ $page->side->readings()->count() }} {{ $page->side->readings()->count() === 1 ? 'reading' : 'readings' }} here</button>@endif
         @endunless
         @foreach ($job->loans as $loan)<details class="loan"><summary><span class="lent">{{ $loan->spare->tag }}</span> @if ($loan->isOverdue())<b class="danger">overdue</b>@endif</summary><x-loan-back :loan="$loan"/></details>@endforeach
         @unless ($page->isClosed())<form method="post" action="{{ route('loans.store', $job) }}" class="claim">@csrf<label class="visually-hidden" for="lend-tag">Scan a spare to lend it</label><input id="lend-tag" name="tag" placeholder="scan a spare" maxlength="20" autocomplete="off" value="{{ old('tag') }}"><button class="quiet">lend</button>@error('tag')<p class="error" role="alert">{{ $message }}</p>@enderror @error('look')<p class="error" role="alert">{{ $message }}</p>@enderror</form>@endunless
-        @unless ($page->isClosed())<details class="loan"><summary>owner</summary><x-rang :job="$job"/></details>@endunless
+        @unless ($page->isClosed())<details class="loan rang-them"><summary>rang them</summary><x-rang :job="$job"/></details>@endunless
         <span class="links"><a href="{{ route('papers.index', $job) }}">papers</a> <a href="{{ route('photos.index', $job) }}">photographs</a> <a href="{{ route('jobs.socket', $job) }}">socket</a> <a href="{{ route('contacts.show', $job) }}">contacts</a>@if ($job->own) <a href="{{ route('own.show', $job) }}">ours</a>@endif @if ($a->machine->has('card')) <a href="{{ route('jobs.card', $job) }}">card</a>@endif</span>
     </div>
     <div x-data="news" data-news="{{ route('jobs.news', $job) }}" data-last="{{ $job->entries->max('number') ?? 0 }}" role="status"><p class="notice" x-show="told" x-text="told" x-cloak></p></div>

@@ -36,21 +36,25 @@ final readonly class Lock
         return new self($row['id'], $row['blocks'], $row['name'], $row['sentence'], $row['unlock'], $row['raised'], $row['cleared'], $row['not_when_lent'] ?? null, $row['hours'] ?? null, $row['hours_after'] ?? [], $row['tell'] ?? '');
     }
 
-    /** @return list<string> each thing that ends it, as one says it at the bench */
+    /** @return list<string> each thing that ends it, as one says it at the bench; the results of one look together */
     public function endings(Catalogue $catalogue): array
     {
-        $words = [];
+        $words = $results = [];
         foreach ($this->cleared as $word) {
             [$what, $rest] = [...explode(':', $word, 2), ''];
             [$act, $kind] = [...explode(':', $rest, 2), ''];
+            if (isset($catalogue->checks[$what])) {
+                $results[$catalogue->check($what)->name][] = $catalogue->check($what)->result($rest)->name;
+
+                continue;
+            }
             $words[] = match ($what) {
                 'act' => $catalogue->act($act)->name.($kind === '' ? '' : ' ('.lcfirst($catalogue->part($kind)->name).')'),
                 'mark' => $catalogue->marks[$rest]->name,
-                'start' => 'a start that gets past '.$catalogue->stages[$rest]['name'],
-                default => $catalogue->check($what)->name.': '.$catalogue->check($what)->result($rest)->name,
+                default => 'a start that gets past '.$catalogue->stages[$rest]['name'],
             };
         }
 
-        return $words;
+        return [...array_map(fn (string $check, array $shown): string => "{$check} (".implode(' / ', array_slice($shown, 0, 2)).(count($shown) > 2 ? ' …' : '').')', array_keys($results), $results), ...$words];
     }
 }

@@ -32,8 +32,8 @@ final readonly class MayTell
         $last = end($starts);
         $said = [Sentence::of(StartInPlain::sentence('We started it as it came', $starts[0], $this->catalogue), $starts[0]->number)];
         if ($last !== $starts[0]) {
-            $with = $last->setUp->lent === [] ? 'Our last start' : 'Our last start, with a part of ours in it';
-            $said[] = Sentence::of(StartInPlain::sentence("{$with} was like this", $last, $this->catalogue), $last->number);
+            $again = 'We started it again'.($last->setUp->lent === [] ? '' : ', with a part of ours in it');
+            $said[] = Sentence::of(StartInPlain::sentence($again, $last, $this->catalogue), $last->number);
         }
 
         return $said;

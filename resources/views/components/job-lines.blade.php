@@ -9,6 +9,7 @@
         <span class="far">{{ App\View\Thumb::of($data['thumb'] ?? null) }}<small>{{ $data['outcome'] ?? '' }}</small></span>
         <span class="who-is">
             @if ($data['locks'] ?? [])<span><b class="danger">{{ implode(', ', $data['locks']) }}</b>@if ($data['locked_until'] ?? null)<small>until {{ \Illuminate\Support\Carbon::parse($data['locked_until'])->format('D H:i') }}</small>@endif</span>
+            @elseif (! $toBench)<small>{{ $job->summary?->closed ? '' : 'say no cause yet' }}</small>
             @elseif ($data['suspect'] ?? null){{ App\View\Mark::of($data['suspect']['standing']) }} <span>{{ $data['suspect']['name'] }} <span class="num">{{ $data['suspect']['percent'] > 99 ? '>99' : $data['suspect']['percent'] }} %</span></span>
             @else<small>nothing known yet</small>@endif
         </span>
