@@ -36,6 +36,11 @@ final readonly class WhatHappened
         $steps = [['at' => $job->arrived_at ?? $job->created_at, 'words' => 'Your machine came to us.', 'reached' => null]];
         foreach ($assessment->record->inForce as $entry) {
             $words = self::words($entry, $assessment, $catalogue);
+            $last = $steps[array_key_last($steps)];
+            if ($words !== null && ! ($entry instanceof Start) && $last['words'] === $words) {
+                // The same again says nothing new: six readings that found nothing are one line.
+                continue;
+            }
             if ($words !== null) {
                 /** @var StoredEntry $row */
                 $row = $stored[$entry->number];
@@ -50,7 +55,9 @@ final readonly class WhatHappened
     {
         return match (true) {
             $entry instanceof Start => StartInPlain::sentence('We started it'.($entry->setUp->lent === [] ? '' : ' with a part of ours'), $entry, $catalogue),
-            $entry instanceof Finding => $catalogue->check($entry->check)->result($entry->result)->findsSomething() ? 'We looked or measured, and found something.' : 'We looked or measured, and found nothing wrong there.',
+            $entry instanceof Finding => $catalogue->check($entry->check)->result($entry->result)->findsSomething()
+                ? 'We looked or measured, and something was not as it should be.'
+                : 'We looked or measured, and saw nothing wrong there.',
             $entry instanceof Deed => $entry->begun ? null : DeedInPlain::sentence($entry, $assessment->machine, $catalogue),
             $entry instanceof Agreement => match ($entry->answer) {
                 'accepted', 'told' => 'You said yes to what we suggested.',
@@ -58,7 +65,7 @@ final readonly class WhatHappened
                 'asked' => 'You asked us something.',
                 default => null,
             },
-            $entry instanceof Closing => 'We were done, and wrote you the letter.',
+            $entry instanceof Closing => 'We closed the job, and wrote you the letter.',
             $entry instanceof Collection => 'You fetched it.',
             default => null,
         };

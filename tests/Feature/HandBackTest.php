@@ -125,6 +125,19 @@ final class HandBackTest extends TestCase
         $this->get('/letter/'.$job->letter_token)->assertNotFound();
     }
 
+    public function test_the_same_again_is_told_once_and_a_look_claims_only_a_look(): void
+    {
+        $job = $this->job(['reached' => 'nothing'], [
+            ['kind' => 'start', 'reached' => 'nothing'],
+            ['kind' => 'finding', 'check' => 'button-test', 'result' => 'good'],
+            ['kind' => 'finding', 'check' => 'supply-test', 'result' => 'pass'],
+            ['kind' => 'start', 'reached' => 'nothing'],
+        ]);
+        $page = (string) $this->get('/letter/'.$job->letter_token.'/what-happened')->assertOk()->getContent();
+        $this->assertSame(1, substr_count($page, 'We looked or measured, and saw nothing wrong there.'));
+        $this->assertSame(2, substr_count($page, 'We started it, and nothing happened at all.'), 'Each start is an event of its own.');
+    }
+
     public function test_it_is_handed_over_to_who_shows_its_number(): void
     {
         $job = $this->closed();

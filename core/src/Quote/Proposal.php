@@ -43,10 +43,13 @@ final readonly class Proposal
 
     private function promise(Option $option): string
     {
+        $way = $this->catalogue->economy->ways[$option->way] ?? null;
         $chance = match (true) {
             $option->end && $option->cures < 0.5 => 'Your machine comes back as it is.',
-            $option->cures >= 0.95 => 'We are almost sure that this puts it right.',
-            $option->cures >= 0.8 => sprintf('This puts it right in about %d of 10 cases like yours.', (int) round(10 * $option->cures)),
+            $way?->id === 'run-on' => 'Your machine runs on what works. What we leave out is still broken.',
+            // Nothing is promised for sure before the machine has run with it: the figure is what we believe, not what we have seen.
+            $option->cures >= 0.95 => 'We think that this puts it right. If not, we ask you before we do more.',
+            $option->cures >= 0.8 => sprintf('We think that this puts it right: about %d in 10. If not, we ask you before we do more.', (int) round(10 * $option->cures)),
             $option->cures >= 0.5 => sprintf('This may well put it right: about %d in 10. If not, we ask you before we do more.', (int) round(10 * $option->cures)),
             default => 'This may not be all that is wrong. We ask you before we do more.',
         };
