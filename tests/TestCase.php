@@ -9,6 +9,7 @@ use App\Models\Role;
 use App\Models\Spare;
 use App\Models\User;
 use App\UseCases\RecordEntries;
+use App\UseCases\SpareBook;
 use App\UseCases\TakeInMachine;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Tests\Support\TestClock;
@@ -54,5 +55,14 @@ abstract class TestCase extends BaseTestCase
     protected function spare(string $tag, string $kind): Spare
     {
         return Spare::query()->create(['tag' => $tag, 'kind' => $kind, 'name' => "Spare {$tag}", 'trust' => 0.97, 'value' => 3000, 'fits' => [], 'place' => 'A1']);
+    }
+
+    /** A spare that may stay in a machine: proved, with a better one beside it that others are proved by. */
+    protected function ware(Spare $spare): Spare
+    {
+        app(SpareBook::class)->prove($spare, 'long', true, 'passed', null);
+        $this->spare("{$spare->tag}-B", $spare->kind)->update(['trust' => 1.0]);
+
+        return $spare->refresh();
     }
 }

@@ -78,7 +78,10 @@ class Spare extends Model
 
     public function core(): CoreSpare
     {
-        return new CoreSpare($this->tag, $this->kind, $this->name, round($this->trustNow(), 4), $this->value, $this->fits, $this->fits + $this->facts);
+        return new CoreSpare(
+            $this->tag, $this->kind, $this->name, round($this->trustNow(), 4), $this->value, $this->fits, $this->fits + $this->facts,
+            (bool) ($this->attributes['is_proved'] ?? true), (bool) ($this->attributes['is_bought'] ?? false),
+        );
     }
 
     /** @return HasMany<SpareStory, $this> */

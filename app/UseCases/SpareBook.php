@@ -105,13 +105,15 @@ final readonly class SpareBook
     public function notForSale(Spare $spare): ?string
     {
         $trust = $spare->trustNow();
+        $kind = lcfirst($this->catalogue->part($spare->kind)->name);
         $proved = $spare->story()->where('kind', SpareEvent::PASSED)->exists();
-        $better = Spare::query()->where('kind', $spare->kind)->where('status', 'free')->whereKeyNot($spare->id)->get()->contains(fn (Spare $other): bool => $other->trustNow() >= $trust);
+        $better = Spare::query()->where('kind', $spare->kind)->where('status', 'free')->whereKeyNot($spare->id)->get()
+            ->contains(fn (Spare $other): bool => $other->fits === $spare->fits && $other->trustNow() >= $trust);
 
         return match (true) {
             $this->quarantine($spare)->isOn() || $spare->status === 'quarantined' => "{$spare->tag} is in quarantine and is not sold; prove it first.",
             ! $proved || $trust < $this->catalogue->shelf->verifyBelow => sprintf('%s is not proved (trusted %d in 100) and is not sold; prove it first.', $spare->tag, (int) floor(100 * $trust)),
-            ! $better => "{$spare->tag} is the best {$this->catalogue->part($spare->kind)->name} on the shelf to prove others by; it is not sold while there is no better one.",
+            ! $better => "{$spare->tag} is the best {$kind} on the shelf to prove others by; it is not sold while there is no better one.",
             default => null,
         };
     }

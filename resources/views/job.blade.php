@@ -11,7 +11,7 @@
     <div class="bench-line">
         <x-bench-claim :job="$job" :page="$page"/>
         @unless ($page->isClosed())
-            <span title="{{ $page->timeBox->sentence() }}"><b class="num">{{ $page->timeBox->spent }} min</b> on it so far, <b class="num">{{ $page->toCome()[0] }}–{{ $page->toCome()[1] }}</b> to go; ask past <b class="num">{{ $page->timeBox->box }}</b></span>
+            <span title="{{ $page->timeBox->sentence() }}"><b class="num">{{ $page->timeBox->spent }} min</b> on it so far, <b class="num">{{ $page->toCome()[0] }}–{{ $page->toCome()[1] }}</b> likely to go; past <b class="num">{{ $page->timeBox->box }}</b> it is not worth more: ask first</span>
             @foreach ($page->side->timers() as $timer)<span class="timer" data-until="{{ $timer->until->getTimestamp() }}" title="{{ $timer->sentence }}">{{ $timer->name }} <b class="num">…</b></span>@endforeach
             @if ($page->side->stillOff() !== [])<button type="button" class="quiet" data-dialog="tally" x-on:click="open">{{ count($page->side->stillOff()) }} off: {{ \Illuminate\Support\Str::limit(implode(', ', array_map(fn ($off) => $off->item, $page->side->stillOff())), 50) }}</button>@endif
             @if ($page->side->readings()->isNotEmpty())<button type="button" data-dialog="instruments" x-on:click="open">{{ $page->side->readings()->count() }} {{ $page->side->readings()->count() === 1 ? 'reading' : 'readings' }} here</button>@endif
@@ -36,7 +36,6 @@
             <div><h3>Ask the owner</h3><p>{{ $page->mismatch->question }}</p><button type="button" data-dialog="told" x-on:click="open">Write down what they say</button></div></div></details>
     @endif
     @foreach ($job->messages->where('state', 'held') as $message)<details class="notice"><summary><b>To be read and sent.</b> {{ $message->subject }}</summary><pre class="mail">{{ $message->text }}</pre><x-release :message="$message"/></details>@endforeach
-    @error('message')<p class="notice error" role="alert">{{ $message }}</p>@enderror
     @foreach ($page->locks() as $active)
         <div class="lock" role="note"><b>{{ $active->lock->name }}.</b> {{ $active->lock->sentence }} <span><b>Unlock:</b> {{ $active->lock->unlock }}@if ($page->ends($active) !== '') <small>Ends with: {{ $page->ends($active) }}.</small>@endif @if ($active->until !== null) They end {{ $page->clock($active->until) }}.@endif</span>
             @can('lead')<button class="quiet" type="button" data-dialog="override" data-fill='@json(['entry[lock]' => $active->lock->id])' x-on:click="open">Set aside</button>@endcan</div>

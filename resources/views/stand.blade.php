@@ -49,12 +49,12 @@
             <p>What was said and seen so far stands on the record; this is added to it.</p>
             <x-field name="text" label="In the owner's own words" area/>
             <details @if (old('events')) open @endif><summary>Just before it began</summary>
-                <fieldset class="choices stack"><legend class="visually-hidden">Just before</legend>
+                <fieldset class="choices stack more-told"><legend class="visually-hidden">Just before</legend>
                     @foreach ($catalogue->events as $event)<label><input type="checkbox" name="events[]" value="{{ $event->id }}" {{ $ticked('events', $event->id) }}> {{ $event->name }}</label>@endforeach
                 </fieldset>
             </details>
             <details @if (old('marks')) open @endif><summary>Seen on the machine, or agreed</summary>
-                <fieldset class="choices stack look"><legend class="visually-hidden">Marks</legend>
+                <fieldset class="choices stack look more-told"><legend class="visually-hidden">Marks</legend>
                     @foreach ($catalogue->marks as $mark)<label><input type="checkbox" name="marks[]" value="{{ $mark->id }}" {{ $ticked('marks', $mark->id) }}> {{ $mark->name }}</label>@endforeach
                 </fieldset>
                 <p class="caution">Liquid, a burn, a shock or a doubtful socket locks the machine until the bench has looked.</p>

@@ -59,6 +59,7 @@ final class ClosingTest extends TestCase
     {
         $this->freezeTime();
         $spare = app(SpareBook::class)->add(['tag' => 'S-77', 'kind' => 'supply', 'name' => 'Supply, 450 W', 'value' => 3300, 'fits' => [], 'facts' => [], 'origin' => 'retired', 'place' => 'drawer'], $this->person(Role::Lead));
+        $this->ware($spare);
         $job = $this->job(entries: [['kind' => 'start', 'reached' => 'nothing'], ['kind' => 'act', 'act' => 'replace', 'on' => ['supply'], 'with' => ['tag' => $spare->tag]]]);
         $this->actingAs($this->person(Role::Technician))->get("/jobs/{$job->tag}/close")->assertSee("{$spare->name} ({$spare->tag})")->assertSee(number_format($spare->value * 1.2 / 100, 2));
     }

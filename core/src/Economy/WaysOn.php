@@ -144,7 +144,7 @@ final readonly class WaysOn
         $cures = $this->curesOfReplacing($part);
         $ways = [];
         foreach ($this->data->sources as $source) {
-            $spare = $source->id === 'shelf' ? $this->shelf->best($part->kind->id, $this->machine) : null;
+            $spare = $source->id === 'shelf' ? $this->shelf->toSell($part->kind->id, $this->machine, $this->catalogue->shelf->verifyBelow) : null;
             if ($source->id === 'shelf' && $spare === null) {
                 continue;
             }

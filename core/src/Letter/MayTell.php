@@ -19,7 +19,10 @@ final readonly class MayTell
     /** @return list<Sentence> in plain words, to be read out */
     public function sentences(): array
     {
-        return [...Warning::sentences($this->assessment->locks), ...$this->started(), $this->cause(), $this->state()];
+        // As long as it is here, nobody at home can plug it in.
+        $warning = $this->assessment->record->closing() === null ? [] : Warning::sentences($this->assessment->locks);
+
+        return [...$warning, ...$this->started(), $this->cause(), $this->state()];
     }
 
     /** @return list<Sentence> */
@@ -41,11 +44,14 @@ final readonly class MayTell
 
     private function cause(): Sentence
     {
-        $confirmed = array_filter($this->assessment->causes(), fn ($standing): bool => $standing->confirmed) !== [];
-
-        return Sentence::of($confirmed
+        return Sentence::of($this->isKnown()
             ? 'The cause is known. Who works on it writes to you, or rings you.'
             : 'The cause is not known for certain yet, so we do not name one.');
+    }
+
+    private function isKnown(): bool
+    {
+        return array_filter($this->assessment->causes(), fn ($standing): bool => $standing->confirmed) !== [];
     }
 
     private function state(): Sentence
@@ -55,9 +61,10 @@ final readonly class MayTell
         return match (true) {
             $closing !== null && $this->assessment->locks->keepItOff() => Sentence::of('It can be fetched. It is not repaired.', $closing->number),
             $closing !== null => Sentence::of('The work on it is done.', $closing->number),
-            $this->assessment->locks->keepItOff() => Sentence::of('We do not switch it on before that is cleared up.'),
+            $this->assessment->locks->keepItOff() => Sentence::of('Something we were told or saw must be cleared up before we switch it on.'),
             $this->assessment->advice->stop === 'prove' => Sentence::of('It is being tested now. That takes as many starts as it needs.'),
             $this->assessment->advice->stop === 'decide' => Sentence::of('We are working out what to suggest to you, and what it costs.'),
+            $this->isKnown() => Sentence::of('We make sure that nothing else is wrong with it.'),
             default => Sentence::of('We are still looking for the cause.'),
         };
     }

@@ -84,15 +84,16 @@ final readonly class Shown
     {
         $closing = $this->assessment->record->closing();
         $closed = $closing === null ? [] : [$closing->number];
-        $untested = array_values(array_map(fn (PartStanding $s): Part => $s->part, array_filter(
-            $this->assessment->standings,
-            fn (PartStanding $s): bool => in_array($s->standing, [Standing::NotTested, Standing::Hidden, Standing::NotAlone], true) && $s->part->id !== 'outside' && ! $s->part->kind->link && $this->cameIn($s->part),
-        )));
+        $untested = $this->untested();
         $starts = $this->assessment->record->all(Start::class);
         $last = $this->assessment->record->lastStart();
         $atWork = array_filter($starts, fn (Start $start): bool => in_array($start->setUp->goal, [Goal::Load, Goal::Hours], true));
         $sentences = [
-            $untested === [] ? null : Sentence::of('We did not get to test these, so we cannot say that they are good: '.PartsInPlain::of($untested).'.'),
+            match (true) {
+                ! $this->assessment->hasEvidence() => Sentence::of('We tested none of its parts, so we cannot say that any of them is good.'),
+                $untested === [] => null,
+                default => Sentence::of('We did not get to test these, so we cannot say that they are good: '.PartsInPlain::of($untested).'.'),
+            },
             $starts === [] || $atWork !== [] || $this->assessment->proof->clean === 0 ? null : Sentence::of('We did not run it for long, or at hard work.', ...array_column($starts, 'number')),
             $closing === null ? null : self::items('We did not show this: %s.', $plan->owed(), $closed),
             self::items('Without your leave to work past the log-in screen we did not test this: %s.', $plan->in(PlanState::Locked), $closed),
@@ -102,6 +103,19 @@ final readonly class Shown
         ];
 
         return array_values(array_filter($sentences));
+    }
+
+    /** @return list<Part> that nothing shows to be good; a suspect that is told as the cause is not told again */
+    private function untested(): array
+    {
+        $told = array_map(fn (PartStanding $cause): string => $cause->part->id, $this->assessment->causes());
+        $open = [Standing::NotTested, Standing::Hidden, Standing::NotAlone, Standing::Suspect];
+
+        return array_values(array_map(fn (PartStanding $s): Part => $s->part, array_filter(
+            $this->assessment->standings,
+            fn (PartStanding $s): bool => in_array($s->standing, $open, true) && ! in_array($s->part->id, $told, true) && $s->replaced === null && $s->fitted === null
+                && $s->part->id !== 'outside' && ! $s->part->kind->link && $this->cameIn($s->part),
+        )));
     }
 
     /** What often stays at the owner's is spoken of only where it came in. */

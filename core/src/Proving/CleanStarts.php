@@ -31,6 +31,7 @@ final readonly class CleanStarts
      * @param  int  $told    starts its owner counted
      * @param  float  $weight of the owner's count against the bench's, 0 to 1
      * @param  float  $risk   that it comes back, as the shop accepts it, over 0 to 1
+     * @param  bool  $acted  something was done since it last failed
      */
     private function __construct(
         public int $failed,
@@ -41,6 +42,7 @@ final readonly class CleanStarts
         private float $weight,
         private float $risk,
         private FailsUnder $under,
+        private bool $acted = true,
     ) {
     }
 
@@ -55,10 +57,10 @@ final readonly class CleanStarts
     {
         $under = FailsUnder::of($record, $catalogue);
         $failed = $started = $clean = 0;
-        $acted = false;
+        $acted = $since = false;
         foreach ($record->inForce as $entry) {
             if ($entry instanceof Deed && ! $entry->begun) {
-                $acted = true;
+                $acted = $since = true;
                 // Clean starts before a further act say nothing of what came after it.
                 $started += $clean;
                 $clean = 0;
@@ -68,6 +70,7 @@ final readonly class CleanStarts
             }
             $whole = self::whole($entry, $catalogue);
             if ($whole < $entry->times) {
+                $since = false;
                 $failed += $entry->times - $whole;
                 $started += $entry->times + $clean;
                 $clean = 0;
@@ -79,7 +82,7 @@ final readonly class CleanStarts
         }
         $manner = Circumstances::manner($record, $catalogue);
 
-        return new self($failed, $started, $clean, $manner->failed ?? 0, $manner->of ?? 0, $catalogue->number('trust_seen'), $catalogue->number('comeback_risk'), $under);
+        return new self($failed, $started, $clean, $manner->failed ?? 0, $manner->of ?? 0, $catalogue->number('trust_seen'), $catalogue->number('comeback_risk'), $under, $since);
     }
 
     /** Chance of so many clean starts in a row if nothing is cured: the mean of (1 - p)^m over what the starts before allow of p. */
@@ -129,7 +132,7 @@ final readonly class CleanStarts
         }
 
         return array_values(array_filter([
-            $this->before().($this->clean === 0 ? '.' : "; since, {$this->starts($this->clean)} went well. Were it not cured, that would come by luck {$this->inHundred($this->byLuck())} times in 100."),
+            $this->before().($this->clean === 0 ? '.' : "; since, {$this->starts($this->clean)} went well. Were it not cured, that would come by luck in {$this->inHundred($this->byLuck())} of 100 cases."),
             $this->clean === 0 && $this->under->condition !== null ? $this->notUnder() : '',
             $this->wanted($sound),
         ]));
@@ -161,12 +164,19 @@ final readonly class CleanStarts
         ];
     }
 
+    /** It failed at its last start that counts, always did, and nothing was done since. */
+    private function isUntouched(): bool
+    {
+        return ! $this->acted && $this->failed === $this->started && $this->failed > 0;
+    }
+
     private function wanted(float $sound): string
     {
         $more = $this->more($sound);
         $accepted = "at most {$this->inHundred($this->risk)} in 100 that it comes back";
 
         return match (true) {
+            $this->isUntouched() => 'Nothing was done since it last failed: starts show nothing of a repair yet.',
             $more === 0 => "That is enough for what the shop accepts: {$accepted}.",
             $more === null && $sound < 0.5 => 'It is more likely not put right yet, and starts alone do not change that.',
             $more === null => 'It came too seldom for starts alone: agree on a date to ask again.',

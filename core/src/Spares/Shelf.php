@@ -35,9 +35,31 @@ final readonly class Shelf
     /** The spare to lend for a kind of part: the one trusted most, and of those the cheapest; null if none fits. */
     public function best(string $kind, Machine $machine): ?Spare
     {
+        return $this->ranked($kind, $machine)[0] ?? null;
+    }
+
+    /**
+     * The spare that may stay in a machine for good: one that was bought for it, or else a proved one, but never the best of its kind, which is
+     * what the bench proves others by.
+     *
+     * @param  float  $trusted below which a spare is no ware, from 0 to 1
+     */
+    public function toSell(string $kind, Machine $machine, float $trusted): ?Spare
+    {
+        $ranked = $this->ranked($kind, $machine);
+        $bought = array_values(array_filter($ranked, fn (Spare $spare): bool => $spare->bought));
+        $shops = array_values(array_filter($ranked, fn (Spare $spare): bool => ! $spare->bought));
+        $ware = array_values(array_filter(array_slice($shops, 1), fn (Spare $spare): bool => $spare->proved && $spare->trust >= $trusted));
+
+        return $bought[0] ?? $ware[0] ?? null;
+    }
+
+    /** @return list<Spare> those that fit, trusted most first, and of those the cheapest */
+    private function ranked(string $kind, Machine $machine): array
+    {
         $fitting = array_filter($this->spares, fn (Spare $spare): bool => $spare->kind === $kind && $spare->fits($machine));
         usort($fitting, fn (Spare $a, Spare $b): int => [round($b->trust, 2), $a->value] <=> [round($a->trust, 2), $b->value]);
 
-        return $fitting[0] ?? null;
+        return $fitting;
     }
 }

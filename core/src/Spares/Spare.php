@@ -14,6 +14,8 @@ final readonly class Spare
      * @param  int  $value minor units of money that are lost if it is lost
      * @param  array<string, string>  $fits  what a machine's platform must match, where both are known
      * @param  array<string, mixed>  $facts further facts that decide whether it goes in, by the rules of the catalogue
+     * @param  bool  $proved it passed an instrument or another machine since it came
+     * @param  bool  $bought it was ordered for the job in question
      */
     public function __construct(
         public string $tag,
@@ -23,6 +25,8 @@ final readonly class Spare
         public int $value,
         public array $fits = [],
         public array $facts = [],
+        public bool $proved = true,
+        public bool $bought = false,
     ) {
     }
 

@@ -114,10 +114,20 @@ final class CleanStartsTest extends TestCase
         $this->assertStringNotContainsString('enough', implode(' ', $clean->sentences(0.99)));
     }
 
+    public function test_nothing_is_counted_towards_a_repair_before_there_was_one(): void
+    {
+        $dark = ['kind' => 'start', 'reached' => 'dark'];
+        $nothing = 'Nothing was done since it last failed: starts show nothing of a repair yet.';
+        $this->assertSame(['Before, 1 of 1 start on the bench failed.', $nothing], $this->in($dark)->sentences(0.01));
+        $this->assertSame($nothing, $this->in($dark, self::ACT, $dark)->sentences(0.01)[1]);
+        $this->assertNotContains($nothing, $this->in($dark, self::ACT, self::THREE)->sentences(0.9));
+        $this->assertNotContains($nothing, $this->in(['kind' => 'start', 'outcomes' => ['dark' => 2, 'stays' => 8]])->sentences(0.5), 'It comes and goes.');
+    }
+
     public function test_it_is_said_in_sentences(): void
     {
         $this->assertSame(
-            ['Before, 2 of 10 starts on the bench failed; since, 6 starts went well. Were it not cured, that would come by luck 29 times in 100.', '8 more clean starts are wanted for what the shop accepts: at most 10 in 100 that it comes back.'],
+            ['Before, 2 of 10 starts on the bench failed; since, 6 starts went well. Were it not cured, that would come by luck in 29 of 100 cases.', '8 more clean starts are wanted for what the shop accepts: at most 10 in 100 that it comes back.'],
             CleanStarts::of(2, 10, 6)->sentences(0.98),
         );
         $this->assertSame([], CleanStarts::of(0, 3, 2)->sentences(0.98));
