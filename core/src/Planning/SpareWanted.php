@@ -7,8 +7,11 @@ namespace Orthoscope\Core\Planning;
 /** A kind of spare that would settle a job and that nobody has: the job may be parked until one comes. */
 final readonly class SpareWanted
 {
-    /** Minutes a trial with it must be expected to save. Origin: judgement. */
+    /** Minutes a trial with it must be expected to save, or else it must tell more for its time than all that can be done. Origin: judgement. */
     private const SAVES_FROM = 1.0;
+
+    /** What it must tell at the least, in bits, where nothing saves time any more. Origin: judgement. */
+    private const TELLS_FROM = 0.1;
 
     /**
      * @param  string  $kind  kind of part
@@ -23,10 +26,17 @@ final readonly class SpareWanted
     /** @return list<self> of each kind once, what saves most first */
     public static function in(Advice $advice): array
     {
+        $open = array_filter($advice->steps, fn (NextStep $step): bool => $step->isOpen());
+        $anySaves = array_filter($open, fn (NextStep $step): bool => $step->saves >= self::SAVES_FROM) !== [];
+        $best = max([0.0, ...array_map(self::tells(...), array_values($open))]);
         $wanted = [];
         foreach ($advice->steps as $step) {
             $target = $step->candidate->target;
-            if ($step->candidate->lacksSpare && $step->lockedBy === [] && $target !== null && $step->saves >= self::SAVES_FROM && $step->saves > ($wanted[$target->kind->id]->saves ?? 0.0)) {
+            if (! $step->candidate->lacksSpare || $step->lockedBy !== [] || $target === null) {
+                continue;
+            }
+            $settles = $step->saves >= self::SAVES_FROM || (! $anySaves && $step->bits >= self::TELLS_FROM && self::tells($step) > $best);
+            if ($settles && $step->saves > ($wanted[$target->kind->id]->saves ?? -INF)) {
                 $wanted[$target->kind->id] = new self($target->kind->id, $target->inSentence(), $step->candidate->name(), $step->saves);
             }
         }
@@ -37,6 +47,14 @@ final readonly class SpareWanted
 
     public function words(): string
     {
-        return sprintf('%s would save about %d minutes here, and none is free.', $this->step, (int) round($this->saves));
+        return $this->saves >= self::SAVES_FROM
+            ? sprintf('%s would save about %d minutes here, and none is free.', $this->step, (int) round($this->saves))
+            : "{$this->step} would tell more here than all that can be done now, and none is free.";
+    }
+
+    /** What a step tells for each minute. */
+    private static function tells(NextStep $step): float
+    {
+        return $step->bits / max(1, $step->minutes);
     }
 }

@@ -147,6 +147,9 @@ final readonly class CleanStarts
     /** @return list<string> an honest number in plain words, where it failed only now and then */
     public function forTheOwner(): array
     {
+        if ($this->under->condition !== null && $this->clean === 0) {
+            return ["Before, it failed only {$this->under->when()}. These starts were not made so: they do not show that it is put right."];
+        }
         if (! $this->areCounted() || $this->failed + $this->toldFailed === $this->started + $this->told || $this->clean === 0) {
             return [];
         }

@@ -100,6 +100,7 @@ final class CleanStartsTest extends TestCase
         $warm = ['kind' => 'start', 'reached' => 'stays', 'times' => 20, 'setup' => ['temperature' => 'warm']];
         $clean = $this->in($told, $cold('nothing'), $warm, self::ACT, $warm);
         $this->assertSame([1, 1, 0], [$clean->failed, $clean->started, $clean->clean]);
+        $this->assertSame(['Before, it failed only when cold. These starts were not made so: they do not show that it is put right.'], $clean->forTheOwner());
         $this->assertStringContainsString('It fails only when cold', implode(' ', $clean->sentences(0.99)));
         $this->assertStringNotContainsString('enough', implode(' ', $clean->sentences(0.99)));
         $this->assertSame(4, $this->in($told, $cold('nothing'), self::ACT, $cold('stays', 4), $warm)->clean);

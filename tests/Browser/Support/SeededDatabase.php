@@ -25,7 +25,7 @@ final class SeededDatabase
         if (! is_file($kept)) {
             $fresh = "{$kept}.new";
             file_put_contents($fresh, '');
-            (new Process([PHP_BINARY, ...TestClock::options(), 'artisan', 'migrate:fresh', '--seed', '--force'], $root, ['DB_DATABASE' => $fresh, 'CACHE_STORE' => 'array'] + TestClock::environment(self::BEFORE) + $env, null, 300))->mustRun();
+            (new Process([PHP_BINARY, ...TestClock::options(), 'artisan', 'migrate:fresh', '--seed', '--force'], $root, ['DB_DATABASE' => $fresh, 'CACHE_STORE' => 'array'] + TestClock::environment(self::BEFORE) + $env, null, 900))->mustRun();
             (new Process([PHP_BINARY, '-r', '(new PDO("sqlite:$argv[1]"))->exec("PRAGMA wal_checkpoint(TRUNCATE); PRAGMA journal_mode=DELETE;");', $fresh], $root))->mustRun();
             rename($fresh, $kept);
         }
