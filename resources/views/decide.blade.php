@@ -41,7 +41,7 @@
                 @foreach ($job->orders as $order)<x-order-line :order="$order" :job="$job"/>@endforeach
                 @if (! $closed)
                 <form method="post" action="{{ route('orders.store', $job) }}" novalidate>@csrf
-                    @foreach ($avoid as $bulletin)<p class="notice" role="note"><b>Do not buy {{ $bulletin->model }}.</b> {{ $bulletin->words }}</p>@endforeach
+                    <x-do-not-buy/>
                     @error('offer')<p class="error" role="alert">{{ $message }}</p>@enderror
                     @error('again')<p class="error" role="alert">{{ $message }}</p><label class="tick"><input type="checkbox" name="again" value="1"> Order another</label>@enderror
                     @error('part')<p class="error" role="alert">{{ $message }}</p>@enderror

@@ -8,6 +8,7 @@
     </section>
     @can('lead')<form class="sheet" method="post" action="{{ route('own.store') }}" novalidate>@csrf
         <h2>Buy one, or a lot</h2>
+        <x-do-not-buy/>
         @foreach ($bulletins as $bulletin)<p class="notice bulletin" role="note"><b>Think twice about a {{ $bulletin->model }}.</b> {{ $bulletin->words }}</p>@endforeach
         <div class="field"><label for="o-models">Machines, one to a line</label><textarea id="o-models" name="models" rows="3">{{ old('models') }}</textarea>@error('models')<p class="error" role="alert">{{ $message }}</p>@enderror</div>
         <div class="pair"><x-field name="paid" :label="'Paid for all, '.config('shop.currency')" inputmode="decimal" autocomplete="off"/><x-field name="return_days" label="Goes back within, days" inputmode="numeric" autocomplete="off"/></div>

@@ -131,6 +131,38 @@ final class OrdersTest extends TestCase
         $this->assertFalse($late->refresh()->spare?->isReservedFrom($this->job()));
     }
 
+    public function test_the_same_part_is_ordered_twice_only_if_somebody_says_so(): void
+    {
+        $job = $this->agreed();
+        $this->actingAs($this->person(Role::Technician));
+        $form = ['offer' => 'bw-supply-550', 'part' => 'supply'];
+        $this->post("/jobs/{$job->tag}/orders", $form)->assertSessionHasNoErrors();
+        $first = Order::query()->firstOrFail();
+        $this->post("/jobs/{$job->tag}/orders", ['offer' => 'rw-supply-500', 'part' => 'supply'])
+            ->assertSessionHasErrors(['again' => "{$first->tag}, {$first->name}, is on its way for this already. Tick \"order another\" if a second one is wanted."]);
+        $this->assertSame(1, Order::query()->count());
+        $this->get("/jobs/{$job->tag}/decide")->assertSee('Order another');
+        $this->post("/jobs/{$job->tag}/orders", $form + ['again' => '1'])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$job->tag}/orders", ['offer' => 'rw-fan', 'part' => 'case-fans'])->assertSessionHasNoErrors();
+        $this->assertSame(3, Order::query()->count(), 'Another kind of part is no second one.');
+    }
+
+    public function test_what_the_shop_buys_no_more_of_shows_wherever_something_is_bought(): void
+    {
+        $job = $this->agreed();
+        $bulletin = ['model' => 'Breakwater 550', 'words' => 'Three of five came dead.', 'factor' => '2', 'expires_at' => now()->addDays(9)->format('Y-m-d')];
+        $pages = ["/jobs/{$job->tag}/decide", '/orders', '/own', '/shelf/coverage'];
+        $lead = $this->person(Role::Lead);
+        $this->actingAs($lead)->post('/bulletins', $bulletin)->assertSessionHasNoErrors();
+        foreach ($pages as $page) {
+            $this->get($page)->assertOk()->assertDontSee('Do not buy');
+        }
+        $this->post('/bulletins', [...$bulletin, 'do_not_buy' => '1'])->assertSessionHasNoErrors();
+        foreach ($pages as $page) {
+            $this->get($page)->assertOk()->assertSee('Do not buy Breakwater 550.')->assertSee('Three of five came dead.');
+        }
+    }
+
     private function agreed(): Job
     {
         $job = $this->job(entries: self::SUPPLY);
