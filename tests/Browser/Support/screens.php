@@ -23,7 +23,7 @@ $views = [
     'job-locked' => ['who' => 'piet', 'path' => '/jobs/P3-662'],
     'job-record-a-start' => ['who' => 'rhea', 'path' => '/jobs/T5-438', 'script' => "document.querySelector('.keys [data-dialog=start]').click()"],
     'job-measure' => ['who' => 'rhea', 'path' => '/jobs/K4-327', 'script' => "document.querySelector('.keys [data-dialog=check]').click(); document.querySelector('[data-pick=supply-test]').click()"],
-    'socket' => ['who' => 'rhea', 'path' => '/jobs/T5-438/socket'],
+    'stand' => ['who' => 'oda', 'path' => '/jobs/V8-449/stand'],
     'decide' => ['who' => 'maud', 'path' => '/jobs/V8-449/decide'],
     'quote-telephone' => ['who' => 'maud', 'path' => '/jobs/V8-449/quotes/1', 'follow' => '.address', 'width' => 500],
     'prove' => ['who' => 'piet', 'path' => '/jobs/M2-895/prove'],
