@@ -2,7 +2,7 @@
     <div class="head"><h1>Floor</h1><p>{{ $open }} {{ $open === 1 ? 'machine' : 'machines' }} in the shop</p><a class="button" href="{{ route('diary') }}">Diary</a><a class="button" href="{{ route('messages') }}">Messages</a>@can('work-at-bench')<a class="button" href="{{ route('orders') }}">Orders</a>@endcan<a class="button" href="{{ route('intake.create') }}">Take one in</a></div>
     @foreach ($notices as $notice)<form method="post" action="{{ route('notices.seen', $notice) }}" class="notice" role="note">@csrf<b>{{ $notice->job->tag }}.</b> {{ $notice->words }} <a href="{{ route('jobs.show', $notice->job) }}">Open it</a> <button>seen</button></form>@endforeach
     @if ($late->isNotEmpty())
-        <details class="notice overdue" role="note"><summary><b>{{ $late->count() }} {{ $late->count() === 1 ? 'owner' : 'owners' }} should have heard by now</b></summary>
+        <details class="notice overdue"><summary><b>{{ $late->count() }} {{ $late->count() === 1 ? 'owner' : 'owners' }} should have heard by now</b></summary>
             @foreach ($late as $job)
                 <div class="late"><a class="tag" href="{{ route('jobs.stand', $job) }}">{{ $job->tag }}</a>
                     <span>{{ trim("{$job->machine->owner->name} {$job->machine->owner->phone}") }}, {{ $job->next_word_at->diffForHumans() }}</span>

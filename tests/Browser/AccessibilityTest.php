@@ -32,7 +32,7 @@ final class AccessibilityTest extends BrowserTestCase
         foreach ([
             '/', '/counter', '/find?q=nobody', '/find?q=Z9-999', '/find?q=heron', '/shelf',
             '/jobs/K4-327', '/jobs/C7-254', '/jobs/P3-662', '/jobs/T5-438', '/jobs/M2-895', '/jobs/W6-549', '/jobs/H8-286',
-            '/jobs/M2-895/tag', '/jobs/M2-895/close', '/jobs/D5-864',
+            '/jobs/M2-895/tag', '/jobs/M2-895/close', '/jobs/D5-864', '/jobs/V8-449/stand', '/jobs/P3-662/stand', '/jobs/P3-662/close', '/jobs/P3-662/tag',
             '/calls', '/calls/R6-583', '/calls/R6-583?question=inside', '/calls/N7-228', '/calls/W3-946/arrival', '/jobs/K4-327/photos', '/jobs/K4-327/receipt', '/jobs/T5-438/supply',
             '/jobs/T5-438/socket', '/jobs/K4-327/papers', '/jobs/K4-327/card?says_memory=4+GB&says_bus=192', '/codes',
             '/spares/M-31', '/spares/M-31/label', '/jobs/K4-327/donors/stick-1', '/jobs/K4-327/contacts', '/shelf/coverage', '/shelf?like=M-31&status=all',
