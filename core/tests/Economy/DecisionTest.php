@@ -67,6 +67,41 @@ final class DecisionTest extends TestCase
         $this->assertNull($this->decide(self::SUPPLY)->option('prove'));
     }
 
+    /** One stick of two is bad: it runs on the other. */
+    private const STICK = [
+        ['kind' => 'start', 'reached' => 'dark', 'waited' => 120, 'signs' => ['lamp' => 'memory']],
+        ['kind' => 'start', 'reached' => 'stays', 'setup' => ['out' => ['stick-2']]],
+        ['kind' => 'start', 'reached' => 'dark', 'waited' => 120, 'signs' => ['lamp' => 'memory']],
+        ['kind' => 'finding', 'check' => 'stick-in-host', 'target' => 'stick-2', 'result' => 'fails'],
+    ];
+
+    public function test_it_can_run_on_what_works(): void
+    {
+        $decision = $this->decide(self::STICK);
+        $runOn = array_values(array_filter($decision->options, fn (Option $option): bool => $option->way === 'run-on'));
+        $this->assertCount(1, $runOn);
+        $this->assertSame('stick-2', $runOn[0]->part);
+        $this->assertSame(0, $runOn[0]->parts, 'It buys nothing.');
+        $this->assertGreaterThan(0.8, $runOn[0]->cures);
+        $this->assertFalse($runOn[0]->isFolded());
+        $this->assertContains('It runs on what works; what was left out is still broken.', $runOn[0]->leaves);
+        $this->assertSame([], array_filter($this->decide(self::SUPPLY)->options, fn (Option $option): bool => $option->way === 'run-on' && $option->part === 'supply'));
+    }
+
+    public function test_what_hardly_cures_is_folded_and_an_end_never_is(): void
+    {
+        foreach ([self::STICK, self::SUPPLY] as $entries) {
+            $decision = $this->decide($entries);
+            $folded = array_filter($decision->options, fn (Option $option): bool => $option->isFolded());
+            $this->assertNotSame([], $folded);
+            $this->assertNotContains($decision->options[0], $folded, 'The way that is advised is never folded.');
+            foreach ($folded as $option) {
+                $this->assertLessThan(0.1, $option->cures, $option->id);
+                $this->assertFalse($option->end, $option->id);
+            }
+        }
+    }
+
     public function test_options_are_ordered_by_what_they_are_expected_to_cost(): void
     {
         $decision = $this->decide(self::SUPPLY);

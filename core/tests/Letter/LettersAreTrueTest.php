@@ -135,7 +135,7 @@ final class LettersAreTrueTest extends TestCase
         $deeds = array_filter($assessment->record->all(Deed::class), fn (Deed $deed): bool => in_array($deed->number, $sentence->entries, true));
         $this->assertNotSame([], $deeds, "{$where}: {$sentence}");
         foreach ($deeds as $deed) {
-            $this->assertTrue(str_starts_with($deed->act, 'replace'), "{$where}: \"{$sentence}\" rests on {$deed->act}");
+            $this->assertStringStartsWith('replace', lcfirst(Words::catalogue()->act($deed->act)->name), "{$where}: \"{$sentence}\" rests on {$deed->act}");
             foreach ($deed->on as $part) {
                 $this->assertStringContainsString($deed->act === 'replace' ? $assessment->machine->part($part)->kind->plain : 'replaced', $sentence->text, $where);
             }
