@@ -59,6 +59,9 @@ class AppServiceProvider extends ServiceProvider
     {
         $version = $this->app->make(CoreVersion::class)->word();
 
-        return Cache::rememberForever("catalogue.{$version}", fn (): array => Catalogue::read(base_path('core/catalogue')));
+        $files = Cache::rememberForever("catalogue.{$version}", fn (): array => Catalogue::read(base_path('core/catalogue')));
+        $files['numbers']['numbers']['comeback_risk']['value'] = min(0.5, max(0.01, (float) config('shop.comeback_risk')));
+
+        return $files;
     }
 }

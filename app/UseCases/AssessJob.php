@@ -53,7 +53,7 @@ final readonly class AssessJob
     /** Of all that an assessment follows from. */
     private function fingerprint(Job $job, Shelf $shelf): string
     {
-        return hash('xxh128', serialize([$job->letter_token_hash, (int) $job->entries()->max('number'), $job->machine->made_of, $shelf, $this->foundBad->all(), $this->belief->factorsFor($job->machine->model)]));
+        return hash('xxh128', serialize([$job->letter_token_hash, (int) $job->entries()->max('number'), $job->machine->made_of, $shelf, $this->foundBad->all(), $this->belief->factorsFor($job->machine->model), config('shop.comeback_risk')]));
     }
 
     /** Takes up what was worked out of the entries so far; what was gone through with something trusted otherwise is gone through again. */

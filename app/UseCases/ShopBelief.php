@@ -42,6 +42,12 @@ final class ShopBelief
         return Bulletin::query()->inForce()->where('model', $model)->orderByDesc('id')->get();
     }
 
+    /** @return list<Bulletin> on what the shop buys no more of */
+    public static function notToBuy(): array
+    {
+        return array_values(Bulletin::query()->inForce()->where('do_not_buy', true)->orderBy('model')->get()->all());
+    }
+
     public function forget(): void
     {
         $this->learned = null;

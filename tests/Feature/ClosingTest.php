@@ -6,9 +6,12 @@ namespace Tests\Feature;
 
 use App\Models\Job;
 use App\Models\Role;
+use App\UseCases\FoundBad;
 use App\UseCases\RecordEntries;
+use App\UseCases\ShopBelief;
 use App\UseCases\SpareBook;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Orthoscope\Core\Catalogue\Catalogue;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -62,6 +65,26 @@ final class ClosingTest extends TestCase
         $this->ware($spare);
         $job = $this->job(entries: [['kind' => 'start', 'reached' => 'nothing'], ['kind' => 'act', 'act' => 'replace', 'on' => ['supply'], 'with' => ['tag' => $spare->tag]]]);
         $this->actingAs($this->person(Role::Technician))->get("/jobs/{$job->tag}/close")->assertSee("{$spare->name} ({$spare->tag})")->assertSee(number_format($spare->value * 1.2 / 100, 2));
+    }
+
+    public function test_how_many_clean_starts_are_asked_follows_from_the_risk_the_lead_accepts(): void
+    {
+        $entries = [
+            ['kind' => 'start', 'outcomes' => ['nothing' => 2, 'stays' => 8]],
+            ['kind' => 'act', 'act' => 'replace', 'on' => ['supply'], 'with' => ['tag' => 'new']],
+            ['kind' => 'start', 'reached' => 'stays', 'times' => 3],
+        ];
+        $asked = function (float $risk) use ($entries): int {
+            config(['shop.comeback_risk' => $risk]);
+            array_map($this->app->forgetInstance(...), [Catalogue::class, ShopBelief::class, FoundBad::class]);
+            $job = $this->job(entries: $entries);
+            $page = $this->actingAs($this->person(Role::Technician))->get("/jobs/{$job->tag}/prove")->assertOk();
+            $page->assertSee(sprintf('at most %d in 100 that it comes back', (int) round(100 * $risk)));
+            $this->assertSame(1, preg_match('/(\d+) more clean starts? (is|are) wanted/', (string) $page->getContent(), $found));
+
+            return (int) $found[1];
+        };
+        $this->assertGreaterThan($asked(0.2), $asked(0.05));
     }
 
     public function test_what_is_not_proved_needs_a_lead_and_a_reason(): void

@@ -6,12 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\GoAheadRequest;
 use App\Http\Requests\WorthRequest;
-use App\Models\Bulletin;
 use App\Models\Job;
 use App\Models\User;
 use App\UseCases\AssessJob;
 use App\UseCases\DecideJob;
 use App\UseCases\RecordEntries;
+use App\UseCases\ShopBelief;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Str;
@@ -27,7 +27,7 @@ final class DecideController
         return view('decide', [
             'job' => $job, 'decision' => $decide->decide($job, $request->worth()), 'leave' => $decide->leave($job), 'worth' => $request->worth(),
             'assessment' => $assessJob->assess($job), 'offers' => $decide->offers($assessJob->machine($job)), 'once' => (string) Str::uuid(),
-            'avoid' => Bulletin::query()->inForce()->where('do_not_buy', true)->orderBy('model')->get(),
+            'avoid' => collect(ShopBelief::notToBuy()),
         ]);
     }
 

@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace App\View\Components;
 
 use App\Models\Bulletin;
-use Illuminate\Database\Eloquent\Collection;
+use App\UseCases\ShopBelief;
 use Illuminate\View\Component;
 use Illuminate\View\View;
 
 /** What the shop buys no more of, by its bulletins, wherever something is ordered or bought. */
 final class DoNotBuy extends Component
 {
-    /** @var Collection<int, Bulletin> */
-    public readonly Collection $bulletins;
+    /** @var list<Bulletin> */
+    public readonly array $bulletins;
 
     public function __construct()
     {
-        $this->bulletins = Bulletin::query()->inForce()->where('do_not_buy', true)->orderBy('model')->get();
+        $this->bulletins = ShopBelief::notToBuy();
     }
 
     public function render(): View
