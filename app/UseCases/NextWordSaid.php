@@ -18,7 +18,8 @@ final readonly class NextWordSaid
     public function rang(Job $job, User $by, string $said, ?Carbon $next, ?string $once): void
     {
         $words = "Rang {$job->machine->owner->name}".($said === '' ? '' : ": {$said}").'.';
-        $this->recordEntries->record($job, $by, [['kind' => 'note', 'text' => rtrim(str_replace('..', '.', $words)).($next === null ? '' : " Next word by {$next->format('D j M, H:i')}.")]], $once);
+        $text = rtrim(str_replace('..', '.', $words)).($next === null ? '' : " Next word by {$next->format('D j M, H:i')}.");
+        $this->recordEntries->record($job, $by, [['kind' => 'note', 'text' => $text]], $once);
         $job->update(['next_word_at' => $next]);
     }
 }

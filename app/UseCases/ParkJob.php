@@ -24,10 +24,26 @@ final readonly class ParkJob
     /** @throws ValidationException where no spare of that kind would settle it */
     public function until(Job $job, string $kind, User $by, RecordEntries $recordEntries): SpareWanted
     {
-        $wanted = array_values(array_filter(SpareWanted::in($this->assessJob->assess($job)->advice), fn (SpareWanted $one): bool => $one->kind === $kind))[0]
+        $advice = $this->assessJob->assess($job)->advice;
+        $wanted = array_values(array_filter(SpareWanted::in($advice), fn (SpareWanted $one): bool => $one->kind === $kind))[0]
             ?? throw ValidationException::withMessages(['kind' => 'No such spare would settle this job now; load the page again.']);
-        $recordEntries->record($job, $by, [['kind' => 'note', 'text' => "Parked until a {$this->catalogue->part($kind)->name} comes. {$wanted->words()}"]]);
-        $job->update(['parked' => ['kind' => $kind, 'part' => $wanted->part, 'step' => $wanted->step, 'since' => now()->toIso8601String(), 'by' => $by->id], 'spare_here' => null]);
+        $recordEntries->record(
+            $job,
+            $by,
+            [['kind' => 'note', 'text' => "Parked until a {$this->catalogue->part($kind)->name} comes. {$wanted->words()}"]],
+        );
+        $job->update(
+            [
+                'parked' => [
+                    'kind' => $kind,
+                    'part' => $wanted->part,
+                    'step' => $wanted->step,
+                    'since' => now()->toIso8601String(),
+                    'by' => $by->id,
+                ],
+                'spare_here' => null,
+            ],
+        );
         $this->assessJob->refresh($job);
 
         return $wanted;
@@ -47,11 +63,14 @@ final readonly class ParkJob
         }
         $core = $spare->core();
         foreach (Job::query()->open()->with(['machine', 'entries'])->whereNotNull('parked')->get() as $job) {
-            if (($job->parked['kind'] ?? '') !== $core->kind || $spare->isReservedFrom($job) || ! Fitting::of($core->kind, $core->facts, $this->assessJob->machine($job), $this->catalogue->shelf)->fits()) {
+            $fitting = Fitting::of($core->kind, $core->facts, $this->assessJob->machine($job), $this->catalogue->shelf);
+            if (($job->parked['kind'] ?? '') !== $core->kind || $spare->isReservedFrom($job) || ! $fitting->fits()) {
                 continue;
             }
-            foreach ($job->entries->whereIn('kind', ['start', 'finding', 'act', 'note'])->pluck('user_id')->push($job->parked['by'] ?? null)->filter()->unique() as $user) {
-                Notice::query()->create(['user_id' => $user, 'job_id' => $job->id, 'words' => "{$spare->tag} is here: {$spare->name}. {$job->parked['step']}."]);
+            $words = "{$spare->tag} is here: {$spare->name}. {$job->parked['step']}.";
+            $workers = $job->entries->whereIn('kind', ['start', 'finding', 'act', 'note'])->pluck('user_id');
+            foreach ($workers->push($job->parked['by'] ?? null)->filter()->unique() as $user) {
+                Notice::query()->create(['user_id' => $user, 'job_id' => $job->id, 'words' => $words]);
             }
             $job->update(['parked' => null, 'spare_here' => $spare->tag]);
             $this->assessJob->refresh($job);

@@ -23,7 +23,9 @@ final readonly class ReleaseMessage
             throw ValidationException::withMessages(['message' => $against]);
         }
         // Whoever presses first sends it: a second press finds nothing that is held.
-        if (Message::query()->whereKey($message->id)->where('state', 'held')->update(['state' => 'waiting', 'next_try_at' => now()]) === 1 && in_array($message->moment, ['ready', 'back-locked'], true)) {
+        $held = Message::query()->whereKey($message->id)->where('state', 'held');
+        $sent = $held->update(['state' => 'waiting', 'next_try_at' => now()]);
+        if ($sent === 1 && in_array($message->moment, ['ready', 'back-locked'], true)) {
             $this->write->of($message->job, 'not-collected', about: '0');
         }
     }
@@ -32,12 +34,19 @@ final readonly class ReleaseMessage
     public function against(Message $message): ?string
     {
         $assessment = $this->assessJob->assess($message->job);
-        $locks = array_map(fn (ActiveLock $active): string => $active->lock->name, [...$assessment->locks->onPower(), ...$assessment->locks->onOwnSupply()]);
+        $locks = array_map(
+            fn (ActiveLock $active): string => $active->lock->name,
+            [...$assessment->locks->onPower(), ...$assessment->locks->onOwnSupply()],
+        );
+
+        $locked = implode(', ', array_unique($locks));
+        $isConfirmed = $assessment->causes()[0]->confirmed ?? false;
 
         return match (true) {
-            $message->moment !== 'back-locked' && $locks !== [] => 'It is held: the job is locked ('.implode(', ', array_unique($locks)).'). End the lock first, or close the job with its warning.',
+            $message->moment !== 'back-locked' && $locks !== [] => "It is held: the job is locked ({$locked}). "
+                .'End the lock first, or close the job with its warning.',
             $message->moment === 'found' && $assessment->advice->stop === 'confirm' => "It is held: {$assessment->advice->why}",
-            $message->moment === 'found' && ! ($assessment->causes()[0]->confirmed ?? false) => 'It is held: the record does not confirm this cause any more.',
+            $message->moment === 'found' && ! $isConfirmed => 'It is held: the record does not confirm this cause any more.',
             $message->moment === 'ready' && $assessment->record->closing() === null => 'It is held: the job is not closed.',
             default => null,
         };

@@ -20,16 +20,25 @@
             </section>
             <section class="sheet">
                 <h2>Next word</h2>
-                <p>@if ($job->next_word_at)Promised by <b>{{ $job->next_word_at->format('l j F, H:i') }}</b>@if ($job->next_word_at->isPast()), <b class="danger">late</b>@endif.@else None is promised.@endif</p>
+                @if ($job->next_word_at)
+                    <p>Promised by <b>{{ $job->next_word_at->format('l j F, H:i') }}</b>@if ($job->next_word_at->isPast()), <b
+                        class="danger">late</b>@endif.</p>
+                @else<p>None is promised.</p>@endif
                 <x-rang :job="$job"/>
             </section>
             <section class="sheet">
                 <h2>Agreed</h2>
                 <ul>
-                    <li>{{ isset($job->agreed['limit']) ? 'Spend up to '.config('shop.currency').' '.number_format($job->agreed['limit'] / 100, 2).' without asking' : 'Ask before anything is spent' }}</li>
+                    <li>@isset($job->agreed['limit'])Spend up to {{ config('shop.currency') }}
+                        {{ number_format($job->agreed['limit'] / 100, 2) }}
+                        without asking@else Ask before anything is spent @endisset</li>
                     @if (($job->agreed['with'] ?? '') !== '')<li>Came with it: {{ $job->agreed['with'] }}</li>@endif
-                    @if (($job->agreed['data'] ?? '') !== '')<li>{{ App\Http\Requests\TakeInRequest::DATA[$job->agreed['data']] ?? '' }}</li>@endif
-                    @if (($job->machine->made_of['platform']['serial'] ?? '') !== '')<li>Serial number {{ $job->machine->made_of['platform']['serial'] }}</li>@endif
+                    @if (($job->agreed['data'] ?? '') !== '')
+                        <li>{{ App\Http\Requests\TakeInRequest::DATA[$job->agreed['data']] ?? '' }}</li>
+                    @endif
+                    @if (($job->machine->made_of['platform']['serial'] ?? '') !== '')
+                        <li>Serial number {{ $job->machine->made_of['platform']['serial'] }}</li>
+                    @endif
                 </ul>
             </section>
             <section class="sheet">
@@ -37,7 +46,9 @@
                 @error('message')<p class="error" role="alert">{{ $message }}</p>@enderror
                 @forelse ($job->messages as $message)
                     <details class="message" @if ($message->state === 'held') open @endif>
-                        <summary><b>{{ $message->subject }}</b> <span class="state">{{ App\Models\Message::STATES[$message->state] }}</span></summary>
+                        <summary>
+                            <b>{{ $message->subject }}</b> <span class="state">{{ App\Models\Message::STATES[$message->state] }}</span>
+                        </summary>
                         <pre class="mail">{{ $message->text }}</pre><x-release :message="$message"/>
                     </details>
                 @empty<p>None yet.</p>@endforelse
@@ -50,12 +61,18 @@
             <x-field name="text" label="In the owner's own words" area/>
             <details @if (old('events')) open @endif><summary>Just before it began</summary>
                 <fieldset class="choices stack more-told"><legend class="visually-hidden">Just before</legend>
-                    @foreach ($catalogue->events as $event)<label><input type="checkbox" name="events[]" value="{{ $event->id }}" {{ $ticked('events', $event->id) }}> {{ $event->name }}</label>@endforeach
+                    @foreach ($catalogue->events as $event)
+                        <label><input type="checkbox" name="events[]" value="{{ $event->id }}" {{ $ticked('events', $event->id) }}>
+                            {{ $event->name }}</label>
+                    @endforeach
                 </fieldset>
             </details>
             <details @if (old('marks')) open @endif><summary>Seen on the machine, or agreed</summary>
                 <fieldset class="choices stack look more-told"><legend class="visually-hidden">Marks</legend>
-                    @foreach ($catalogue->marks as $mark)<label><input type="checkbox" name="marks[]" value="{{ $mark->id }}" {{ $ticked('marks', $mark->id) }}> {{ $mark->name }}</label>@endforeach
+                    @foreach ($catalogue->marks as $mark)
+                        <label><input type="checkbox" name="marks[]" value="{{ $mark->id }}" {{ $ticked('marks', $mark->id) }}>
+                            {{ $mark->name }}</label>
+                    @endforeach
                 </fieldset>
                 <p class="caution">Liquid, a burn, a shock or a doubtful socket locks the machine until the bench has looked.</p>
             </details>

@@ -47,12 +47,16 @@ final class EveryDayTest extends TestCase
         $this->assertTrue($job->refresh()->next_word_at->equalTo($next));
     }
 
-    /** @return iterable<string, array{string}> weekends, ends of months and years, leap days, holidays, changes of clock, two years ahead */
+    /**
+     * @return iterable<string, array{string}> weekends, ends of months and years, leap days, holidays, changes of clock, two years
+     *    ahead
+     */
     public static function days(): iterable
     {
         foreach ([
-            '2026-11-28 09:00', '2026-11-29 23:58', '2026-11-30 23:59', '2026-12-25 10:00', '2026-12-31 23:59', '2027-01-01 00:01', '2027-02-28 23:59',
-            '2027-03-28 01:59', '2027-10-31 02:30', '2028-02-29 12:00', '2028-03-01 00:00', '2028-11-28 08:00',
+            '2026-11-28 09:00', '2026-11-29 23:58', '2026-11-30 23:59', '2026-12-25 10:00', '2026-12-31 23:59',
+            '2027-01-01 00:01', '2027-02-28 23:59', '2027-03-28 01:59', '2027-10-31 02:30', '2028-02-29 12:00',
+            '2028-03-01 00:00', '2028-11-28 08:00',
         ] as $day) {
             yield $day => [$day];
         }

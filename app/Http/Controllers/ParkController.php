@@ -16,8 +16,14 @@ use Illuminate\Http\Request;
 /** Parks a job until a spare comes, and takes it up again. */
 final class ParkController
 {
-    public function store(Request $request, Job $job, ParkJob $park, RecordEntries $recordEntries, ClaimBench $benches, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function store(
+        Request $request,
+        Job $job,
+        ParkJob $park,
+        RecordEntries $recordEntries,
+        ClaimBench $benches,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $given = $request->validate(['kind' => ['required', 'string', 'max:30']], ['kind.*' => 'Say which spare it waits for.']);
         $wanted = $park->until($job, $given['kind'], $user, $recordEntries);
         $benches->leave($job);

@@ -18,6 +18,9 @@ final class RangController
     {
         $said->rang($job->load('machine.owner'), $user, $request->said(), $request->next(), $request->once());
 
-        return back()->with('status', "On the record of {$job->tag}.".($request->next() === null ? '' : " Next word by {$request->next()->format('D j M, H:i')}."));
+        return back()->with(
+            'status',
+            "On the record of {$job->tag}.".($request->next() === null ? '' : " Next word by {$request->next()->format('D j M, H:i')}."),
+        );
     }
 }

@@ -26,7 +26,8 @@ final class StandController
         $assessment = $assessJob->assess($job);
 
         return view('stand', [
-            'job' => $job, 'assessment' => $assessment, 'catalogue' => $catalogue, 'tell' => (new MayTell($assessment, $catalogue))->sentences(),
+            'job' => $job, 'assessment' => $assessment, 'catalogue' => $catalogue,
+            'tell' => (new MayTell($assessment, $catalogue))->sentences(),
             'waits' => JobSummary::WAITS[$job->summary->waits_for ?? 'first-start'] ?? '', 'once' => (string) Str::uuid(),
         ]);
     }

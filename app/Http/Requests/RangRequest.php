@@ -19,7 +19,11 @@ final class RangRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['said' => ['nullable', 'string', 'max:300'], 'next' => ['nullable', 'date_format:Y-m-d\TH:i'], 'once' => ['nullable', 'string', 'max:60']];
+        return [
+            'said' => ['nullable', 'string', 'max:300'],
+            'next' => ['nullable', 'date_format:Y-m-d\TH:i'],
+            'once' => ['nullable', 'string', 'max:60'],
+        ];
     }
 
     /** @return array<string, string> */

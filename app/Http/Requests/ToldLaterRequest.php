@@ -31,7 +31,12 @@ final class ToldLaterRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['text.max' => 'Keep it under 2000 letters.', 'events.*' => 'Choose from the list.', 'marks.*' => 'Choose from the list.', ...EarlierWork::messages()];
+        return [
+            'text.max' => 'Keep it under 2000 letters.',
+            'events.*' => 'Choose from the list.',
+            'marks.*' => 'Choose from the list.',
+            ...EarlierWork::messages(),
+        ];
     }
 
     /** @return list<callable(Validator): void> */

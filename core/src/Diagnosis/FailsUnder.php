@@ -17,8 +17,9 @@ use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
 
 /**
- * The condition under which alone a machine fails, by what was told and seen. A start that went well outside it says nothing of the parts: a
- * warm start does not acquit what fails cold. A trouble that was told and that nobody in the shop has seen fails, so far, only at the owner's.
+ * The condition under which alone a machine fails, by what was told and seen. A start that went well outside it says nothing of the parts:
+ * a warm start does not acquit what fails cold. A trouble that was told and that nobody in the shop has seen fails, so far, only at the
+ * owner's.
  */
 final readonly class FailsUnder
 {
@@ -44,7 +45,10 @@ final readonly class FailsUnder
         self::OWNER => ['where it is used', '', 'where it is used'],
     ];
 
-    /** Starts that went well outside a condition, from which it is taken for the one that matters though nobody named it. Origin: judgement. */
+    /**
+     * Starts that went well outside a condition, from which it is taken for the one that matters though nobody named it. Origin:
+     * judgement.
+     */
     private const WELL_OTHERWISE = 2;
 
     /** @param  ?string  $condition one of the constants; null where it fails whatever the condition, or nothing is known of one */
@@ -62,7 +66,10 @@ final readonly class FailsUnder
                 continue;
             }
             if (self::wentWell($entry, $catalogue)) {
-                $well = array_merge($well, $acted || $entry->setUp->lent !== [] || $entry->setUp->out !== [] ? [] : array_fill(0, $entry->times, $entry->setUp));
+                $well = array_merge(
+                    $well,
+                    $acted || $entry->setUp->lent !== [] || $entry->setUp->out !== [] ? [] : array_fill(0, $entry->times, $entry->setUp),
+                );
             } else {
                 $failed[] = $entry->setUp;
             }
@@ -129,7 +136,8 @@ final readonly class FailsUnder
     {
         foreach ([self::COLD, self::HOURS, self::LOAD, self::WARM, self::CASE] as $condition) {
             $otherwise = array_filter($well, fn (SetUp $setUp): bool => ! self::isUnder($setUp, $condition));
-            if (count($otherwise) >= self::WELL_OTHERWISE && count($otherwise) === count($well) && ! self::someOutside($failed, $condition)) {
+            if (count($otherwise) >= self::WELL_OTHERWISE && count($otherwise) === count($well)
+                && ! self::someOutside($failed, $condition)) {
                 return $condition;
             }
         }
@@ -152,7 +160,11 @@ final readonly class FailsUnder
     private static function isUnseen(Record $record, Catalogue $catalogue, bool $acted): bool
     {
         $told = array_filter($record->inForce, fn (Entry $entry): bool => self::tellsOfFailure($entry, $catalogue));
-        $found = array_filter($record->all(Finding::class), fn (Finding $finding): bool => $catalogue->check($finding->check)->direct && $catalogue->check($finding->check)->result($finding->result)->shows !== []);
+        $found = array_filter(
+            $record->all(Finding::class),
+            fn (Finding $finding): bool => $catalogue->check($finding->check)->direct
+                && $catalogue->check($finding->check)->result($finding->result)->shows !== [],
+        );
 
         return $told !== [] && ! $acted && $found === [];
     }

@@ -44,7 +44,11 @@ final readonly class OnlyUnder
         foreach ($at as $part => $byStop) {
             foreach ($byStop as $stop => $bases) {
                 foreach ($catalogue->onlyUnder as $condition) {
-                    $all[] = new self(self::fault($condition, (string) $part, (string) $stop, $bases, $catalogue), array_column($bases, 'id'), (float) $condition['share'] * ($condition['times'][$part] ?? 1.0));
+                    $all[] = new self(
+                        self::fault($condition, (string) $part, (string) $stop, $bases, $catalogue),
+                        array_column($bases, 'id'),
+                        (float) $condition['share'] * ($condition['times'][$part] ?? 1.0),
+                    );
                 }
             }
         }

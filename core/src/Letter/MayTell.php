@@ -9,7 +9,10 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Words\StartInPlain;
 
-/** What the counter may tell an owner who asks how it stands: what was done and seen, never a cause that is not confirmed, never a promise of a cure. */
+/**
+ * What the counter may tell an owner who asks how it stands: what was done and seen, never a cause that is not confirmed, never a promise
+ * of a cure.
+ */
 final readonly class MayTell
 {
     public function __construct(private Assessment $assessment, private Catalogue $catalogue)
@@ -59,9 +62,14 @@ final readonly class MayTell
         $closing = $this->assessment->record->closing();
 
         return match (true) {
-            $closing !== null && $this->assessment->locks->keepItOff() => Sentence::of('It can be fetched. It is not repaired.', $closing->number),
+            $closing !== null && $this->assessment->locks->keepItOff() => Sentence::of(
+                'It can be fetched. It is not repaired.',
+                $closing->number,
+            ),
             $closing !== null => Sentence::of('The work on it is done.', $closing->number),
-            $this->assessment->locks->keepItOff() => Sentence::of('Something we were told or saw must be cleared up before we switch it on.'),
+            $this->assessment->locks->keepItOff() => Sentence::of(
+                'Something we were told or saw must be cleared up before we switch it on.',
+            ),
             $this->assessment->advice->stop === 'prove' => Sentence::of('It is being tested now. That takes as many starts as it needs.'),
             $this->assessment->advice->stop === 'decide' => Sentence::of('We are working out what to suggest to you, and what it costs.'),
             $this->isKnown() => Sentence::of('We make sure that nothing else is wrong with it.'),

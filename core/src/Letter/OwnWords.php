@@ -12,8 +12,9 @@ final class OwnWords
 
     /** Words that by themselves say nothing: greetings, and notes of whoever typed. */
     private const SAYS_NOTHING = [
-        'hi', 'hello', 'hey', 'good', 'morning', 'afternoon', 'evening', 'day', 'dear', 'sir', 'madam', 'please', 'pls', 'thanks', 'thank', 'you', 'thx', 'help', 'can', 'could', 'asap', 'regards', 'kind',
-        'best', 'see', 'above', 'below', 'same', 'as', 'before', 'idem', 'ditto', 'none', 'nothing', 'else', 'n', 'a', 'no', 'yes', 'ok', 'okay', 'well', 'so', 'test', 'x',
+        'hi', 'hello', 'hey', 'good', 'morning', 'afternoon', 'evening', 'day', 'dear', 'sir', 'madam', 'please', 'pls', 'thanks',
+        'thank', 'you', 'thx', 'help', 'can', 'could', 'asap', 'regards', 'kind', 'best', 'see', 'above', 'below', 'same', 'as',
+        'before', 'idem', 'ditto', 'none', 'nothing', 'else', 'n', 'a', 'no', 'yes', 'ok', 'okay', 'well', 'so', 'test', 'x',
     ];
 
     /** Empty where nothing of it says anything. */
@@ -34,6 +35,8 @@ final class OwnWords
             $quote = trim("{$quote} {$sentence}");
         }
 
-        return mb_strlen($quote) > self::MOST ? rtrim((string) preg_replace('/\s+\S*$/u', '', mb_substr($quote, 0, self::MOST))).' …' : $quote;
+        return mb_strlen($quote) > self::MOST ? rtrim(
+            (string) preg_replace('/\s+\S*$/u', '', mb_substr($quote, 0, self::MOST)),
+        ).' …' : $quote;
     }
 }

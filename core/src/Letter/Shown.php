@@ -22,7 +22,10 @@ use Orthoscope\Core\Proving\PlanState;
 use Orthoscope\Core\Words\Listed;
 use Orthoscope\Core\Words\PartsInPlain;
 
-/** What a letter claims to have worked, what was ruled out, how it was tested, and what was not: only of what was here, under the conditions it was tried. */
+/**
+ * What a letter claims to have worked, what was ruled out, how it was tested, and what was not: only of what was here, under the
+ * conditions it was tried.
+ */
 final readonly class Shown
 {
     /** @param  list<string>  $here kinds that often stay at the owner's and came in with this machine */
@@ -67,15 +70,21 @@ final readonly class Shown
             return [];
         }
         $clean = $this->cleanStarts();
-        $where = array_filter([$proof->outside === null ? '' : 'out of its case', $proof->inside === null ? '' : 'back in its case with its own power button']);
+        $where = array_filter([
+            $proof->outside === null ? '' : 'out of its case',
+            $proof->inside === null ? '' : 'back in its case with its own power button',
+        ]);
+        $places = array_values(array_filter([$proof->outside, $proof->inside]));
         $done = $plan->in(PlanState::Done);
         $shown = array_values(array_unique(array_map(fn (PlannedItem $item): string => $item->item->plain, $done)));
+        $by = array_values(array_filter(array_map(fn (PlannedItem $item): ?int => $item->entry, $done)));
+        $counts = CleanStarts::in($this->assessment->record, $this->catalogue)->forTheOwner();
 
         return [
-            ...($where === [] ? [] : [Sentence::of('We ran it '.implode(', and then ', $where).'.', ...array_values(array_filter([$proof->outside, $proof->inside])))]),
+            ...($where === [] ? [] : [Sentence::of('We ran it '.implode(', and then ', $where).'.', ...$places)]),
             Sentence::of($proof->clean === 1 ? 'It started well once.' : "It started well {$proof->clean} times in a row.", ...$clean),
-            ...($shown === [] ? [] : [Sentence::of('We also saw: '.Listed::of($shown).'.', ...array_values(array_filter(array_map(fn (PlannedItem $item): ?int => $item->entry, $done))))]),
-            ...array_map(fn (string $words): Sentence => Sentence::of($words, ...$clean), CleanStarts::in($this->assessment->record, $this->catalogue)->forTheOwner()),
+            ...($shown === [] ? [] : [Sentence::of('We also saw: '.Listed::of($shown).'.', ...$by)]),
+            ...array_map(fn (string $words): Sentence => Sentence::of($words, ...$clean), $counts),
         ];
     }
 
@@ -88,19 +97,29 @@ final readonly class Shown
         $starts = $this->assessment->record->all(Start::class);
         $last = $this->assessment->record->lastStart();
         $atWork = array_filter($starts, fn (Start $start): bool => in_array($start->setUp->goal, [Goal::Load, Goal::Hours], true));
-        $sentences = [
-            match (true) {
-                ! $this->assessment->hasEvidence() => Sentence::of('We tested none of its parts, so we cannot say that any of them is good.'),
-                $untested === [] => null,
-                default => Sentence::of('We did not get to test these, so we cannot say that they are good: '.PartsInPlain::of($untested).'.'),
-            },
-            $starts === [] || $atWork !== [] || $this->assessment->proof->clean === 0 ? null : Sentence::of('We did not run it for long, or at hard work.', ...array_column($starts, 'number')),
-            $closing === null ? null : self::items('We did not show this: %s.', $plan->owed(), $closed),
-            self::items('Without your leave to work past the log-in screen we did not test this: %s.', $plan->in(PlanState::Locked), $closed),
-            $closing === null || $closing->signedOff === '' ? null : Sentence::of('We hand it back before all our tests were done. The reason: '.rtrim($closing->signedOff, '.').'.', $closing->number),
-            $last !== null && $last->setUp->place === Place::Bench && $this->assessment->proof->inside === null && $closing !== null ? Sentence::of('Our last start was out of the case.', $last->number) : null,
-            $this->assessment->surprise->level === 'high' ? Sentence::of('One thing we saw does not fit with the rest. We could not explain it.', ...array_filter([$this->assessment->surprise->entry])) : null,
-        ];
+        $sentences = [];
+        if (! $this->assessment->hasEvidence()) {
+            $sentences[] = Sentence::of('We tested none of its parts, so we cannot say that any of them is good.');
+        } elseif ($untested !== []) {
+            $sentences[] = Sentence::of('We did not get to test these, so we cannot say that they are good: '.PartsInPlain::of($untested).'.');
+        }
+        if ($starts !== [] && $atWork === [] && $this->assessment->proof->clean > 0) {
+            $sentences[] = Sentence::of('We did not run it for long, or at hard work.', ...array_column($starts, 'number'));
+        }
+        $sentences[] = $closing === null ? null : self::items('We did not show this: %s.', $plan->owed(), $closed);
+        $withoutLeave = 'Without your leave to work past the log-in screen we did not test this: %s.';
+        $sentences[] = self::items($withoutLeave, $plan->in(PlanState::Locked), $closed);
+        if ($closing !== null && $closing->signedOff !== '') {
+            $why = rtrim($closing->signedOff, '.');
+            $sentences[] = Sentence::of("We hand it back before all our tests were done. The reason: {$why}.", $closing->number);
+        }
+        if ($last?->setUp->place === Place::Bench && $this->assessment->proof->inside === null && $closing !== null) {
+            $sentences[] = Sentence::of('Our last start was out of the case.', $last->number);
+        }
+        if ($this->assessment->surprise->level === 'high') {
+            $entries = array_filter([$this->assessment->surprise->entry]);
+            $sentences[] = Sentence::of('One thing we saw does not fit with the rest. We could not explain it.', ...$entries);
+        }
 
         return array_values(array_filter($sentences));
     }
@@ -113,7 +132,8 @@ final readonly class Shown
 
         return array_values(array_map(fn (PartStanding $s): Part => $s->part, array_filter(
             $this->assessment->standings,
-            fn (PartStanding $s): bool => in_array($s->standing, $open, true) && ! in_array($s->part->id, $told, true) && $s->replaced === null && $s->fitted === null
+            fn (PartStanding $s): bool => in_array($s->standing, $open, true) && ! in_array($s->part->id, $told, true)
+                && $s->replaced === null && $s->fitted === null
                 && $s->part->id !== 'outside' && ! $s->part->kind->link && $this->cameIn($s->part),
         )));
     }
@@ -187,6 +207,8 @@ final readonly class Shown
             array_filter($one->because, fn (Because $because): bool => $because->ground === $ground),
         ), $standings));
 
-        return $standings === [] ? [] : [Sentence::of(sprintf($words, PartsInPlain::of(array_map(fn (PartStanding $one): Part => $one->part, $standings))), ...$entries)];
+        $parts = PartsInPlain::of(array_map(fn (PartStanding $one): Part => $one->part, $standings));
+
+        return $standings === [] ? [] : [Sentence::of(sprintf($words, $parts), ...$entries)];
     }
 }

@@ -7,7 +7,10 @@ namespace Orthoscope\Core\Planning;
 /** A kind of spare that would settle a job and that nobody has: the job may be parked until one comes. */
 final readonly class SpareWanted
 {
-    /** Minutes a trial with it must be expected to save, or else it must tell more for its time than all that can be done. Origin: judgement. */
+    /**
+     * Minutes a trial with it must be expected to save, or else it must tell more for its time than all that can be done. Origin:
+     * judgement.
+     */
     private const SAVES_FROM = 1.0;
 
     /** What it must tell at the least, in bits, where nothing saves time any more. Origin: judgement. */

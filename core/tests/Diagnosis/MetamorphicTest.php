@@ -10,8 +10,8 @@ use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
 
 /**
- * How belief must change, or not, when a record is changed in a way whose meaning is known: no outside truth is needed for that (Chen, Cheung and
- * Yiu, Metamorphic testing, 1998). On every worked course, with bounds.
+ * How belief must change, or not, when a record is changed in a way whose meaning is known: no outside truth is needed for that (Chen,
+ * Cheung and Yiu, Metamorphic testing, 1998). On every worked course, with bounds.
  */
 final class MetamorphicTest extends TestCase
 {
@@ -36,7 +36,14 @@ final class MetamorphicTest extends TestCase
             ['kind' => 'finding', 'check' => 'look-plugs', 'result' => 'clear'],
         ];
         $entries = self::entries($course);
-        $this->assertSame([], $this->moved($this->beliefs([...$entries, ...$looks], $course), $this->beliefs([...$entries, ...array_reverse($looks)], $course), 0.01));
+        $this->assertSame(
+            [],
+            $this->moved(
+                $this->beliefs([...$entries, ...$looks], $course),
+                $this->beliefs([...$entries, ...array_reverse($looks)], $course),
+                0.01,
+            ),
+        );
     }
 
     /**
@@ -89,7 +96,9 @@ final class MetamorphicTest extends TestCase
     public function test_an_impossible_sign_leaves_the_rest_standing(array $course): void
     {
         $entries = self::entries($course);
-        $at = array_key_last(array_filter($entries, fn (array $entry): bool => $entry['kind'] === 'start' && ($entry['reached'] ?? '') === 'stays'));
+        $at = array_key_last(
+            array_filter($entries, fn (array $entry): bool => $entry['kind'] === 'start' && ($entry['reached'] ?? '') === 'stays'),
+        );
         if ($at === null) {
             $this->expectNotToPerformAssertions();
 

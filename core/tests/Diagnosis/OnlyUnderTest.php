@@ -12,9 +12,9 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /**
- * Machines that fail under one condition alone, of every condition, every kind of part and every stop at which that kind can fail: what goes well
- * without the condition acquits nothing, and the part stays among what is asked about. That a fault may show only cold, warm, at work, after hours, in
- * the case or where it is used is common practice, no source.
+ * Machines that fail under one condition alone, of every condition, every kind of part and every stop at which that kind can fail: what
+ * goes well without the condition acquits nothing, and the part stays among what is asked about. That a fault may show only cold, warm, at
+ * work, after hours, in the case or where it is used is common practice, no source.
  */
 final class OnlyUnderTest extends TestCase
 {
@@ -37,13 +37,18 @@ final class OnlyUnderTest extends TestCase
         foreach (OnlyUnder::all(Bench::catalogue()) as $only) {
             // A start that stops later has got past the part: that is another question.
             $stop = $only->fault->ways[0]['stops'];
-            if (! in_array($only->fault->part, self::NOT_IN, true) && $stop !== 'none' && Bench::catalogue()->stageIndex(Bench::catalogue()->part($only->fault->part)->stage) >= Bench::catalogue()->stageIndex($stop)) {
+            if (! in_array($only->fault->part, self::NOT_IN, true) && $stop !== 'none' && Bench::catalogue()->stageIndex(
+                Bench::catalogue()->part($only->fault->part)->stage,
+            ) >= Bench::catalogue()->stageIndex($stop)) {
                 $pairs["{$only->fault->part} {$only->fault->ways[0]['stops']}"] = [$only->fault->part, $only->fault->ways[0]['stops']];
             }
         }
         foreach (array_keys(self::CONDITIONS) as $condition) {
             foreach (array_unique(array_column($pairs, 1)) as $stop) {
-                yield "{$condition}, stopped before {$stop}" => [$condition, array_values(array_filter($pairs, fn (array $pair): bool => $pair[1] === $stop))];
+                yield "{$condition}, stopped before {$stop}" => [
+                    $condition,
+                    array_values(array_filter($pairs, fn (array $pair): bool => $pair[1] === $stop)),
+                ];
             }
         }
     }
@@ -74,7 +79,11 @@ final class OnlyUnderTest extends TestCase
             $this->assertGreaterThan(1e-4, $standing->now, "{$where}: it must stay a hypothesis");
             if ($condition !== 'case') {
                 // Taking it out of its case also reseats, which may be what helped.
-                $this->assertGreaterThan($this->share($assessment, $part->id, $stop, $condition), $standing->now, "{$where}: it is among what may be so");
+                $this->assertGreaterThan(
+                    $this->share($assessment, $part->id, $stop, $condition),
+                    $standing->now,
+                    "{$where}: it is among what may be so",
+                );
             }
         }
         if ($condition !== 'case') {
@@ -107,7 +116,9 @@ final class OnlyUnderTest extends TestCase
             ['kind' => 'start', 'reached' => 'stays', 'times' => 3, 'setup' => ['temperature' => 'warm']],
             ['kind' => 'act', 'act' => 'replace', 'on' => ['supply'], 'with' => ['tag' => 'O-1', 'trust' => 0.97]],
         ];
-        $after = fn (string $temperature): Assessment => Bench::assess([...$before, ['kind' => 'start', 'reached' => 'stays', 'times' => 6, 'setup' => ['temperature' => $temperature]]]);
+        $after = fn (string $temperature): Assessment => Bench::assess(
+            [...$before, ['kind' => 'start', 'reached' => 'stays', 'times' => 6, 'setup' => ['temperature' => $temperature]]],
+        );
         $this->assertNotSame(Standing::Proved, $after('warm')->standings['board']->standing);
         $this->assertSame('proved working, started cold', $after('cold')->standings['board']->words());
         $this->assertGreaterThan($after('warm')->sound + 0.1, $after('cold')->sound);
@@ -137,10 +148,15 @@ final class OnlyUnderTest extends TestCase
     {
         $of = $all = 0.0;
         foreach (OnlyUnder::all(Bench::catalogue()) as $only) {
-            if (str_starts_with($only->fault->id, "{$condition}-only-") && $only->fault->ways[0]['stops'] === $stop && $assessment->machine->ofKind($only->fault->part) !== []) {
-                $prior = $only->share * array_sum(array_map(fn (string $base): float => Bench::catalogue()->fault($base)->prior, $only->bases)) * count($assessment->machine->ofKind($only->fault->part));
+            if (str_starts_with($only->fault->id, "{$condition}-only-")
+                && $only->fault->ways[0]['stops'] === $stop && $assessment->machine->ofKind($only->fault->part) !== []) {
+                $prior = $only->share * array_sum(
+                    array_map(fn (string $base): float => Bench::catalogue()->fault($base)->prior, $only->bases),
+                ) * count($assessment->machine->ofKind($only->fault->part));
                 $all += $prior;
-                $of += $only->fault->part === $assessment->machine->part($part)->kind->id ? $prior / count($assessment->machine->ofKind($only->fault->part)) : 0.0;
+                $of += $only->fault->part === $assessment->machine->part($part)->kind->id ? $prior / count(
+                    $assessment->machine->ofKind($only->fault->part),
+                ) : 0.0;
             }
         }
 

@@ -27,9 +27,10 @@ use Orthoscope\Core\Tests\Support\Bench as Words;
 use PHPUnit\Framework\TestCase;
 
 /**
- * Letters of simulated jobs, each sentence held against the record and against what was hidden in the machine: what is said to have worked was
- * in a start that went that far and is not broken for good, what is said to be replaced was, and "we are sure" is right. Machines of both worlds, steps taken
- * at random, a repair of what was wrong in every second one. LETTERS=2000 in the environment writes so many; the suite writes fewer.
+ * Letters of simulated jobs, each sentence held against the record and against what was hidden in the machine: what is said to have worked
+ * was in a start that went that far and is not broken for good, what is said to be replaced was, and "we are sure" is right. Machines of
+ * both worlds, steps taken at random, a repair of what was wrong in every second one. LETTERS=2000 in the environment writes so many; the
+ * suite writes fewer.
  */
 final class LettersAreTrueTest extends TestCase
 {
@@ -59,7 +60,11 @@ final class LettersAreTrueTest extends TestCase
         }
         $this->assertGreaterThan($letters, $this->checked, 'Next to nothing was checked.');
         $this->assertGreaterThan($letters / 40, $this->sure, 'Hardly a letter is sure of anything.');
-        $this->assertLessThanOrEqual(self::WRONGLY_SURE * $letters / 100, $this->wronglySure, "{$this->wronglySure} of {$this->sure} letters that are sure are wrong");
+        $this->assertLessThanOrEqual(
+            self::WRONGLY_SURE * $letters / 100,
+            $this->wronglySure,
+            "{$this->wronglySure} of {$this->sure} letters that are sure are wrong",
+        );
     }
 
     private function job(HiddenMachine $hidden, Draw $draw, Catalogue $catalogue): Assessment
@@ -75,7 +80,8 @@ final class LettersAreTrueTest extends TestCase
         if ($draw->happens(0.5)) {
             [$fault, $part] = $draw->oneOf($hidden->causes());
             $usual = isset($catalogue->faults[$fault]) ? $catalogue->fault($fault)->usualRepair() : 'replace';
-            $usual === 'replace' && $hidden->machine()->part($part)->kind->carrier === null ? $bench->fit($part) : $bench->act($usual, [$part]);
+            $usual === 'replace' && $hidden->machine()->part($part)->kind->carrier === null
+                ? $bench->fit($part) : $bench->act($usual, [$part]);
         }
         for ($start = 0, $starts = (int) floor(4 * $draw->unit()); $start < $starts; $start++) {
             $bench->start(new SetUp);
@@ -83,17 +89,27 @@ final class LettersAreTrueTest extends TestCase
         $record = $bench->record();
         $closing = Words::case([['kind' => 'closing', 'price' => 4500, 'warranty_months' => 6]])->record->entries[0];
 
-        return Assessment::of($hidden->machine(), new Record([...$record->entries, $this->numbered($closing, count($record->entries) + 1)]), new Shelf([]), $catalogue);
+        return Assessment::of(
+            $hidden->machine(),
+            new Record([...$record->entries, $this->numbered($closing, count($record->entries) + 1)]),
+            new Shelf([]),
+            $catalogue,
+        );
     }
 
     private function check(Section $section, Assessment $assessment, HiddenMachine $hidden, string $where): void
     {
         foreach ($section->sentences as $sentence) {
             $known = array_column($assessment->record->inForce, 'number');
-            $this->assertSame([], array_values(array_diff($sentence->entries, $known)), "{$where}: \"{$sentence}\" rests on entries that are not there");
+            $this->assertSame(
+                [],
+                array_values(array_diff($sentence->entries, $known)),
+                "{$where}: \"{$sentence}\" rests on entries that are not there",
+            );
             match (true) {
                 str_starts_with($sentence->text, 'These worked') => $this->worked($sentence, $assessment, $hidden, $where),
-                str_starts_with($sentence->text, 'We replaced ') && ! str_contains($sentence->text, 'nothing') => $this->replaced($sentence, $assessment, $where),
+                str_starts_with($sentence->text, 'We replaced ')
+                    && ! str_contains($sentence->text, 'nothing') => $this->replaced($sentence, $assessment, $where),
                 str_starts_with($sentence->text, 'We are sure') => $this->sure($assessment, $hidden),
                 str_starts_with($sentence->text, 'It started well') => $this->startedWell($sentence, $assessment, $where),
                 default => null,
@@ -109,17 +125,38 @@ final class LettersAreTrueTest extends TestCase
     private function worked(Sentence $sentence, Assessment $assessment, HiddenMachine $hidden, string $where): void
     {
         $catalogue = Words::catalogue();
-        $named = array_filter($catalogue->parts, fn (PartKind $kind): bool => preg_match('/(?<![a-z])'.preg_quote($kind->plain, '/').'(?=,| and|\.|:)/', $sentence->text) === 1);
+        $named = array_filter(
+            $catalogue->parts,
+            fn (PartKind $kind): bool => preg_match('/(?<![a-z])'.preg_quote($kind->plain, '/').'(?=,| and|\.|:)/', $sentence->text) === 1,
+        );
         $this->assertNotSame([], $named, "{$where}: {$sentence}");
         foreach ($named as $kind) {
-            $this->assertNotContains($kind->id, ['screen', 'devices', 'cell', 'wall-socket'], "{$where}: {$kind->id} never came in, or a start says nothing of it");
-            $got = array_filter($assessment->record->all(Start::class), fn (Start $start): bool => in_array($start->number, $sentence->entries, true)
-                && $catalogue->reach($start->best())->firstStop > $catalogue->stageIndex($kind->stage) && ! $start->setUp->isLent($kind->id) && ! $start->setUp->isOut($kind->id));
+            $this->assertNotContains(
+                $kind->id,
+                ['screen', 'devices', 'cell', 'wall-socket'],
+                "{$where}: {$kind->id} never came in, or a start says nothing of it",
+            );
+            $got = array_filter($assessment->record->all(Start::class), fn (Start $start): bool => in_array(
+                $start->number,
+                $sentence->entries,
+                true,
+            )
+                && $catalogue->reach($start->best())->firstStop > $catalogue->stageIndex($kind->stage)
+                    && ! $start->setUp->isLent($kind->id) && ! $start->setUp->isOut($kind->id));
             $this->assertNotSame([], $got, "{$where}: no start got past {$kind->id}");
             foreach ($hidden->causes() as [$fault, $part]) {
-                $hard = isset($catalogue->faults[$fault]) && $catalogue->fault($fault)->shows === 'always' && $catalogue->stageIndex($catalogue->fault($fault)->ways[0]['stops']) <= $catalogue->stageIndex($kind->stage);
-                $touched = array_filter($assessment->record->all(Deed::class), fn (Deed $deed): bool => in_array($part, $deed->on, true)) !== [];
-                $this->assertFalse($hard && ! $touched && ! $hidden->isSound() && $hidden->machine()->part($part)->kind->id === $kind->id && count($hidden->causes()) === 1 && $this->neverWentWell($assessment), "{$where}: {$part} has {$fault} and is said to have worked");
+                $hard = isset($catalogue->faults[$fault]) && $catalogue->fault($fault)->shows === 'always' && $catalogue->stageIndex(
+                    $catalogue->fault($fault)->ways[0]['stops'],
+                ) <= $catalogue->stageIndex($kind->stage);
+                $touched = array_filter(
+                    $assessment->record->all(Deed::class),
+                    fn (Deed $deed): bool => in_array($part, $deed->on, true),
+                ) !== [];
+                $this->assertFalse(
+                    $hard && ! $touched && ! $hidden->isSound() && $hidden->machine()->part($part)->kind->id === $kind->id
+                        && count($hidden->causes()) === 1 && $this->neverWentWell($assessment),
+                    "{$where}: {$part} has {$fault} and is said to have worked",
+                );
             }
         }
     }
@@ -132,12 +169,23 @@ final class LettersAreTrueTest extends TestCase
 
     private function replaced(Sentence $sentence, Assessment $assessment, string $where): void
     {
-        $deeds = array_filter($assessment->record->all(Deed::class), fn (Deed $deed): bool => in_array($deed->number, $sentence->entries, true));
+        $deeds = array_filter(
+            $assessment->record->all(Deed::class),
+            fn (Deed $deed): bool => in_array($deed->number, $sentence->entries, true),
+        );
         $this->assertNotSame([], $deeds, "{$where}: {$sentence}");
         foreach ($deeds as $deed) {
-            $this->assertStringStartsWith('replace', lcfirst(Words::catalogue()->act($deed->act)->name), "{$where}: \"{$sentence}\" rests on {$deed->act}");
+            $this->assertStringStartsWith(
+                'replace',
+                lcfirst(Words::catalogue()->act($deed->act)->name),
+                "{$where}: \"{$sentence}\" rests on {$deed->act}",
+            );
             foreach ($deed->on as $part) {
-                $this->assertStringContainsString($deed->act === 'replace' ? $assessment->machine->part($part)->kind->plain : 'replaced', $sentence->text, $where);
+                $this->assertStringContainsString(
+                    $deed->act === 'replace' ? $assessment->machine->part($part)->kind->plain : 'replaced',
+                    $sentence->text,
+                    $where,
+                );
             }
         }
     }

@@ -36,14 +36,28 @@ final class MayTellTest extends TestCase
         $dead = ['kind' => 'start', 'reached' => 'nothing', 'signs' => ['standby' => 'off']];
         $failed = ['kind' => 'finding', 'check' => 'supply-test', 'result' => 'fail'];
         yield 'not started' => [[], ['Nobody has started it here yet.', 'we do not name one', 'still looking'], ['The cause is known']];
-        yield 'started' => [[$dead], ['We started it as it came, and nothing happened at all.', 'we do not name one'], ['The cause is known', 'again']];
-        yield 'the supply failed its tester' => [[$dead, $failed], ['The cause is known. Who works on it writes to you'], ['still looking', 'do not name one']];
-        yield 'it smoked' => [[['kind' => 'report', 'marks' => ['smoke'], 'reached' => 'nothing']], ['must be cleared up before we switch it on'], ['The cause is known', 'can be fetched', 'plug it in']];
+        yield 'started' => [
+            [$dead],
+            ['We started it as it came, and nothing happened at all.', 'we do not name one'],
+            ['The cause is known', 'again'],
+        ];
+        yield 'the supply failed its tester' => [
+            [$dead, $failed],
+            ['The cause is known. Who works on it writes to you'],
+            ['still looking', 'do not name one'],
+        ];
+        yield 'it smoked' => [
+            [['kind' => 'report', 'marks' => ['smoke'], 'reached' => 'nothing']],
+            ['must be cleared up before we switch it on'],
+            ['The cause is known', 'can be fetched', 'plug it in'],
+        ];
     }
 
     public function test_what_is_still_locked_is_handed_back_with_a_warning_and_nothing_else_is(): void
     {
-        $wet = Bench::assess([['kind' => 'report', 'marks' => ['liquid']], ['kind' => 'finding', 'check' => 'look-inside', 'result' => 'liquid']]);
+        $wet = Bench::assess(
+            [['kind' => 'report', 'marks' => ['liquid']], ['kind' => 'finding', 'check' => 'look-inside', 'result' => 'liquid']],
+        );
         $said = implode(' ', array_map(strval(...), Warning::sentences($wet->locks)));
         $this->assertStringContainsString('switch it on', $said);
         $this->assertSame([], Warning::sentences(Bench::assess([['kind' => 'start', 'reached' => 'stays']])->locks));

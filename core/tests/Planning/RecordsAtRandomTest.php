@@ -67,28 +67,48 @@ final class RecordsAtRandomTest extends TestCase
         $advice = $assessment->advice;
         $open = array_values(array_filter($advice->steps, fn (NextStep $step): bool => $step->isOpen()));
         foreach (array_slice($open, 0, 3) as $i => $step) {
-            $this->assertFalse($this->isForegone($step, $record, $assessment), "{$where}: {$step->candidate->name()} has one outcome and decides nothing");
+            $this->assertFalse(
+                $this->isForegone($step, $record, $assessment),
+                "{$where}: {$step->candidate->name()} has one outcome and decides nothing",
+            );
         }
         $power = $assessment->locks->powerIsLocked();
         $barred = $assessment->locks->onOwnSupply() !== [];
         foreach ($open as $step) {
-            $this->assertFalse($power && $step->candidate->step->power, "{$where}: {$step->candidate->name()} puts power on a locked machine");
-            $this->assertFalse($barred && $step->candidate->ownSupply, "{$where}: {$step->candidate->name()} puts mains on a barred supply");
+            $this->assertFalse(
+                $power && $step->candidate->step->power,
+                "{$where}: {$step->candidate->name()} puts power on a locked machine",
+            );
+            $this->assertFalse(
+                $barred && $step->candidate->ownSupply,
+                "{$where}: {$step->candidate->name()} puts mains on a barred supply",
+            );
         }
         if (($power || $barred) && $open !== []) {
             $this->assertStringNotContainsString('Start it once', $advice->why, $where);
             $this->assertNotSame('prove', $advice->stop, "{$where}: {$advice->why}");
         }
         if ($advice->stop === 'go-on') {
-            $this->assertStringStartsWith($open[0]->candidate->step->id === 'start' && $record->lastStart() === null ? 'Start it once' : $open[0]->candidate->name(), $advice->why, "{$where}: the sentence and the list say the same");
+            $this->assertStringStartsWith(
+                $open[0]->candidate->step->id === 'start' && $record->lastStart() === null ? 'Start it once' : $open[0]->candidate->name(),
+                $advice->why,
+                "{$where}: the sentence and the list say the same",
+            );
         }
         $grounds = Grounds::read($record, Replay::of($assessment->machine, $record, Bench::catalogue())->model);
         foreach ($advice->steps as $step) {
-            $this->assertFalse($step->candidate->step->each === 'swapped' && $grounds->has($step->candidate->target->id ?? '', Ground::Seen), "{$where}: what was seen bad is not put back");
+            $this->assertFalse(
+                $step->candidate->step->each === 'swapped' && $grounds->has($step->candidate->target->id ?? '', Ground::Seen),
+                "{$where}: what was seen bad is not put back",
+            );
         }
         foreach ($assessment->standings as $standing) {
             if ($standing->standing->value === 'condemned') {
-                $this->assertNotSame([], Grounds::only($standing->because, Ground::CameBack, Ground::Seen), "{$where}: {$standing->part->id} is condemned without a start or a sight");
+                $this->assertNotSame(
+                    [],
+                    Grounds::only($standing->because, Ground::CameBack, Ground::Seen),
+                    "{$where}: {$standing->part->id} is condemned without a start or a sight",
+                );
             }
         }
     }

@@ -36,8 +36,14 @@ final class ShelfTest extends TestCase
         yield 'one that was bought and is trusted most' => [[self::stick('M-2', 0.97), self::stick('P-7', 0.99, bought: true)], 'P-7'];
     }
 
-    private static function stick(string $tag, float $trust, int $value = 800, bool $proved = true, bool $bought = false, string $memory = 'DDR4'): Spare
-    {
+    private static function stick(
+        string $tag,
+        float $trust,
+        int $value = 800,
+        bool $proved = true,
+        bool $bought = false,
+        string $memory = 'DDR4',
+    ): Spare {
         return new Spare($tag, 'stick', "Stick {$tag}", $trust, $value, ['memory' => $memory], [], $proved, $bought);
     }
 }

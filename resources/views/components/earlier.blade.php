@@ -15,7 +15,8 @@
             <input id="e-when-{{ $i }}" name="earlier[{{ $i }}][when]" placeholder="2026-06" maxlength="7" autocomplete="off"
                 value="{{ old("earlier.{$i}.when") }}" @error("earlier.{$i}.when") aria-invalid="true" @enderror>
             <label class="visually-hidden" for="e-words-{{ $i }}">By whom, and how long it held</label>
-            <input id="e-words-{{ $i }}" name="earlier[{{ $i }}][words]" placeholder="{{ $i === 0 ? 'by a friend, held two months' : '' }}" maxlength="300"
+            <input id="e-words-{{ $i }}" name="earlier[{{ $i }}][words]" maxlength="300"
+                placeholder="{{ $i === 0 ? 'by a friend, held two months' : '' }}"
                 autocomplete="off" value="{{ old("earlier.{$i}.words") }}">
             @error("earlier.{$i}.when")<p class="error">{{ $message }}</p>@enderror
             @error("earlier.{$i}.words")<p class="error">{{ $message }}</p>@enderror
