@@ -29,9 +29,11 @@
             <section class="sheet">
                 <h2>Agreed</h2>
                 <ul>
-                    <li>@isset($job->agreed['limit'])Spend up to {{ config('shop.currency') }}
-                        {{ number_format($job->agreed['limit'] / 100, 2) }}
-                        without asking@else Ask before anything is spent @endisset</li>
+                    <li>@isset($job->agreed['limit'])
+                            Spend up to {{ config('shop.currency') }} {{ number_format($job->agreed['limit'] / 100, 2) }} without asking
+                        @else
+                            Ask before anything is spent
+                        @endisset</li>
                     @if (($job->agreed['with'] ?? '') !== '')<li>Came with it: {{ $job->agreed['with'] }}</li>@endif
                     @if (($job->agreed['data'] ?? '') !== '')
                         <li>{{ App\Http\Requests\TakeInRequest::DATA[$job->agreed['data']] ?? '' }}</li>

@@ -26,7 +26,9 @@ final class WordToTheOwnerTest extends TestCase
             [['kind' => 'start', 'reached' => 'dark', 'waited' => 120]],
         );
         $this->actingAs($this->person(Role::Counter))->get("/jobs/{$job->tag}")->assertRedirect("/jobs/{$job->tag}/stand");
-        $this->get("/jobs/{$job->tag}/stand")->assertOk()->assertSee('the fans ran but there was no picture')->assertSee('we do not name one')->assertDontSee('memory slot')->assertDontSee('%');
+        $this->get("/jobs/{$job->tag}/stand")->assertOk()
+            ->assertSee(['the fans ran but there was no picture', 'we do not name one', 'Ask before anything is spent'])
+            ->assertDontSee('memory slot')->assertDontSee('%');
     }
 
     public function test_an_overdue_list_is_cleared_by_ringing(): void
@@ -88,7 +90,8 @@ final class WordToTheOwnerTest extends TestCase
         )->assertSessionHasNoErrors();
         $this->assertSame(
             ['The cat did it', 'by a friend'],
-            $job->entries()->where('kind', 'report')->where('number', '>', 1)->orderBy('number')->get()->map(fn ($entry) => $entry->body['text'])->all(),
+            $job->entries()->where('kind', 'report')->where('number', '>', 1)->orderBy('number')->get()
+                ->map(fn ($entry) => $entry->body['text'])->all(),
         );
         $this->assertSame(
             'locked',
