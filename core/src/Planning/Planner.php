@@ -236,7 +236,13 @@ final class Planner
      */
     private function rank(Weighed $one): array
     {
-        return [$one->isOpen() ? 0 : 1, $this->comesFirst($one->candidate) ? 0 : 1, -$one->savesPerMinute(), $one->saves > 0.0 ? -round($one->saves / 2) : -$one->bits / $one->candidate->minutes(), -$one->bits];
+        return [
+            $one->isOpen() ? 0 : 1,
+            $this->comesFirst($one->candidate) ? 0 : 1,
+            -$one->savesPerMinute(),
+            $one->savesTime() ? -round($one->saves / 2) : -$one->bits / $one->candidate->minutes(),
+            -$one->bits,
+        ];
     }
 
     /** What unlocks, what confirms, and the first start come before all weighing. */

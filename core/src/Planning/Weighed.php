@@ -7,6 +7,9 @@ namespace Orthoscope\Core\Planning;
 /** A step weighed on some belief. */
 final readonly class Weighed
 {
+    /** Minutes below which what a step saves is noise. Origin: judgement. */
+    private const NOISE = 1.0;
+
     /**
      * @param  list<ActiveLock>  $lockedBy
      * @param  float  $after     expected minutes still to go once it is done
@@ -34,6 +37,12 @@ final readonly class Weighed
     /** What it saves, its own cost aside, for each of its minutes; in steps of a tenth, for less is noise. */
     public function savesPerMinute(): float
     {
-        return $this->saves > 0.0 ? round(10.0 * ($this->saves + $this->candidate->minutes()) / $this->candidate->minutes()) / 10.0 : 0.0;
+        return $this->savesTime() ? round(10.0 * ($this->saves + $this->candidate->minutes()) / $this->candidate->minutes()) / 10.0 : 0.0;
+    }
+
+    /** Whether it saves more than noise: what it takes and saves is known to no more than a minute or two. */
+    public function savesTime(): bool
+    {
+        return $this->saves >= self::NOISE;
     }
 }
