@@ -30,7 +30,7 @@ final readonly class ParkJob
         $recordEntries->record(
             $job,
             $by,
-            [['kind' => 'note', 'text' => "Parked until a {$this->catalogue->part($kind)->name} comes. {$wanted->words()}"]],
+            [['kind' => 'note', 'text' => "Parked until one comes for {$wanted->part}. {$wanted->words()}"]],
         );
         $job->update(
             [

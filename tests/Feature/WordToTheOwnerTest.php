@@ -114,7 +114,7 @@ final class WordToTheOwnerTest extends TestCase
         $this->post("/jobs/{$job->tag}/park", ['kind' => 'screen'])->assertSessionHasErrors('kind');
         $this->post("/jobs/{$job->tag}/park", ['kind' => 'stick'])->assertSessionHasNoErrors();
         $this->assertSame('parked', $this->waits($job));
-        $this->assertStringStartsWith('Parked until a Stick comes.', $job->entries()->where('kind', 'note')->firstOrFail()->body['text']);
+        $this->assertStringStartsWith('Parked until one comes for stick', $job->entries()->where('kind', 'note')->firstOrFail()->body['text']);
         $this->get('/')->assertSee('Parked until a spare comes');
         $add = fn (string $tag, string $memory): Spare => app(SpareBook::class)->add(
             [

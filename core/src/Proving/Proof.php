@@ -19,7 +19,7 @@ final readonly class Proof
      * @param  ?int  $inside  entry of the start that proves it in the case, after that
      * @param  float  $sound   belief that nothing is wrong now
      * @param  int  $clean   starts in a row, up to the last one, that got all the way
-     * @param  bool  $isBelieved the belief leaves no more risk than the shop accepts
+     * @param  bool  $isBelieved the belief and the clean starts leave no more risk than the shop accepts
      * @param  list<string>  $owed    what is still to do, in words; empty when proved
      */
     private function __construct(
@@ -60,7 +60,11 @@ final readonly class Proof
 
         $off = array_map(fn (StillOff $one): string => "Not back yet: {$one->words()}.", StillOff::in($record, $catalogue));
 
-        return new self($outside, $inside, $sound, $clean, [...$off, ...self::owed($outside, $inside, $lent, $sound, CleanStarts::in($record, $catalogue), $catalogue)], $sound >= 1.0 - $catalogue->number('comeback_risk'));
+        $starts = CleanStarts::in($record, $catalogue);
+        $owed = [...$off, ...self::owed($outside, $inside, $lent, $sound, $starts, $catalogue)];
+        $isBelieved = $sound >= 1.0 - $catalogue->number('comeback_risk') && (! $starts->areCounted() || $starts->more($sound) === 0);
+
+        return new self($outside, $inside, $sound, $clean, $owed, $isBelieved);
     }
 
     public function isComplete(): bool
