@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Carbon\CarbonInterface;
 use DateTimeImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -13,6 +14,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Spares\Spare as CoreSpare;
+use Orthoscope\Core\Spares\SpareEvent;
 use Orthoscope\Core\Spares\Trust;
 
 /**
@@ -74,6 +76,18 @@ class Spare extends Model
     public function trustThen(): Trust
     {
         return Trust::resumed($this->trust, new DateTimeImmutable(($this->trust_at ?? now())->toIso8601String()), $this->kind, app(Catalogue::class)->shelf);
+    }
+
+    /**
+     * With what a sale asks: whether it was ever proved, and whether it was ordered for the job in question.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeWithProof(Builder $query, ?Job $for): void
+    {
+        $query->addSelect('spares.*')
+            ->selectRaw('exists (select 1 from spare_events where spare_id = spares.id and kind = ?) as is_proved', [SpareEvent::PASSED])
+            ->selectRaw('exists (select 1 from orders where spare_id = spares.id and job_id = ?) as is_bought', [$for->id ?? 0]);
     }
 
     public function core(): CoreSpare

@@ -15,7 +15,6 @@ use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Spares\Fitting;
 use Orthoscope\Core\Spares\Shelf;
 use Orthoscope\Core\Spares\Spare as CoreSpare;
-use Orthoscope\Core\Spares\SpareEvent;
 
 /** The spares that a job may borrow: those that fit and are free, of each kind the few that are trusted most. */
 final readonly class FreeShelf
@@ -79,8 +78,7 @@ final readonly class FreeShelf
             ->where(fn (Builder $query): Builder => $query->whereNull('reserved_for')->orWhere('reserved_for', $job->id)->orWhere('reserved_until', '<', now()->startOfDay()));
 
         return Spare::query()->fromSub($ranked, 'spares')->where('rank_in_kind', '>', $from)->where('rank_in_kind', '<=', $from + self::AT_ONCE)
-            ->addSelect('spares.*')->selectRaw('exists (select 1 from spare_events where spare_id = spares.id and kind = ?) as is_proved', [SpareEvent::PASSED])
-            ->selectRaw('exists (select 1 from orders where spare_id = spares.id and job_id = ?) as is_bought', [$job->id])->orderBy('kind')->orderBy('rank_in_kind');
+            ->withProof($job)->orderBy('kind')->orderBy('rank_in_kind');
     }
 
     /**

@@ -6,7 +6,6 @@ namespace App\UseCases;
 
 use App\Models\Job;
 use App\Models\Loan;
-use App\Models\Order;
 use App\Models\Spare;
 use App\Models\User;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -41,9 +40,9 @@ final readonly class Loans
         }
         if (($written['kind'] ?? '') === 'act' && isset($written['with']['tag']) && ! in_array($written['with']['tag'], ['new', ''], true)) {
             $spare = $this->find((string) $written['with']['tag'], '/with');
-            $keeps = Order::query()->where('job_id', $job->id)->where('spare_id', $spare->id)->exists() ? null : $this->book->notForSale($spare);
-            if ($keeps !== null) {
-                throw CaseMistake::at('/with', "{$keeps} Lend it for a trial, and fit another for good.");
+            $keeps = $this->book->notForSale($spare, $job);
+            if ($keeps !== null && ! $by->can('lead')) {
+                throw CaseMistake::at('/with', "{$keeps} Lend it for a trial, and fit another; if it stays all the same, a lead records it.");
             }
             $this->lend($spare, $job, $by);
             $written['with']['trust'] = round($spare->trustNow(), 4);

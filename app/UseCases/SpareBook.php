@@ -11,7 +11,9 @@ use App\Models\User;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Spares\NotForSale;
 use Orthoscope\Core\Spares\Quarantine;
+use Orthoscope\Core\Spares\Spare as CoreSpare;
 use Orthoscope\Core\Spares\SpareEvent;
 use Orthoscope\Core\Spares\Trust;
 
@@ -101,21 +103,17 @@ final readonly class SpareBook
         return Quarantine::of($events);
     }
 
-    /** Why it is not sold, in one sentence: what is unproved is no ware, and the best reference of its kind is what the bench proves by. */
-    public function notForSale(Spare $spare): ?string
+    /** Why it does not stay in a machine, of this job or any, in one sentence; null where it may. */
+    public function notForSale(Spare $spare, ?Job $for = null): ?string
     {
-        $trust = $spare->trustNow();
-        $kind = lcfirst($this->catalogue->part($spare->kind)->name);
-        $proved = $spare->story()->where('kind', SpareEvent::PASSED)->exists();
-        $better = Spare::query()->where('kind', $spare->kind)->where('status', 'free')->whereKeyNot($spare->id)->get()
-            ->contains(fn (Spare $other): bool => $other->fits === $spare->fits && $other->trustNow() >= $trust);
+        if ($this->quarantine($spare)->isOn() || $spare->status === 'quarantined') {
+            return "{$spare->tag} is in quarantine and is not sold; prove it first.";
+        }
+        $asked = Spare::query()->withProof($for)->findOrFail($spare->id)->core();
+        $free = Spare::query()->withProof($for)->where('kind', $spare->kind)->where('status', 'free')->get();
+        $shelf = array_values($free->map(fn (Spare $one): CoreSpare => $one->core())->all());
 
-        return match (true) {
-            $this->quarantine($spare)->isOn() || $spare->status === 'quarantined' => "{$spare->tag} is in quarantine and is not sold; prove it first.",
-            ! $proved || $trust < $this->catalogue->shelf->verifyBelow => sprintf('%s is not proved (trusted %d in 100) and is not sold; prove it first.', $spare->tag, (int) floor(100 * $trust)),
-            ! $better => "{$spare->tag} is the best {$kind} on the shelf to prove others by; it is not sold while there is no better one.",
-            default => null,
-        };
+        return NotForSale::why($asked, $shelf, $this->catalogue->shelf->verifyBelow)?->words($asked, $this->catalogue->part($spare->kind)->name);
     }
 
     /** The shop's own rate of new parts that were dead on arrival. */

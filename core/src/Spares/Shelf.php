@@ -39,17 +39,15 @@ final readonly class Shelf
     }
 
     /**
-     * The spare that may stay in a machine for good: one that was bought for it, or else a proved one, but never the best of its kind, which is
-     * what the bench proves others by.
+     * The spare that may stay in a machine for good: one that was bought for it, or else the best that the shop sells.
      *
      * @param  float  $trusted below which a spare is no ware, from 0 to 1
      */
     public function toSell(string $kind, Machine $machine, float $trusted): ?Spare
     {
-        $ranked = $this->ranked($kind, $machine);
-        $bought = array_values(array_filter($ranked, fn (Spare $spare): bool => $spare->bought));
-        $shops = array_values(array_filter($ranked, fn (Spare $spare): bool => ! $spare->bought));
-        $ware = array_values(array_filter(array_slice($shops, 1), fn (Spare $spare): bool => $spare->proved && $spare->trust >= $trusted));
+        $isSold = fn (Spare $spare): bool => NotForSale::why($spare, $this->spares, $trusted) === null;
+        $ware = array_values(array_filter($this->ranked($kind, $machine), $isSold));
+        $bought = array_values(array_filter($ware, fn (Spare $spare): bool => $spare->bought));
 
         return $bought[0] ?? $ware[0] ?? null;
     }

@@ -28,7 +28,8 @@ final class ShelfTest extends TestCase
         yield 'nothing is there' => [[], null];
         yield 'the only one is what others are proved by' => [[$best], null];
         yield 'the second best' => [[self::stick('M-2', 0.97), $best, self::stick('M-3', 0.95)], 'M-2'];
-        yield 'of two alike the cheaper is kept' => [[self::stick('M-2', 0.99, value: 900), $best], 'M-2'];
+        yield 'of two alike either proves others, and the cheaper is sold' => [[self::stick('M-2', 0.99, value: 900), $best], 'M-1'];
+        yield 'two that go elsewhere prove nothing here' => [[$best, self::stick('M-2', 0.99, memory: 'DDR3')], null];
         yield 'the second is unproved' => [[$best, self::stick('M-2', 0.97, proved: false)], null];
         yield 'the second is not trusted' => [[$best, self::stick('M-2', 0.8)], null];
         yield 'the better one does not fit this machine' => [[self::stick('M-2', 0.97), self::stick('M-3', 0.99, memory: 'DDR3')], null];
