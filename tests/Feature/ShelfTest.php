@@ -243,6 +243,10 @@ final class ShelfTest extends TestCase
         $fit = ['entry' => ['kind' => 'act', 'act' => 'replace', 'on' => 'supply', 'with' => ['tag' => 'S-12']]];
         $this->post("/jobs/{$mine->tag}/entries", $fit)->assertSessionHasErrors();
         $this->assertStringContainsString('S-12 is not proved (trusted 97 in 100) and is not sold; prove it first.', session('errors')->first());
+        $done = ['entry' => [...$fit['entry'], 'with' => ['tag' => $this->spare('S-20', 'supply')->tag]]];
+        $this->actingAs($this->person(Role::Lead))->post("/jobs/{$other->tag}/entries", $done)->assertSessionHasNoErrors();
+        $this->assertSame('fitted', Spare::query()->where('tag', 'S-20')->value('status'), 'What happened goes on the record.');
+        $this->actingAs($this->person(Role::Technician));
         $this->ware($spare);
         $this->post("/jobs/{$mine->tag}/entries", $fit)->assertSessionHasNoErrors();
         $this->assertSame(['fitted', "fitted in {$mine->tag}", 0], [$spare->fresh()?->status, $spare->fresh()?->reason, $mine->loans()->count()]);
