@@ -1,14 +1,6 @@
 <x-layout title="Diary" nav="floor">
     <div class="head"><h1>Diary</h1><p>{{ now()->format('l j F') }}: who hears what, which bench does what, and why</p><a class="button" href="{{ $feed }}">Calendar feed</a><a class="button" href="{{ route('floor') }}">Floor</a></div>
-    @if ($overdue->isNotEmpty())
-        <section class="notice overdue" role="note"><b>Should have heard by now</b>
-            @foreach ($overdue as $job)
-                <div class="late"><a class="tag" href="{{ route('jobs.stand', $job) }}">{{ $job->tag }}</a>
-                    <span>{{ trim("{$job->machine->owner->name} {$job->machine->owner->phone}") }}, {{ $job->next_word_at->diffForHumans() }}</span>
-                    <x-rang :job="$job" :next="$nextWord"/></div>
-            @endforeach
-        </section>
-    @endif
+    <x-overdue :overdue="$overdue" open/>
     <div class="columns two wells">
         <section class="sheet"><h2>The benches</h2>
             <p>@forelse ($claims as $claim){{ $claim->user->name }} has <b>{{ $claim->job->tag }}</b> on bench {{ $claim->bench }}@if (! $loop->last), @else.@endif @empty Nobody has a bench now. @endforelse</p>

@@ -1,15 +1,7 @@
 <x-layout title="Floor" nav="floor">
     <div class="head"><h1>Floor</h1><p>{{ $open }} {{ $open === 1 ? 'machine' : 'machines' }} in the shop</p><a class="button" href="{{ route('diary') }}">Diary</a><a class="button" href="{{ route('messages') }}">Messages</a>@can('work-at-bench')<a class="button" href="{{ route('orders') }}">Orders</a>@endcan<a class="button" href="{{ route('intake.create') }}">Take one in</a></div>
     @foreach ($notices as $notice)<form method="post" action="{{ route('notices.seen', $notice) }}" class="notice" role="note">@csrf<b>{{ $notice->job->tag }}.</b> {{ $notice->words }} <a href="{{ route('jobs.show', $notice->job) }}">Open it</a> <button>seen</button></form>@endforeach
-    @if ($late->isNotEmpty())
-        <details class="notice overdue"><summary><b>{{ $late->count() }} {{ $late->count() === 1 ? 'owner' : 'owners' }} should have heard by now</b></summary>
-            @foreach ($late as $job)
-                <div class="late"><a class="tag" href="{{ route('jobs.stand', $job) }}">{{ $job->tag }}</a>
-                    <span>{{ trim("{$job->machine->owner->name} {$job->machine->owner->phone}") }}, {{ $job->next_word_at->diffForHumans() }}</span>
-                    <x-rang :job="$job" :next="$nextWord"/></div>
-            @endforeach
-        </details>
-    @endif
+    <x-overdue :overdue="$overdue" :open="old('rang') !== null"/>
     @if ($runsOut)
     @if ($runsOut->loans > 0)<p class="notice" role="note"><a href="{{ route('shelf') }}">{{ $runsOut->loans }} {{ $runsOut->loans === 1 ? 'spare is' : 'spares are' }} overdue</a></p>@endif
     @if ($runsOut->claims->isNotEmpty())<p class="notice" role="note"><a href="{{ route('comebacks') }}">{{ $runsOut->claims->count() }} {{ $runsOut->claims->count() === 1 ? 'claim wants' : 'claims want' }} a word to the supplier</a>@if ($first = $runsOut->claims->whereNotNull('deadline')->first()), the first by {{ $first->deadline->format('j M') }}@endif</p>@endif

@@ -14,8 +14,10 @@
                 <li>{{ App\View\Mark::of(['done' => 'proved', 'failed' => 'condemned', 'owed' => 'not-tested', 'locked' => 'hidden'][$item->state->value]) }}
                     <div><b>{{ $item->item->name }}{{ $item->target && count($drives) > 1 ? ', '.$assessment->machine->part($item->target)->name : '' }}</b> <small>{{ $item->state === Orthoscope\Core\Proving\PlanState::Owed ? $item->why : $item->state->words().($item->entry ? ", entry {$item->entry}" : '') }}</small></div>
                     @if ($item->state->value === 'failed' && $item->item->check)
-                        @php($mends = array_slice($catalogue->repairsFor($item->item->check, (string) $item->result), 0, 3))
-                        @if ($mends !== [])<small class="mends">What mends it: {{ implode('; ', array_map(fn ($one) => $one['act']->name.' ('.lcfirst($one['part']->name).')', $mends)) }}. <a href="{{ route('jobs.decide', $job) }}">What each costs</a></small>@endif
+                        @php($mends = Orthoscope\Core\Words\RepairsInWords::of($item->item->check, (string) $item->result, $catalogue))
+                        @if ($mends !== '')
+                            <small class="mends">What mends it: {{ $mends }}. <a href="{{ route('jobs.decide', $job) }}">What each costs</a></small>
+                        @endif
                     @endif
                     @if ($item->isOwed())<div class="outcomes">
                         @if ($item->item->check)

@@ -143,7 +143,7 @@ final class PatternsTest extends TestCase
     {
         $job = $this->job(entries: self::DARK);
         $job->update(['next_word_at' => now()->subHour()]);
-        $this->actingAs($this->person(Role::Counter))->get('/diary')->assertOk()->assertSee('Should have heard by now')->assertSee($job->tag)->assertSee('eight of ten');
+        $this->actingAs($this->person(Role::Counter))->get('/diary')->assertOk()->assertSee('should have heard by now')->assertSee($job->tag)->assertSee('eight of ten');
         $this->get('/')->assertSee('1 owner should have heard by now');
         $this->post('/logout');
         $this->get('/diary.ics')->assertForbidden();

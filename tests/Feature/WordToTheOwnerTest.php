@@ -36,7 +36,7 @@ final class WordToTheOwnerTest extends TestCase
         $job = $this->job(entries: [['kind' => 'start', 'reached' => 'nothing']]);
         $job->update(['next_word_at' => now()->subHours(3)]);
         $this->actingAs($this->person(Role::Counter));
-        $this->get('/diary')->assertSee('Should have heard by now')->assertSee($job->tag);
+        $this->get('/diary')->assertSee('should have heard by now')->assertSee($job->tag);
         $this->get('/')->assertSee('1 owner should have heard by now');
         $next = now()->addDay()->setTime(14, 0);
         $this->post(
@@ -51,7 +51,7 @@ final class WordToTheOwnerTest extends TestCase
         $this->assertCount(1, $notes, 'A double press is one entry.');
         $this->assertSame("Rang Mira Vale: she waits. Next word by {$next->format('D j M, H:i')}.", $notes[0]->body['text']);
         $this->assertTrue($next->equalTo($job->refresh()->next_word_at));
-        $this->get('/diary')->assertDontSee('Should have heard by now');
+        $this->get('/diary')->assertDontSee('should have heard by now');
         $this->get('/')->assertDontSee('should have heard by now');
     }
 

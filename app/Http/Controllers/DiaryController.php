@@ -8,8 +8,8 @@ use App\Models\Claim;
 use App\Models\Shift;
 use App\Models\SupplierClaim;
 use App\Models\User;
+use App\UseCases\Overdue;
 use App\UseCases\PlanDay;
-use App\UseCases\PromiseNextWord;
 use App\UseCases\WhoIsIn;
 use App\View\DiaryCalendar;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -25,8 +25,8 @@ final class DiaryController
         $jobs = $plan->jobs();
 
         return view('diary', [
-            'jobs' => $jobs->keyBy('tag'), 'plan' => $plan->today($jobs), 'forecasts' => $plan->forecasts($jobs), 'overdue' => $jobs->filter(fn ($job): bool => $job->next_word_at?->isPast() ?? false),
-            'nextWord' => PromiseNextWord::for(), 'claims' => Claim::query()->with(['job', 'user'])->get(), 'feed' => URL::signedRoute('diary.feed'),
+            'jobs' => $jobs->keyBy('tag'), 'plan' => $plan->today($jobs), 'forecasts' => $plan->forecasts($jobs), 'overdue' => Overdue::now(),
+            'claims' => Claim::query()->with(['job', 'user'])->get(), 'feed' => URL::signedRoute('diary.feed'),
             'shifts' => WhoIsIn::soon()->groupBy(fn (Shift $shift): string => $shift->from_at->format('l j F')), 'people' => $user->can('lead') ? User::query()->orderBy('name')->get() : collect([$user]),
         ]);
     }

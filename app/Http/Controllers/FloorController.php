@@ -12,7 +12,7 @@ use App\Models\Summary;
 use App\Models\User;
 use App\UseCases\DueSoon;
 use App\UseCases\JobSummary;
-use App\UseCases\PromiseNextWord;
+use App\UseCases\Overdue;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Database\Eloquent\Collection as EloquentCollection;
 use Illuminate\Support\Facades\Gate;
@@ -33,8 +33,7 @@ final class FloorController
             'open' => $jobs->count(),
             'notices' => Notice::query()->with('job')->where('user_id', $user->id)->whereNull('seen_at')->limit(20)->get(),
             'runsOut' => Gate::allows('work-at-bench') ? DueSoon::now() : null,
-            'late' => Job::query()->open()->with('machine.owner')->where('next_word_at', '<', now())->orderBy('next_word_at')->limit(20)->get(),
-            'nextWord' => PromiseNextWord::for(),
+            'overdue' => Overdue::now(),
             'in' => Shift::query()->with('user')->where('from_at', '<=', now())->where('to_at', '>', now())->orderBy('from_at')->get(),
             'benches' => Claim::query()->with(['job.machine', 'user'])->get()->keyBy('bench'),
         ]);

@@ -63,16 +63,9 @@ final readonly class LetterWriter
     {
         $entries = [];
         foreach ($assessment->record->all(Deed::class) as $deed) {
-            $words = match (true) {
-                $deed->begun => null,
-                in_array($this->catalogue->economy->wayOf($deed->act)?->id, ['workaround', 'run-on'], true) => DeedInPlain::sentence($deed, $assessment->machine, $this->catalogue).' The fault itself is still there. It may get worse.',
-                $deed->act === 'set-profile' => 'The memory runs at its plain speed now, and not at the speed it is sold for. If it is to run faster, other memory is needed.',
-                $deed->act === 'straighten-pins' => 'Straightened pins can fail. If they do, the main board must be replaced. Do not send it by post with the processor out.',
-                $this->catalogue->economy->wayOf($deed->act)?->id === 'board' => 'We repaired an old part. If it fails again, it must be replaced.',
-                default => null,
-            };
-            if ($words !== null) {
-                $entries[$words][] = $deed->number;
+            $limit = $this->catalogue->act($deed->act)->limit ?? $this->catalogue->economy->wayOf($deed->act)?->limit;
+            if ($limit !== null && ! $deed->begun) {
+                $entries[DeedInPlain::sentence($deed, $assessment->machine, $this->catalogue)." {$limit}"][] = $deed->number;
             }
         }
         $sentences = array_map(fn (string $words, array $of): Sentence => Sentence::of($words, ...$of), array_keys($entries), $entries);

@@ -46,7 +46,7 @@ final readonly class Proposal
         $way = $this->catalogue->economy->ways[$option->way] ?? null;
         $chance = match (true) {
             $option->end && $option->cures < 0.5 => 'Your machine comes back as it is.',
-            $way?->id === 'run-on' => 'Your machine runs on what works. What we leave out is still broken.',
+            $way?->id === 'run-on' => 'Your machine runs on what works.',
             // Nothing is promised for sure before the machine has run with it: the figure is what we believe, not what we have seen.
             $option->cures >= 0.95 => 'We think that this puts it right. If not, we ask you before we do more.',
             $option->cures >= 0.8 => sprintf('We think that this puts it right: about %d in 10. If not, we ask you before we do more.', (int) round(10 * $option->cures)),
@@ -66,8 +66,7 @@ final readonly class Proposal
 
         return match (true) {
             $option->way === 'salvage' => ['You leave the machine to us. Your drives come back to you.'],
-            $way?->id === 'workaround' => ['This is a way around the fault. The fault is still there and may get worse.'],
-            $way?->id === 'board' => ['We repair the old part. If it fails again, it must be replaced.'],
+            $way?->limit !== null => [$way->limit],
             $option->way === 'used' => ['The part is used. It may not last as long as a new one.'],
             default => [],
         };

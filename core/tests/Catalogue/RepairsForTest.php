@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Tests\Catalogue;
 
 use Orthoscope\Core\Tests\Support\Bench;
+use Orthoscope\Core\Words\RepairsInWords;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -16,6 +17,9 @@ final class RepairsForTest extends TestCase
     {
         $repairs = Bench::catalogue()->repairsFor($check, $result);
         $this->assertSame([$act, $part], [$repairs[0]['act']->id ?? '', $repairs[0]['part']->id ?? '']);
+        $words = RepairsInWords::of($check, $result, Bench::catalogue());
+        $this->assertStringStartsWith("{$repairs[0]['act']->name} (", $words);
+        $this->assertLessThanOrEqual(2, substr_count($words, ';'));
     }
 
     /** @return iterable<string, array{string, string, string, string}> */
@@ -32,7 +36,7 @@ final class RepairsForTest extends TestCase
     {
         $catalogue = Bench::catalogue();
         foreach ($catalogue->checks as $check) {
-            $this->assertSame([], $catalogue->repairsFor($check->id, $check->clearResult()->id), $check->id);
+            $this->assertSame('', RepairsInWords::of($check->id, $check->clearResult()->id, $catalogue), $check->id);
         }
     }
 }

@@ -84,7 +84,7 @@ final class DecisionTest extends TestCase
         $this->assertSame(0, $runOn[0]->parts, 'It buys nothing.');
         $this->assertGreaterThan(0.8, $runOn[0]->cures);
         $this->assertFalse($runOn[0]->isFolded());
-        $this->assertContains('It runs on what works; what was left out is still broken.', $runOn[0]->leaves);
+        $this->assertContains('It runs on what works. What is left out is still broken.', $runOn[0]->leaves);
         $this->assertSame([], array_filter($this->decide(self::SUPPLY)->options, fn (Option $option): bool => $option->way === 'run-on' && $option->part === 'supply'));
     }
 

@@ -36,7 +36,7 @@ final class LetterPartsTest extends TestCase
     public function test_a_workaround_and_what_is_only_for_now_are_never_told_as_sound(): void
     {
         $text = $this->write([['kind' => 'start', 'reached' => 'drops'], ['kind' => 'act', 'act' => 'lower-clocks', 'on' => ['card'], 'temporary' => 'fresh paste when the pad is here'], ['kind' => 'act', 'act' => 'straighten-pins', 'on' => ['socket']]])->text();
-        foreach (['We set it to run slower, as a workaround. The fault itself is still there.', 'This is only for now: fresh paste when the pad is here.', 'Straightened pins can fail.'] as $expected) {
+        foreach (['We set it to run slower, as a workaround. This is a way around the fault, not a repair. The fault itself is still there.', 'This is only for now: fresh paste when the pad is here.', 'Straightened pins can fail.'] as $expected) {
             $this->assertStringContainsString($expected, $text);
         }
     }

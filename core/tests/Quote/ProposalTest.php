@@ -8,6 +8,7 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Economy\Option;
 use Orthoscope\Core\Quote\Proposal;
+use Orthoscope\Core\Quote\Variant;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -17,7 +18,7 @@ final class ProposalTest extends TestCase
     #[DataProvider('chances')]
     public function test_nothing_is_promised_for_sure(float $cures, string $begins): void
     {
-        $promise = $this->promise('new', $cures);
+        $promise = $this->variant('new', $cures)->promise;
         $this->assertStringStartsWith($begins, $promise);
         $this->assertStringNotContainsString('sure', $promise);
         $this->assertStringContainsString('e ask you before we do more', $promise);
@@ -34,17 +35,17 @@ final class ProposalTest extends TestCase
 
     public function test_what_is_left_out_is_not_promised_to_be_put_right(): void
     {
-        $promise = $this->promise('run-on', 0.99);
-        $this->assertStringContainsString('What we leave out is still broken.', $promise);
-        $this->assertStringNotContainsString('puts it right:', $promise);
+        $variant = $this->variant('run-on', 0.99);
+        $this->assertSame('It runs on what works. What is left out is still broken.', $variant->limits);
+        $this->assertStringNotContainsString('puts it right:', $variant->promise);
     }
 
-    private function promise(string $way, float $cures): string
+    private function variant(string $way, float $cures): Variant
     {
         $catalogue = Catalogue::shipped();
         $machine = Machine::fromArray([], $catalogue);
         $option = new Option('x', $way, 'X', [], null, 0, 10, 0, 0, [0, 0], [0, 0], $cures, 0.0, 3, 0.05, 3, [], []);
 
-        return (new Proposal($catalogue, $machine))->variant('A', $option, 0)->promise;
+        return (new Proposal($catalogue, $machine))->variant('A', $option, 0);
     }
 }
