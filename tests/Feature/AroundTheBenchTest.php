@@ -165,14 +165,14 @@ final class AroundTheBenchTest extends TestCase
         $job = $this->job(machine: ['model' => 'Wader 30']);
         $this->actingAs($this->person(Role::Technician));
         $this->post("/jobs/{$job->tag}/papers", ['kind' => 'none', 'title' => 'schematic: asked the maker'])->assertSessionHasNoErrors();
-        $this->post("/jobs/{$job->tag}/papers", ['kind' => 'firmware', 'title' => 'F7'])->assertSessionHasErrors('file');
+        $this->post("/jobs/{$job->tag}/papers", ['kind' => 'firmware', 'title' => 'Rescue image'])->assertSessionHasErrors('file');
         $this->post("/jobs/{$job->tag}/papers", ['kind' => 'none', 'title' => 'x', 'file' => UploadedFile::fake()->createWithContent('a.bin', 'a')])->assertSessionHasErrors('file');
-        $this->post("/jobs/{$job->tag}/papers", ['kind' => 'firmware', 'title' => 'F7', 'file' => UploadedFile::fake()->createWithContent('../..\\evil<name>.php', '<?php echo 1;')])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$job->tag}/papers", ['kind' => 'firmware', 'title' => 'Rescue image', 'file' => UploadedFile::fake()->createWithContent('../..\\evil<name>.php', '<?php echo 1;')])->assertSessionHasNoErrors();
         $paper = Paper::query()->where('kind', 'firmware')->firstOrFail();
         $this->assertSame(hash('sha256', '<?php echo 1;'), $paper->checksum);
         $this->assertMatchesRegularExpression('/^[A-Za-z0-9]{40}$/', (string) $paper->file);
-        $this->get("/jobs/{$this->job(machine: ['model' => 'Wader 30'])->tag}/papers")->assertSee('looked for, none found')->assertSee('F7');
-        $this->get("/jobs/{$this->job(machine: ['model' => 'Wader 31'])->tag}/papers")->assertDontSee('F7');
+        $this->get("/jobs/{$this->job(machine: ['model' => 'Wader 30'])->tag}/papers")->assertSee('looked for, none found')->assertSee('Rescue image');
+        $this->get("/jobs/{$this->job(machine: ['model' => 'Wader 31'])->tag}/papers")->assertDontSee('Rescue image');
         $download = $this->get("/papers/{$paper->id}")->assertHeader('Content-Type', 'application/octet-stream');
         $this->assertStringStartsWith('attachment;', (string) $download->headers->get('Content-Disposition'));
         $this->assertSame('<?php echo 1;', $download->streamedContent());

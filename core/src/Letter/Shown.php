@@ -93,15 +93,16 @@ final readonly class Shown
     {
         $closing = $this->assessment->record->closing();
         $closed = $closing === null ? [] : [$closing->number];
-        $untested = $this->untested();
+        [$ran, $never] = $this->untested();
         $starts = $this->assessment->record->all(Start::class);
         $last = $this->assessment->record->lastStart();
         $atWork = array_filter($starts, fn (Start $start): bool => in_array($start->setUp->goal, [Goal::Load, Goal::Hours], true));
         $sentences = [];
         if (! $this->assessment->hasEvidence()) {
             $sentences[] = Sentence::of('We tested none of its parts, so we cannot say that any of them is good.');
-        } elseif ($untested !== []) {
-            $sentences[] = Sentence::of('We did not get to test these, so we cannot say that they are good: '.PartsInPlain::of($untested).'.');
+        } else {
+            $sentences[] = self::parts('We did not get to test these, so we cannot say that they are good: %s.', $never);
+            $sentences[] = self::parts('These took part in our tests, but we cannot say that they are good: %s.', $ran);
         }
         if ($starts !== [] && $atWork === [] && $this->assessment->proof->clean > 0) {
             $sentences[] = Sentence::of('We did not run it for long, or at hard work.', ...array_column($starts, 'number'));
@@ -124,18 +125,40 @@ final readonly class Shown
         return array_values(array_filter($sentences));
     }
 
-    /** @return list<Part> that nothing shows to be good; a suspect that is told as the cause is not told again */
+    /**
+     * Parts that nothing shows to be good, a suspect that is told as the cause left out: those that ran in a start or are spoken of by
+     * an entry, and those that nothing we did has reached.
+     *
+     * @return array{list<Part>, list<Part>}
+     */
     private function untested(): array
     {
         $told = array_map(fn (PartStanding $cause): string => $cause->part->id, $this->assessment->causes());
         $open = [Standing::NotTested, Standing::Hidden, Standing::NotAlone, Standing::Suspect];
+        $ran = $never = [];
+        foreach ($this->assessment->standings as $standing) {
+            $part = $standing->part;
+            if (! in_array($standing->standing, $open, true) || in_array($part->id, $told, true) || $part->id === 'outside'
+                || $standing->replaced !== null || $standing->fitted !== null || $part->kind->link || ! $this->cameIn($part)) {
+                continue;
+            }
+            $standing->because !== [] || $this->hasRun($part) ? $ran[] = $part : $never[] = $part;
+        }
 
-        return array_values(array_map(fn (PartStanding $s): Part => $s->part, array_filter(
-            $this->assessment->standings,
-            fn (PartStanding $s): bool => in_array($s->standing, $open, true) && ! in_array($s->part->id, $told, true)
-                && $s->replaced === null && $s->fitted === null
-                && $s->part->id !== 'outside' && ! $s->part->kind->link && $this->cameIn($s->part),
-        )));
+        return [$ran, $never];
+    }
+
+    /** Some start went on past where it would have stopped, with the machine's own part in. */
+    private function hasRun(Part $part): bool
+    {
+        foreach ($this->assessment->record->all(Start::class) as $start) {
+            $past = $this->catalogue->reach($start->best())->firstStop > $this->catalogue->stageIndex($part->kind->stage);
+            if ($past && $start->setUp->hasOwn($part->id)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** What often stays at the owner's is spoken of only where it came in. */
@@ -183,6 +206,12 @@ final readonly class Shown
         }
 
         return $clean;
+    }
+
+    /** @param  list<Part>  $parts */
+    private static function parts(string $words, array $parts): ?Sentence
+    {
+        return $parts === [] ? null : Sentence::of(sprintf($words, PartsInPlain::of($parts)));
     }
 
     /**

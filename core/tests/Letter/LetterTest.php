@@ -113,6 +113,14 @@ final class LetterTest extends TestCase
         $this->assertStringContainsString('We changed nothing on your machine.', $text);
     }
 
+    public function test_what_ran_is_not_said_to_be_untested(): void
+    {
+        $text = $this->letter([['kind' => 'report', 'reached' => 'dark'], ['kind' => 'start', 'reached' => 'dark', 'waited' => 100]])->text();
+        $this->assertMatchesRegularExpression('/We did not get to test these[^.]*the drive/', $text);
+        $this->assertDoesNotMatchRegularExpression('/We did not get to test these[^.]*the power supply/', $text);
+        $this->assertMatchesRegularExpression('/These took part in our tests, but we cannot say[^.]*the power supply/', $text);
+    }
+
     public function test_a_cure_that_was_not_confirmed_is_not_called_sure(): void
     {
         $text = $this->letter(array_slice(self::DEAD_SUPPLY, 0, 3))->text();

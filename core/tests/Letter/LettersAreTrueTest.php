@@ -111,6 +111,7 @@ final class LettersAreTrueTest extends TestCase
                 str_starts_with($sentence->text, 'We replaced ')
                     && ! str_contains($sentence->text, 'nothing') => $this->replaced($sentence, $assessment, $where),
                 str_starts_with($sentence->text, 'We are sure') => $this->sure($assessment, $hidden),
+                str_starts_with($sentence->text, 'We did not get to test') => $this->neverRan($sentence, $assessment, $where),
                 str_starts_with($sentence->text, 'It started well') => $this->startedWell($sentence, $assessment, $where),
                 default => null,
             };
@@ -125,10 +126,7 @@ final class LettersAreTrueTest extends TestCase
     private function worked(Sentence $sentence, Assessment $assessment, HiddenMachine $hidden, string $where): void
     {
         $catalogue = Words::catalogue();
-        $named = array_filter(
-            $catalogue->parts,
-            fn (PartKind $kind): bool => preg_match('/(?<![a-z])'.preg_quote($kind->plain, '/').'(?=,| and|\.|:)/', $sentence->text) === 1,
-        );
+        $named = $this->named($sentence);
         $this->assertNotSame([], $named, "{$where}: {$sentence}");
         foreach ($named as $kind) {
             $this->assertNotContains(
@@ -197,6 +195,31 @@ final class LettersAreTrueTest extends TestCase
         $wrong = array_filter($causes, fn ($standing): bool => ! isset($hidden->atFault()[$standing->part->id]));
         $this->sure++;
         $this->wronglySure += $wrong === [] ? 0 : 1;
+    }
+
+    /** No part of a kind that is named ran in a start that went past it. */
+    private function neverRan(Sentence $sentence, Assessment $assessment, string $where): void
+    {
+        foreach ($this->named($sentence) as $kind) {
+            $ids = array_column($assessment->machine->ofKind($kind->id), 'id');
+            $ran = array_filter($ids, fn (string $part): bool => array_filter(
+                $assessment->record->all(Start::class),
+                fn (Start $start): bool => Words::catalogue()->reach($start->best())->firstStop > Words::catalogue()->stageIndex($kind->stage)
+                    && $start->setUp->hasOwn($part),
+            ) !== []);
+            $this->assertNotSame($ids, array_values($ran), "{$where}: {$kind->id} ran, and is said not to have been tested");
+        }
+    }
+
+    /** @return array<string, PartKind> kinds of part that a sentence names */
+    private function named(Sentence $sentence): array
+    {
+        $named = array_filter(
+            Words::catalogue()->parts,
+            fn (PartKind $kind): bool => preg_match('/(?<=: |, |and )'.preg_quote($kind->plain, '/').'(?=,| and|\.|:)/', $sentence->text) === 1,
+        );
+
+        return $named;
     }
 
     private function startedWell(Sentence $sentence, Assessment $assessment, string $where): void
