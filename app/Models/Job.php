@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
-use Orthoscope\Core\Proving\Plan;
+use Orthoscope\Core\HandBack\Plan;
 
 /**
  * One machine, in the shop once.

@@ -13,9 +13,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Spares\Spare as CoreSpare;
-use Orthoscope\Core\Spares\SpareEvent;
-use Orthoscope\Core\Spares\Trust;
+use Orthoscope\Core\Shelf\Spare as CoreSpare;
+use Orthoscope\Core\Shelf\SpareEvent;
+use Orthoscope\Core\Shelf\Trust;
 
 /**
  * A part on the shelf that can be lent.

@@ -6,7 +6,7 @@ namespace App\Outside;
 
 use App\Models\Message;
 use Illuminate\Support\Facades\Storage;
-use Orthoscope\Core\Simulation\Draw;
+use Orthoscope\Core\Plain\Draw;
 
 /** Puts messages into a folder as `.eml` files, and fails now and then as a real gateway does. */
 final readonly class SimulatedGateway implements MessageGateway

@@ -6,7 +6,7 @@ namespace App\UseCases;
 
 use App\Models\Job;
 use App\Models\Quote;
-use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Letter\LetterWriter;
 use Orthoscope\Core\Letter\Warning;

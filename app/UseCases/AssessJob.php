@@ -9,8 +9,8 @@ use App\Models\Job;
 use App\Models\Summary;
 use Illuminate\Contracts\Cache\Repository as Cache;
 use Illuminate\Support\Facades\DB;
-use Orthoscope\Core\Adviser;
-use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Assessment\Adviser;
+use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Economy\Decision;
@@ -19,7 +19,7 @@ use Orthoscope\Core\Evidence\EntryReader;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Returns\Untried;
-use Orthoscope\Core\Spares\Shelf;
+use Orthoscope\Core\Shelf\Shelf;
 
 /** Works out what a job's record supports, and refreshes what lists show of it. */
 final readonly class AssessJob

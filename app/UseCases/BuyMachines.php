@@ -11,9 +11,9 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
-use Orthoscope\Core\Economy\Money;
 use Orthoscope\Core\Economy\Refurbish;
 use Orthoscope\Core\Economy\Worth;
+use Orthoscope\Core\Plain\Money;
 
 /** Machines the shop buys or takes in trade are jobs of its own: each bears its share of what the lot cost. */
 final readonly class BuyMachines

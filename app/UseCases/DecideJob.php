@@ -18,7 +18,7 @@ use Orthoscope\Core\Quote\Leave;
 use Orthoscope\Core\Quote\Proposal;
 use Orthoscope\Core\Quote\Quote;
 use Orthoscope\Core\Quote\Variant;
-use Orthoscope\Core\Spares\Fitting;
+use Orthoscope\Core\Shelf\Fitting;
 use Orthoscope\Core\Supplier\Supplier;
 
 /** The ways on for a job, with what suppliers have today and what was agreed with its owner. */

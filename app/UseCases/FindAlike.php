@@ -7,7 +7,7 @@ namespace App\UseCases;
 use App\Models\Job;
 use App\Models\JobFacts;
 use App\Models\Machine;
-use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Patterns\AlikeBefore;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\UseCases;
 
 use App\Models\SpareStory;
-use Orthoscope\Core\Spares\SpareEvent;
-use Orthoscope\Core\Spares\Trust;
+use Orthoscope\Core\Shelf\SpareEvent;
+use Orthoscope\Core\Shelf\Trust;
 
 /** Spares that turned out bad: trials that relied on them count for what the spare was worth then, as it is known now. */
 final class FoundBad

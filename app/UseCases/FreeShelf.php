@@ -12,9 +12,9 @@ use Illuminate\Database\Eloquent\Collection;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\PartKind;
 use Orthoscope\Core\Chain\Machine;
-use Orthoscope\Core\Spares\Fitting;
-use Orthoscope\Core\Spares\Shelf;
-use Orthoscope\Core\Spares\Spare as CoreSpare;
+use Orthoscope\Core\Shelf\Fitting;
+use Orthoscope\Core\Shelf\Shelf;
+use Orthoscope\Core\Shelf\Spare as CoreSpare;
 
 /** The spares that a job may borrow: those that fit and are free, of each kind the few that are trusted most. */
 final readonly class FreeShelf

@@ -9,13 +9,13 @@ use App\Models\User;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
-use Orthoscope\Core\Adviser;
+use Orthoscope\Core\Assessment\Adviser;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Evidence\EntryReader;
 use Orthoscope\Core\Evidence\Record;
-use Orthoscope\Core\Simulation\Draw;
-use Orthoscope\Core\Spares\Shelf;
+use Orthoscope\Core\Plain\Draw;
+use Orthoscope\Core\Shelf\Shelf;
 use Symfony\Component\Yaml\Yaml;
 
 /**

@@ -7,7 +7,7 @@ namespace App\UseCases;
 use App\Models\Spare;
 use App\Models\User;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Spares\SpareCsv;
+use Orthoscope\Core\Shelf\SpareCsv;
 
 /** Reads spares in from CSV: good rows in, bad rows told with line and reason, and what is on the shelf already is not taken twice. */
 final readonly class ImportSpares

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\UseCases;
 
-use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Bench\StillOff;
 use Orthoscope\Core\Bench\Timer;
 use Orthoscope\Core\Bench\Timers;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Chain\Lent;
-use Orthoscope\Core\Chain\Temperature;
+use Orthoscope\Core\HandBack\Plan;
 use Orthoscope\Core\Planning\ActiveLock;
-use Orthoscope\Core\Proving\Plan;
+use Orthoscope\Core\SetUp\Lent;
+use Orthoscope\Core\SetUp\Temperature;
 use Orthoscope\Core\Words\EntryWords;
 
 /** What a list shows of a job: what it waits for, how far it gets, who is suspected, what comes next. */

@@ -10,12 +10,12 @@ use App\Models\Job;
 use App\Models\JobFacts;
 use App\Models\Order;
 use App\Models\Quote;
-use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Planning\Spent;
-use Orthoscope\Core\Spares\Shelf;
+use Orthoscope\Core\Shelf\Shelf;
 
 /** Keeps of a closed job what statistics want. What is struck out is made again, or goes. */
 final readonly class KeepFacts

@@ -12,7 +12,7 @@ use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\CaseMistake;
-use Orthoscope\Core\Spares\LoanEvidence;
+use Orthoscope\Core\Lending\LoanEvidence;
 
 /** A spare that a start lends must be free and in one place; it stays with the job until it is brought back with a look and a result. */
 final readonly class Loans

@@ -12,7 +12,7 @@ use App\Models\User;
 use Illuminate\Validation\ValidationException;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Planning\SpareWanted;
-use Orthoscope\Core\Spares\Fitting;
+use Orthoscope\Core\Shelf\Fitting;
 
 /** A job that waits for a spare nobody has is parked with what would settle it; when one comes the job says so and comes first. */
 final readonly class ParkJob

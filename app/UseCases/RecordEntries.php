@@ -8,10 +8,10 @@ use App\Models\Entry;
 use App\Models\Job;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
+use Orthoscope\Core\CaseFile\EntryShape;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\CaseMistake;
 use Orthoscope\Core\Evidence\EntryReader;
-use Orthoscope\Core\Evidence\EntryShape;
 use Throwable;
 
 /** Appends entries to a job's record, all or none. The only way into the ledger. */

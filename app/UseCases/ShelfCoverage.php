@@ -10,9 +10,9 @@ use Illuminate\Contracts\Cache\Repository as Cache;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\PartKind;
 use Orthoscope\Core\Chain\Machine;
-use Orthoscope\Core\Spares\Fitting;
-use Orthoscope\Core\Spares\Purchase;
-use Orthoscope\Core\Spares\Spare as CoreSpare;
+use Orthoscope\Core\Lending\Purchase;
+use Orthoscope\Core\Shelf\Fitting;
+use Orthoscope\Core\Shelf\Spare as CoreSpare;
 
 /** Which machines of the last year the shelf can prove, what one more spare would save, and what lies idle. */
 final readonly class ShelfCoverage

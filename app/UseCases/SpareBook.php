@@ -11,11 +11,11 @@ use App\Models\User;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Spares\NotForSale;
-use Orthoscope\Core\Spares\Quarantine;
-use Orthoscope\Core\Spares\Spare as CoreSpare;
-use Orthoscope\Core\Spares\SpareEvent;
-use Orthoscope\Core\Spares\Trust;
+use Orthoscope\Core\Shelf\NotForSale;
+use Orthoscope\Core\Shelf\Quarantine;
+use Orthoscope\Core\Shelf\Spare as CoreSpare;
+use Orthoscope\Core\Shelf\SpareEvent;
+use Orthoscope\Core\Shelf\Trust;
 
 /** Writes the story of spares, and what each event leaves of their trust. */
 final readonly class SpareBook

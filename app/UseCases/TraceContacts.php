@@ -12,9 +12,9 @@ use DateTimeImmutable;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Spares\ContactTrace;
-use Orthoscope\Core\Spares\Exposure;
-use Orthoscope\Core\Spares\Meeting;
+use Orthoscope\Core\Lending\ContactTrace;
+use Orthoscope\Core\Lending\Exposure;
+use Orthoscope\Core\Lending\Meeting;
 
 /** Spares that met a machine since it could have done harm, and what those met later: traced, and put into quarantine. */
 final readonly class TraceContacts

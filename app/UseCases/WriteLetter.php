@@ -6,10 +6,10 @@ namespace App\UseCases;
 
 use App\Models\Job;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\HandBack\Plan;
 use Orthoscope\Core\Letter\Letter;
 use Orthoscope\Core\Letter\LetterTerms;
 use Orthoscope\Core\Letter\LetterWriter;
-use Orthoscope\Core\Proving\Plan;
 
 /** The letter of a job, as long as it was wanted and with what was to be proved. */
 final readonly class WriteLetter

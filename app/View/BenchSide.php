@@ -9,13 +9,13 @@ use App\UseCases\BenchNow;
 use App\UseCases\JobSummary;
 use DateTimeImmutable;
 use Illuminate\Support\Collection;
-use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Bench\StillOff;
 use Orthoscope\Core\Bench\Timer;
 use Orthoscope\Core\Bench\Timers;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Codes\CodeMeaning;
+use Orthoscope\Core\SetUp\SetUp;
 
 /** What lies around a job on the bench: timers, what is off, readings that were sent, the drawing of slots and outputs. */
 final class BenchSide

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\View;
 
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Planning\Candidate;
 use Orthoscope\Core\Planning\NextStep;
 use Orthoscope\Core\Planning\Outcome;
+use Orthoscope\Core\SetUp\SetUp;
 
 /** A next step as it stands on the page: its outcomes are buttons, and each button carries the entries it records. */
 final readonly class StepCard

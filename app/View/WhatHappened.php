@@ -7,7 +7,7 @@ namespace App\View;
 use App\Models\Entry as StoredEntry;
 use App\Models\Job;
 use Illuminate\Support\Carbon;
-use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\Agreement;
 use Orthoscope\Core\Evidence\Closing;

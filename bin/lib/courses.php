@@ -11,7 +11,7 @@ declare(strict_types=1);
 use App\UseCases\GenerateJobs;
 use Illuminate\Contracts\Console\Kernel;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Simulation\Draw;
+use Orthoscope\Core\Plain\Draw;
 use Orthoscope\Core\Simulation\Simulation;
 use Orthoscope\Core\Simulation\Stock;
 use Symfony\Component\Yaml\Yaml;

@@ -14,9 +14,9 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
-use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Assessment\Assessment;
+use Orthoscope\Core\CaseFile\CaseFile;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Evidence\CaseFile;
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';
 $app = require dirname(__DIR__, 2).'/bootstrap/app.php';

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Tests;
 
-use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Diagnosis\Standing;
 use Orthoscope\Core\Evidence\EntryReader;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Planning\NextStep;
-use Orthoscope\Core\Spares\Shelf;
+use Orthoscope\Core\Shelf\Shelf;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
 

@@ -17,9 +17,9 @@ use App\UseCases\ShopCodes;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Storage;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Codes\CodebookCsv;
+use Orthoscope\Core\Imports\CodebookCsv;
 use Orthoscope\Core\Instruments\Instrument;
-use Orthoscope\Core\Simulation\Draw;
+use Orthoscope\Core\Plain\Draw;
 use Symfony\Component\Yaml\Yaml;
 
 /** Who is in and has which bench in the demo shop, its codes, its papers, and a reading that waits. */

@@ -10,7 +10,7 @@ use App\UseCases\SpareBook;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Spares\SpareCsv;
+use Orthoscope\Core\Shelf\SpareCsv;
 use Symfony\Component\Yaml\Yaml;
 
 /** The demo shelf: spares with where they are from, how they were proved and when, and counted stock. */

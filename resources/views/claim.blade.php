@@ -1,4 +1,4 @@
-@php($money = fn (int $minor): string => config('shop.currency').' '.Orthoscope\Core\Economy\Money::of($minor)->words())
+@php($money = fn (int $minor): string => config('shop.currency').' '.Orthoscope\Core\Plain\Money::of($minor)->words())
 <x-layout :title="'Claim '.$claim->id" nav="comebacks">
     <div class="head"><a class="tag" href="{{ route('jobs.show', $claim->job) }}">{{ $claim->job->tag }}</a><h1>Claim {{ $claim->id }}</h1><p>{{ $claim->part_tag !== '' ? $claim->part_tag.', ' : '' }}{{ $pack->part }} to {{ $claim->to }}: {{ App\Models\SupplierClaim::STATES[$claim->state] }}@if ($claim->deadline), deadline {{ $claim->deadline->format('j M Y') }}@endif</p><a class="button" href="{{ route('claims.pdf', $claim) }}">Evidence, PDF</a><a class="button" href="{{ route('claims.json', $claim) }}">JSON</a></div>
     @if ($claim->foundNothing() >= 2)<p class="notice" role="note"><b>They found nothing {{ $claim->foundNothing() }} times.</b> {{ $sides->ask === null ? 'Our starts do not say under which condition it fails: try it cold, warm, long and in its case first.' : "Ask them to try it {$sides->ask}." }}</p>@endif

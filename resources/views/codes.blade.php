@@ -18,7 +18,7 @@
             <form class="sheet" method="post" action="{{ route('codes.store') }}" enctype="multipart/form-data" novalidate>@csrf
                 <h2>Read in a list</h2>
                 <div class="field"><label for="f-file">CSV file</label><input id="f-file" type="file" name="file" accept=".csv,text/csv" @error('file') aria-invalid="true" aria-describedby="f-file-error" @enderror>@error('file')<p class="error" id="f-file-error">{{ $message }}</p>@enderror
-                <small>First line: {{ implode(',', Orthoscope\Core\Codes\CodebookCsv::COLUMNS) }}. A mistake names its line, and then none is taken in.</small></div>
+                <small>First line: {{ implode(',', Orthoscope\Core\Imports\CodebookCsv::COLUMNS) }}. A mistake names its line, and then none is taken in.</small></div>
                 <button>Read it in</button>
             </form>
         </div>

@@ -1,4 +1,4 @@
-@php($money = fn (int $minor): string => Orthoscope\Core\Economy\Money::of($minor)->words())
+@php($money = fn (int $minor): string => Orthoscope\Core\Plain\Money::of($minor)->words())
 @php($currency = config('shop.currency'))
 @php($machine = $assessment->machine)
 @php($closed = $assessment->record->closing() !== null)

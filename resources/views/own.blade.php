@@ -1,9 +1,9 @@
-@php($money = fn (Orthoscope\Core\Economy\Money $amount): string => $amount->words())
+@php($money = fn (Orthoscope\Core\Plain\Money $amount): string => $amount->words())
 <x-layout title="Our own machines" nav="shelf">
     <div class="head"><h1>Our own machines</h1><p>Bought or traded in: built, or broken up for parts</p><a class="button" href="{{ route('shelf') }}">Shelf</a></div>
     <div class="columns shelf"><section class="sheet">
         @if ($jobs->isEmpty())<p>None yet.</p>@else<table class="list"><thead><tr><th scope="col">Job</th><th scope="col">Machine</th><th scope="col" class="num">Paid</th><th scope="col" class="num">Built leaves</th><th scope="col" class="num">In parts</th><th scope="col">What to do</th></tr></thead><tbody>
-        @foreach ($jobs as $job)@php($sum = $adds[$job->id] ?? null)<tr><td><a class="tag" href="{{ route('own.show', $job) }}">{{ $job->tag }}</a></td><td>{{ $job->machine->model }}<br><small>{{ $job->own['from'] ?? '' }}@if ($job->own['return_until'] ?? null), goes back until {{ \Illuminate\Support\Carbon::parse($job->own['return_until'])->format('j M') }}@endif</small></td><td class="num">{{ Orthoscope\Core\Economy\Money::of($job->own['paid'] ?? 0)->words() }}</td>
+        @foreach ($jobs as $job)@php($sum = $adds[$job->id] ?? null)<tr><td><a class="tag" href="{{ route('own.show', $job) }}">{{ $job->tag }}</a></td><td>{{ $job->machine->model }}<br><small>{{ $job->own['from'] ?? '' }}@if ($job->own['return_until'] ?? null), goes back until {{ \Illuminate\Support\Carbon::parse($job->own['return_until'])->format('j M') }}@endif</small></td><td class="num">{{ Orthoscope\Core\Plain\Money::of($job->own['paid'] ?? 0)->words() }}</td>
             <td class="num">{{ $sum ? $money($sum->build) : '' }}</td><td class="num">{{ $sum ? $money($sum->break) : '' }}</td><td>{{ $sum?->advice }}</td></tr>@endforeach</tbody></table>@endif
     </section>
     @can('lead')<form class="sheet" method="post" action="{{ route('own.store') }}" novalidate>@csrf

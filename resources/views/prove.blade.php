@@ -12,7 +12,7 @@
             @if ($plan->items === [])<p>Nothing more is asked.</p>@endif
             <ul class="proof plan">@foreach ($plan->items as $i => $item)
                 <li>{{ App\View\Mark::of(['done' => 'proved', 'failed' => 'condemned', 'owed' => 'not-tested', 'locked' => 'hidden'][$item->state->value]) }}
-                    <div><b>{{ $item->item->name }}{{ $item->target && count($drives) > 1 ? ', '.$assessment->machine->part($item->target)->name : '' }}</b> <small>{{ $item->state === Orthoscope\Core\Proving\PlanState::Owed ? $item->why : $item->state->words().($item->entry ? ", entry {$item->entry}" : '') }}</small></div>
+                    <div><b>{{ $item->item->name }}{{ $item->target && count($drives) > 1 ? ', '.$assessment->machine->part($item->target)->name : '' }}</b> <small>{{ $item->state === Orthoscope\Core\HandBack\PlanState::Owed ? $item->why : $item->state->words().($item->entry ? ", entry {$item->entry}" : '') }}</small></div>
                     @if ($item->state->value === 'failed' && $item->item->check)
                         @php($mends = Orthoscope\Core\Words\RepairsInWords::of($item->item->check, (string) $item->result, $catalogue))
                         @if ($mends !== '')

@@ -11,7 +11,7 @@
             <li>{{ ($job->agreed['approves'] ?? '') ?: 'The owner' }} says yes or no.</li>
             <li>{{ $consent ? 'We may work beyond the log-in screen; we do not read your files.' : 'We stop at the log-in screen and do not look at your files.' }}</li>
             @if (($job->agreed['data'] ?? '') !== '')<li>{{ App\Http\Requests\TakeInRequest::DATA[$job->agreed['data']] ?? '' }}.</li>@endif
-            @if ($job->proving() !== Orthoscope\Core\Proving\Plan::USUAL)<li>We prove it {{ \App\Http\Requests\TakeInRequest::PROVING[$job->agreed['proving']] }}.</li>@endif
+            @if ($job->proving() !== Orthoscope\Core\HandBack\Plan::USUAL)<li>We prove it {{ \App\Http\Requests\TakeInRequest::PROVING[$job->agreed['proving']] }}.</li>@endif
             @if ($job->next_word_at)<li>You hear from us by <b>{{ $job->next_word_at->format('l j F, H:i') }}</b>. This is when we ring, not when it is repaired.</li>@endif</ul>
         <h2>Terms</h2>
         <p>A repair can fail, and a drive can die at any time: keep a copy of what you need. We may open the computer and try it with parts of ours. We never open a power supply. What cannot be

@@ -8,8 +8,8 @@ use App\Models\Entry;
 use App\Models\Job;
 use App\UseCases\FreeShelf;
 use Illuminate\Http\JsonResponse;
-use Orthoscope\Core\Evidence\CaseFile;
-use Orthoscope\Core\Spares\Spare;
+use Orthoscope\Core\CaseFile\CaseFile;
+use Orthoscope\Core\Shelf\Spare;
 
 /** A job as an `orthoscope-case/1` file, to take out. */
 final class CaseFileController

@@ -17,9 +17,9 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\HandBack\Ending;
+use Orthoscope\Core\HandBack\Plan;
 use Orthoscope\Core\Letter\Warning;
-use Orthoscope\Core\Proving\Ending;
-use Orthoscope\Core\Proving\Plan;
 
 /** Closing a job: what is proved, what is owed, what it costs. */
 final class ClosingController

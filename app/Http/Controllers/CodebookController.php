@@ -13,7 +13,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Codes\CodebookCsv;
+use Orthoscope\Core\Imports\CodebookCsv;
 
 /** The codebook: what beeps, lamps and two-figure codes mean, by model; read in and given out as CSV. */
 final class CodebookController

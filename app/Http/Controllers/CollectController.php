@@ -12,8 +12,8 @@ use App\UseCases\RecordEntries;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
-use Orthoscope\Core\Economy\Money;
 use Orthoscope\Core\Letter\Warning;
+use Orthoscope\Core\Plain\Money;
 
 /** The machine is fetched: who by, what goes with it, how it is paid. */
 final class CollectController

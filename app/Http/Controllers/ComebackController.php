@@ -20,9 +20,9 @@ use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
-use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Economy\Money;
+use Orthoscope\Core\Plain\Money;
 
 /** Machines that came back, and parts that go back. */
 final class ComebackController

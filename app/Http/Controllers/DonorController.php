@@ -9,8 +9,8 @@ use App\Models\Spare;
 use App\UseCases\AssessJob;
 use Illuminate\View\View;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Spares\Donors;
-use Orthoscope\Core\Spares\Exposure;
+use Orthoscope\Core\Lending\Donors;
+use Orthoscope\Core\Lending\Exposure;
 
 /** Which spare to lend for a part of this machine, best first, and why the others do not go in. */
 final class DonorController

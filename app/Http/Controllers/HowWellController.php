@@ -13,7 +13,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
-use Orthoscope\Core\Text\Csv;
+use Orthoscope\Core\Plain\Csv;
 
 /** How well the shop does, with the numbers beneath each drawing. Figures of one person are for that person and the lead. */
 final class HowWellController

@@ -19,9 +19,9 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Illuminate\View\View;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Economy\Money;
 use Orthoscope\Core\Economy\Refurbish;
 use Orthoscope\Core\Economy\Worth;
+use Orthoscope\Core\Plain\Money;
 
 /** Machines of the shop's own: bought, shared out, and built or broken up by what the evidence says. */
 final class OwnMachineController

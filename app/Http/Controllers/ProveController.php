@@ -18,9 +18,9 @@ use InvalidArgumentException;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Electrical\Quantity;
 use Orthoscope\Core\Evidence\CaseMistake;
+use Orthoscope\Core\HandBack\Plan;
 use Orthoscope\Core\Imports\ToolReport;
 use Orthoscope\Core\Proving\CleanStarts;
-use Orthoscope\Core\Proving\Plan;
 
 /** What is to be proved before a machine goes back, each with its button; and reports of tools, read in as findings. */
 final class ProveController

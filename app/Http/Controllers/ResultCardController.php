@@ -15,8 +15,8 @@ use Illuminate\Http\Request;
 use Illuminate\View\View;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\CaseMistake;
-use Orthoscope\Core\Proving\Plan;
-use Orthoscope\Core\Proving\ResultCard;
+use Orthoscope\Core\HandBack\Plan;
+use Orthoscope\Core\HandBack\ResultCard;
 
 /** Results that are scanned where hands are busy: the sheet of cards, and what a scanned one puts on the record. */
 final class ResultCardController

@@ -18,7 +18,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Spares\SpareCsv;
+use Orthoscope\Core\Shelf\SpareCsv;
 
 /** The known-good spares: found, added, read in and given out; and who has them. */
 final class ShelfController

@@ -18,7 +18,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
 use Illuminate\View\View;
-use Orthoscope\Core\Economy\Money;
+use Orthoscope\Core\Plain\Money;
 use Orthoscope\Core\Returns\Claimable;
 use Orthoscope\Core\Supplier\ClaimAnswer;
 

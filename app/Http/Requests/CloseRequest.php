@@ -12,9 +12,9 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Economy\Money;
 use Orthoscope\Core\Evidence\Closing;
-use Orthoscope\Core\Proving\Plan;
+use Orthoscope\Core\HandBack\Plan;
+use Orthoscope\Core\Plain\Money;
 use Orthoscope\Core\Returns\Untried;
 
 /** Closing a job. What is not proved can only be signed off by a lead, with a reason the owner will read. */

@@ -9,8 +9,8 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Codes\Codebook;
-use Orthoscope\Core\Codes\CodebookCsv;
 use Orthoscope\Core\Codes\UnreadableCode;
+use Orthoscope\Core\Imports\CodebookCsv;
 
 /** Codes for the book: a CSV file, or one typed in. */
 final class CodebookRequest extends FormRequest

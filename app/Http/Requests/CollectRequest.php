@@ -10,8 +10,8 @@ use App\UseCases\TagMaker;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use Orthoscope\Core\Economy\Money;
 use Orthoscope\Core\Evidence\Collection;
+use Orthoscope\Core\Plain\Money;
 
 /** Who fetches a machine shows its number; all that came with it goes with it; what is paid is written down. */
 final class CollectRequest extends FormRequest

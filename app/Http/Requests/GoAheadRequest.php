@@ -9,7 +9,7 @@ use App\UseCases\DecideJob;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use Orthoscope\Core\Economy\Money;
+use Orthoscope\Core\Plain\Money;
 
 /** Going ahead without a quote. Above what was agreed it is locked; what was said on the telephone is written down with the words. */
 final class GoAheadRequest extends FormRequest

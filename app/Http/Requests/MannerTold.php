@@ -7,7 +7,8 @@ namespace App\Http\Requests;
 use Illuminate\Validation\Validator;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\CaseMistake;
-use Orthoscope\Core\Evidence\Manner;
+use Orthoscope\Core\Evidence\MannerReader;
+use Orthoscope\Core\SetUp\Manner;
 
 /** How often and when a machine fails, as it is told at the counter: the fields of `<x-manner>`. What can be said so, the core says. */
 final class MannerTold
@@ -28,7 +29,7 @@ final class MannerTold
                 return;
             }
             try {
-                Manner::read(array_filter($validator->getData(), fn (mixed $value, string $field): bool => is_scalar($value) && $value !== '' && (isset(self::FIELDS[$field]) || $field === 'reached'), ARRAY_FILTER_USE_BOTH), $catalogue);
+                MannerReader::read(array_filter($validator->getData(), fn (mixed $value, string $field): bool => is_scalar($value) && $value !== '' && (isset(self::FIELDS[$field]) || $field === 'reached'), ARRAY_FILTER_USE_BOTH), $catalogue);
             } catch (CaseMistake $mistake) {
                 $validator->errors()->add(trim($mistake->path, '/'), $mistake->sentence);
             }

@@ -6,8 +6,8 @@ namespace App\Http\Requests;
 
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
-use Orthoscope\Core\Economy\Money;
-use Orthoscope\Core\Economy\UnreadableMoney;
+use Orthoscope\Core\Plain\Money;
+use Orthoscope\Core\Plain\UnreadableMoney;
 
 /** An amount of money as people type it; the core says what is wrong with it. */
 final class MoneyTyped implements ValidationRule

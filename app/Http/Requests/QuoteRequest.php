@@ -8,7 +8,7 @@ use DateTimeImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Economy\Money;
+use Orthoscope\Core\Plain\Money;
 use Orthoscope\Core\Quote\Quote;
 use Orthoscope\Core\Quote\QuoteLine;
 use Orthoscope\Core\Quote\UnusableQuote;

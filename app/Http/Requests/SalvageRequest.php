@@ -12,7 +12,7 @@ use Illuminate\Validation\ValidationException;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Diagnosis\Because;
 use Orthoscope\Core\Diagnosis\Standing;
-use Orthoscope\Core\Spares\SpareCsv;
+use Orthoscope\Core\Shelf\SpareCsv;
 
 /** Parts of a closed job that are kept as spares: a tag and a place for each. */
 final class SalvageRequest extends FormRequest

@@ -8,7 +8,7 @@ use App\Models\Spare;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Spares\SpareCsv;
+use Orthoscope\Core\Shelf\SpareCsv;
 
 /** A spare as it is put on the shelf: the same words as a row of the CSV. Facts are typed one to a line, "memory: DDR4". */
 final class SpareRequest extends FormRequest

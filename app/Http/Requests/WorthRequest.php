@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Job;
 use Illuminate\Foundation\Http\FormRequest;
-use Orthoscope\Core\Economy\Money;
+use Orthoscope\Core\Plain\Money;
 
 /** What the owner says the machine is worth to them, if it was asked. */
 final class WorthRequest extends FormRequest

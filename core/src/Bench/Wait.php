@@ -6,10 +6,10 @@ namespace Orthoscope\Core\Bench;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
-use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\SetUp\SetUp;
 
 /** How long a start must be waited for before "no picture" says something. */
 final readonly class Wait

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Catalogue;
 
+use Orthoscope\Core\Catalogue\Economy\EconomyData;
+use Orthoscope\Core\Catalogue\Proving\ProvingData;
+use Orthoscope\Core\Catalogue\Shelf\ShelfData;
 use Orthoscope\Core\Codes\Codebook;
 use Orthoscope\Core\Codes\CodeKind;
 use Orthoscope\Core\Codes\CodeMeaning;
-use Orthoscope\Core\Economy\EconomyData;
 use Orthoscope\Core\Electrical\Meter;
-use Orthoscope\Core\Messages\Template;
-use Orthoscope\Core\Proving\ProvingData;
-use Orthoscope\Core\Spares\ShelfData;
 use Symfony\Component\Yaml\Exception\ParseException;
 use Symfony\Component\Yaml\Yaml;
 

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Catalogue;
 
-use Orthoscope\Core\Evidence\Manner;
+use Orthoscope\Core\Plain\UnknownWord;
+use Orthoscope\Core\SetUp\Manner;
 
 /** Looks through a catalogue for words that point nowhere and shares that are no shares. */
 final class CatalogueCheck

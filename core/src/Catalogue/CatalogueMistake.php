@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Catalogue;
 
+use Orthoscope\Core\Plain\UnknownWord;
 use RuntimeException;
 
 /** The catalogue cannot be used as it stands, or was asked for a word it does not hold. */

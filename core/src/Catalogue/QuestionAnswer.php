@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Catalogue;
 
-use Orthoscope\Core\Evidence\Manner;
+use Orthoscope\Core\SetUp\Manner;
 
 /** One answer to a question, and what it means as evidence. */
 final readonly class QuestionAnswer

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Chain;
 
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Catalogue\UnknownWord;
+use Orthoscope\Core\Plain\UnknownWord;
+use Orthoscope\Core\SetUp\SetUp;
 
 /** A desktop as it came in: which parts it has, where the sticks sit, and the facts that decide what its signs mean. */
 final readonly class Machine
@@ -98,6 +99,12 @@ final readonly class Machine
     public function meant(string $word): array
     {
         return isset($this->parts[$word]) ? [$word] : array_column($this->ofKind($word), 'id');
+    }
+
+    /** The slot a stick sits in under a set-up, or null while it is out. */
+    public function slotOf(string $stick, SetUp $setUp): ?string
+    {
+        return $setUp->isOut($stick) ? null : ($setUp->moved[$stick] ?? $this->slots[$stick] ?? null);
     }
 
     /** The memory channel of a slot: the letter its label begins with. */

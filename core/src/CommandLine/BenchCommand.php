@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\CommandLine;
 
-use Orthoscope\Core\Adviser;
+use Orthoscope\Core\Assessment\Adviser;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Shelf\Shelf;
 use Orthoscope\Core\Simulation\RandomRecord;
-use Orthoscope\Core\Spares\Shelf;
 
 /** How long belief and planning take, by number of entries. Times are of this machine; compare them within one run. */
 final readonly class BenchCommand

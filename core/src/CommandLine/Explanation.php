@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\CommandLine;
 
-use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Assessment\Assessment;
+use Orthoscope\Core\CaseFile\CaseFile;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\Replay;
-use Orthoscope\Core\Evidence\CaseFile;
 use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Planning\NextStep;
 use Orthoscope\Core\Planning\Outcome;

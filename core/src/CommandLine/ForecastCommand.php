@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Orthoscope\Core\CommandLine;
 
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Plain\Draw;
 use Orthoscope\Core\Queue\Forecast;
-use Orthoscope\Core\Simulation\Draw;
 use Orthoscope\Core\Simulation\FriendlyWorld;
 use Orthoscope\Core\Simulation\PlannerPolicy;
 use Orthoscope\Core\Simulation\Play;

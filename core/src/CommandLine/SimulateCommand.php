@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\CommandLine;
 
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Simulation\Draw;
+use Orthoscope\Core\Plain\Draw;
 use Orthoscope\Core\Simulation\Result;
 use Orthoscope\Core\Simulation\Simulation;
 use Orthoscope\Core\Simulation\Tally;

@@ -18,7 +18,7 @@ use Orthoscope\Core\Catalogue\Reach;
 use Orthoscope\Core\Catalogue\School;
 use Orthoscope\Core\Catalogue\SignChannel;
 use Orthoscope\Core\Catalogue\Step;
-use Orthoscope\Core\Evidence\Manner;
+use Orthoscope\Core\SetUp\Manner;
 
 /** Everything that can be said in a case file, with plain words. */
 final class Vocabulary

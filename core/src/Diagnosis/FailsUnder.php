@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Diagnosis;
 
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Chain\Goal;
-use Orthoscope\Core\Chain\Place;
-use Orthoscope\Core\Chain\SetUp;
-use Orthoscope\Core\Chain\Temperature;
 use Orthoscope\Core\Evidence\Circumstances;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\SetUp\Goal;
+use Orthoscope\Core\SetUp\Place;
+use Orthoscope\Core\SetUp\SetUp;
+use Orthoscope\Core\SetUp\Temperature;
 
 /**
  * The condition under which alone a machine fails, by what was told and seen. A start that went well outside it says nothing of the parts:

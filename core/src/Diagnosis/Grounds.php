@@ -7,13 +7,13 @@ namespace Orthoscope\Core\Diagnosis;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Fault;
 use Orthoscope\Core\Catalogue\Reach;
-use Orthoscope\Core\Chain\Goal;
 use Orthoscope\Core\Chain\Part;
-use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\SetUp\Goal;
+use Orthoscope\Core\SetUp\SetUp;
 
 /** Reads from the record which entries speak about which part, and how. No probabilities: only what was done and seen. */
 final class Grounds

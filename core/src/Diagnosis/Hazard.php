@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Diagnosis;
 
-use Orthoscope\Core\Chain\Goal;
-use Orthoscope\Core\Chain\Place;
-use Orthoscope\Core\Chain\SetUp;
-use Orthoscope\Core\Chain\StartBy;
-use Orthoscope\Core\Chain\Temperature;
+use Orthoscope\Core\SetUp\Goal;
+use Orthoscope\Core\SetUp\Place;
+use Orthoscope\Core\SetUp\SetUp;
+use Orthoscope\Core\SetUp\StartBy;
+use Orthoscope\Core\SetUp\Temperature;
 
 /** The share of starts a fault stops, by the conditions it depends on. */
 final readonly class Hazard

@@ -10,10 +10,7 @@ use Orthoscope\Core\Catalogue\Event;
 use Orthoscope\Core\Catalogue\Question;
 use Orthoscope\Core\Catalogue\QuestionAnswer;
 use Orthoscope\Core\Catalogue\Reach;
-use Orthoscope\Core\Chain\Lent;
 use Orthoscope\Core\Chain\Machine;
-use Orthoscope\Core\Chain\Place;
-use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Evidence\Answer;
 use Orthoscope\Core\Evidence\Circumstances;
 use Orthoscope\Core\Evidence\Deed;
@@ -22,6 +19,9 @@ use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\SetUp\Lent;
+use Orthoscope\Core\SetUp\Place;
+use Orthoscope\Core\SetUp\SetUp;
 
 /** Goes through a record entry by entry and holds what is believed after each. */
 final class Replay

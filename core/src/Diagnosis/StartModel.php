@@ -8,9 +8,9 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Check;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Chain\Part;
-use Orthoscope\Core\Chain\Place;
-use Orthoscope\Core\Chain\SetUp;
-use Orthoscope\Core\Chain\StartBy;
+use Orthoscope\Core\SetUp\Place;
+use Orthoscope\Core\SetUp\SetUp;
+use Orthoscope\Core\SetUp\StartBy;
 
 /** Simulates a start: which faults can stop it where under a set-up, and what absent parts stop by themselves. */
 final class StartModel
@@ -137,7 +137,7 @@ final class StartModel
             $kind = $this->machine->part($partId)->kind;
             if ($kind->id === 'stick') {
                 foreach ([$from, $to] as $setUp) {
-                    $slot = $setUp->slotOf($partId, $this->machine);
+                    $slot = $this->machine->slotOf($partId, $setUp);
                     if ($slot !== null) {
                         $parts[$slot] = true;
                     }
@@ -230,7 +230,7 @@ final class StartModel
     {
         $used = [];
         foreach ($this->machine->ofKind('stick') as $stick) {
-            $slot = $setUp->slotOf($stick->id, $this->machine);
+            $slot = $this->machine->slotOf($stick->id, $setUp);
             if ($slot !== null) {
                 $used[Machine::channelOf($slot)] = true;
             }
@@ -264,7 +264,7 @@ final class StartModel
     private function stickIn(string $slot, SetUp $setUp): ?string
     {
         foreach ($this->machine->ofKind('stick') as $stick) {
-            if ($setUp->slotOf($stick->id, $this->machine) === $slot) {
+            if ($this->machine->slotOf($stick->id, $setUp) === $slot) {
                 return $stick->id;
             }
         }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Diagnosis;
 
 use Orthoscope\Core\Catalogue\Reach;
-use Orthoscope\Core\Chain\SetUp;
-use Orthoscope\Core\Evidence\Manner;
+use Orthoscope\Core\SetUp\Manner;
+use Orthoscope\Core\SetUp\SetUp;
 
 /**
  * How likely it is that someone tells a machine fails in such a manner: how often, and under which condition alone. It stands for several starts,

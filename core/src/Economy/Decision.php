@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Economy;
 
-use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\Economy\EconomyData;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\Belief;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Diagnosis\Standing;
+use Orthoscope\Core\Plain\Money;
 use Orthoscope\Core\Planning\LookAhead;
 use Orthoscope\Core\Planning\NextStep;
 use Orthoscope\Core\Planning\RepairNeeds;
-use Orthoscope\Core\Spares\Shelf;
+use Orthoscope\Core\Shelf\Shelf;
 
 /**
  * All ways on from what is believed now, cheapest first for owner and shop together: what each costs until the job ends, with its

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Economy;
 
 use DateTimeImmutable;
-use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Standing;
+use Orthoscope\Core\Plain\Money;
 
 /** A machine of the shop's own: what its parts cost and are worth by the evidence, and whether to build it or break it up. */
 final readonly class Refurbish

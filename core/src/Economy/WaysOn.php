@@ -6,12 +6,13 @@ namespace Orthoscope\Core\Economy;
 
 use Orthoscope\Core\Catalogue\Act;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\Economy\EconomyData;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Report;
-use Orthoscope\Core\Spares\Shelf;
+use Orthoscope\Core\Shelf\Shelf;
 
 /** Lists the ways on that could cure what is believed to be wrong: for every act that cures anything, each way it can be had. */
 final readonly class WaysOn

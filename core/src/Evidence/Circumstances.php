@@ -6,6 +6,7 @@ namespace Orthoscope\Core\Evidence;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Event;
+use Orthoscope\Core\SetUp\Manner;
 
 /** What reports and answers tell: what happened just before, what was done earlier, marks that were made, how a start ended. */
 final class Circumstances

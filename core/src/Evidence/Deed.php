@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Evidence;
 
-use Orthoscope\Core\Chain\Lent;
+use Orthoscope\Core\SetUp\Lent;
 
 /** An act that changed the machine for good. */
 final readonly class Deed extends Entry

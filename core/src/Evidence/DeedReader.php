@@ -6,9 +6,9 @@ namespace Orthoscope\Core\Evidence;
 
 use Orthoscope\Core\Catalogue\Act;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Catalogue\UnknownWord;
-use Orthoscope\Core\Chain\Lent;
 use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Plain\UnknownWord;
+use Orthoscope\Core\SetUp\Lent;
 
 /** Makes acts from their written form. */
 final readonly class DeedReader

@@ -6,8 +6,8 @@ namespace Orthoscope\Core\Evidence;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Question;
-use Orthoscope\Core\Catalogue\UnknownWord;
 use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Plain\UnknownWord;
 
 /** Makes entries from their written form (an object of a case file, or a stored row), checking every word. */
 final readonly class EntryReader
@@ -70,7 +70,7 @@ final readonly class EntryReader
             history: Written::allOf('deed of earlier', $given['history'] ?? [], array_keys($this->catalogue->history), '/history'),
             when: $this->when($given),
             carried: $this->carried($given),
-            manner: Manner::read($given, $this->catalogue),
+            manner: MannerReader::read($given, $this->catalogue),
         );
     }
 

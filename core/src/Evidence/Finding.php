@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Evidence;
 
-use Orthoscope\Core\Chain\Lent;
+use Orthoscope\Core\SetUp\Lent;
 use Orthoscope\Core\Sockets\SocketMap;
 
 /** What a look or a reading showed. */

@@ -7,9 +7,9 @@ namespace Orthoscope\Core\Evidence;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Check;
 use Orthoscope\Core\Catalogue\Doubt;
-use Orthoscope\Core\Chain\Lent;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Electrical\Judgement;
+use Orthoscope\Core\SetUp\Lent;
 use Orthoscope\Core\Sockets\SocketField;
 use Orthoscope\Core\Sockets\SocketMap;
 

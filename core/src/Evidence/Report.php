@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Evidence;
 
+use Orthoscope\Core\SetUp\Manner;
+
 /** What somebody said: how the machine behaves, what happened just before, marks seen at arrival. */
 final readonly class Report extends Entry
 {

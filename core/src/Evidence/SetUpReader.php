@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Evidence;
 
 use Orthoscope\Core\Chain\Machine;
-use Orthoscope\Core\Chain\SetUp;
+use Orthoscope\Core\SetUp\SetUp;
 
 /** Makes set-ups from their written form. */
 final readonly class SetUpReader
@@ -52,7 +52,7 @@ final readonly class SetUpReader
     {
         $taken = [];
         foreach (array_column($this->machine->ofKind('stick'), 'id') as $stick) {
-            $slot = $setUp->slotOf($stick, $this->machine);
+            $slot = $this->machine->slotOf($stick, $setUp);
             if ($slot !== null && isset($taken[$slot])) {
                 throw CaseMistake::at('/setup/moved', "{$stick} and {$taken[$slot]} cannot both sit in {$slot}; take one out or move it.");
             }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Evidence;
 
-use Orthoscope\Core\Chain\SetUp;
+use Orthoscope\Core\SetUp\SetUp;
 
 /** A trial: the machine was started under a set-up, once or several times, and got so far. */
 final readonly class Start extends Entry

@@ -6,8 +6,8 @@ namespace Orthoscope\Core\Evidence;
 
 use InvalidArgumentException;
 use Orthoscope\Core\Catalogue\CatalogueMistake;
-use Orthoscope\Core\Catalogue\UnknownWord;
 use Orthoscope\Core\Chain\MachineMistake;
+use Orthoscope\Core\Plain\UnknownWord;
 
 /** Takes words and numbers out of a written entry, and says where one is wrong. */
 final class Written

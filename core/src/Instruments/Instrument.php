@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Instruments;
 
-use Orthoscope\Core\Simulation\Draw;
+use Orthoscope\Core\Plain\Draw;
 
 /**
  * The simulated instruments that ship: each plays a good machine or one of its faults, and gives what it shows as a reading.

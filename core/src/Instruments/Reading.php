@@ -7,8 +7,8 @@ namespace Orthoscope\Core\Instruments;
 use InvalidArgumentException;
 use JsonException;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Catalogue\UnknownWord;
 use Orthoscope\Core\Codes\CodeKind;
+use Orthoscope\Core\Plain\UnknownWord;
 
 /**
  * What an instrument shows, on its way to a record: values of one reading, or the code of a display. As JSON it is an object

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Learning;
 
-use Orthoscope\Core\Adviser;
+use Orthoscope\Core\Assessment\Adviser;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Diagnosis\Mode;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
-use Orthoscope\Core\Spares\Shelf;
+use Orthoscope\Core\Shelf\Shelf;
 
 /**
  * What other priors would have done to past jobs: after the first start of each, how likely the true cause was held, and whether it was

@@ -9,7 +9,7 @@ use Orthoscope\Core\Evidence\Circumstances;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
-use Orthoscope\Core\Words\Listed;
+use Orthoscope\Core\Plain\Listed;
 use Orthoscope\Core\Words\StartInPlain;
 
 /** How a letter begins: what its owner told, each in whose words it was, and what the first start showed. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Letter;
 
-use Orthoscope\Core\Text\ReadingEase;
+use Orthoscope\Core\Plain\ReadingEase;
 
 /** What the owner is told, made from the record alone. */
 final readonly class Letter

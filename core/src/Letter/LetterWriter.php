@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Letter;
 
 use DateTimeImmutable;
-use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Bench\StillOff;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\Closing;
 use Orthoscope\Core\Evidence\Deed;
-use Orthoscope\Core\Proving\Plan;
+use Orthoscope\Core\HandBack\Plan;
 use Orthoscope\Core\Words\DeedInPlain;
 use Orthoscope\Core\Words\PartsInPlain;
 

@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Letter;
 
-use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Chain\Goal;
 use Orthoscope\Core\Chain\Part;
-use Orthoscope\Core\Chain\Place;
 use Orthoscope\Core\Diagnosis\Because;
 use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Standing;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\HandBack\Plan;
+use Orthoscope\Core\HandBack\PlannedItem;
+use Orthoscope\Core\HandBack\PlanState;
+use Orthoscope\Core\Plain\Listed;
 use Orthoscope\Core\Proving\CleanStarts;
-use Orthoscope\Core\Proving\Plan;
-use Orthoscope\Core\Proving\PlannedItem;
-use Orthoscope\Core\Proving\PlanState;
-use Orthoscope\Core\Words\Listed;
+use Orthoscope\Core\SetUp\Goal;
+use Orthoscope\Core\SetUp\Place;
 use Orthoscope\Core\Words\PartsInPlain;
 
 /**

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Letter;
 
-use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Chain\Place;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\SetUp\Place;
 use Orthoscope\Core\Words\DeedInPlain;
 
 /** What was done to a machine; where nothing was, that parts were moved for tests is said, as moving alone can cure. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Patterns;
 
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Simulation\Draw;
+use Orthoscope\Core\Plain\Draw;
 
 /**
  * A year of closed jobs by chance: what each was and what came of it, with nothing behind them but the catalogue's priors; or with a batch of one

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Planning;
 
-use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Diagnosis\Belief;
 use Orthoscope\Core\Diagnosis\Information;
 use Orthoscope\Core\Diagnosis\Replay;
+use Orthoscope\Core\SetUp\SetUp;
 
 /** One way to put parts together that may each be at fault, and what a start of it is expected to tell. */
 final readonly class Arrangement

@@ -6,9 +6,9 @@ namespace Orthoscope\Core\Planning;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
-use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\SetUp\SetUp;
 
 /**
  * Memory sticks in slots: which stick, slot, channel or pair is still possible, and which arrangement splits them best. All

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Planning;
 
 use Orthoscope\Core\Catalogue\Step;
-use Orthoscope\Core\Chain\Goal;
 use Orthoscope\Core\Chain\Part;
-use Orthoscope\Core\Chain\SetUp;
-use Orthoscope\Core\Chain\Temperature;
-use Orthoscope\Core\Spares\Spare;
+use Orthoscope\Core\SetUp\Goal;
+use Orthoscope\Core\SetUp\SetUp;
+use Orthoscope\Core\SetUp\Temperature;
+use Orthoscope\Core\Shelf\Spare;
 
 /** A step made concrete for one machine: on which part, under which set-up, with which spare. */
 final readonly class Candidate

@@ -6,14 +6,8 @@ namespace Orthoscope\Core\Planning;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Step;
-use Orthoscope\Core\Chain\Goal;
-use Orthoscope\Core\Chain\Lent;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Chain\Part;
-use Orthoscope\Core\Chain\Place;
-use Orthoscope\Core\Chain\SetUp;
-use Orthoscope\Core\Chain\StartBy;
-use Orthoscope\Core\Chain\Temperature;
 use Orthoscope\Core\Diagnosis\FailsUnder;
 use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\Grounds;
@@ -23,8 +17,14 @@ use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
-use Orthoscope\Core\Spares\Shelf;
-use Orthoscope\Core\Spares\Spare;
+use Orthoscope\Core\SetUp\Goal;
+use Orthoscope\Core\SetUp\Lent;
+use Orthoscope\Core\SetUp\Place;
+use Orthoscope\Core\SetUp\SetUp;
+use Orthoscope\Core\SetUp\StartBy;
+use Orthoscope\Core\SetUp\Temperature;
+use Orthoscope\Core\Shelf\Shelf;
+use Orthoscope\Core\Shelf\Spare;
 
 /** Every step that makes sense on a machine now: the catalogue's steps made concrete, less what was already done. */
 final readonly class Candidates

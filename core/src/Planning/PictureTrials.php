@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Planning;
 
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\Record;
-use Orthoscope\Core\Spares\Shelf;
+use Orthoscope\Core\SetUp\SetUp;
+use Orthoscope\Core\Shelf\Shelf;
 
 /**
  * The path of the picture: the output, the lead and the screen, each the owner's or another. Which of them is still possible,

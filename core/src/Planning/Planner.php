@@ -6,14 +6,14 @@ namespace Orthoscope\Core\Planning;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Part;
-use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Diagnosis\Belief;
 use Orthoscope\Core\Diagnosis\FailsUnder;
 use Orthoscope\Core\Diagnosis\Grounds;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Record;
-use Orthoscope\Core\Spares\Shelf;
+use Orthoscope\Core\SetUp\SetUp;
+use Orthoscope\Core\Shelf\Shelf;
 
 /**
  * Ranks what can be done next. Underneath lies the cheapest order of repairs; on top a look one step ahead: what a step

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Planning;
 
-use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\SetUp\SetUp;
 
 /** Parts that may each be at fault, and the ways to put them together that tell most of which it is. */
 final readonly class RankedArrangements

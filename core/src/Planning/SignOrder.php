@@ -6,9 +6,9 @@ namespace Orthoscope\Core\Planning;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\SignChannel;
-use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Diagnosis\Information;
 use Orthoscope\Core\Diagnosis\Replay;
+use Orthoscope\Core\SetUp\SetUp;
 
 /** In which order signs are worth looking at now: by what each is expected to tell of where a start stops and why. */
 final class SignOrder

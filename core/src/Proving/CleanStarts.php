@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Proving;
 
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Diagnosis\FailsUnder;
 use Orthoscope\Core\Evidence\Circumstances;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\SetUp\SetUp;
 
 /**
  * What clean starts after a repair are worth, by how often it failed before: one that failed in two of ten may well start six times in a

@@ -6,10 +6,10 @@ namespace Orthoscope\Core\Proving;
 
 use Orthoscope\Core\Bench\StillOff;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Chain\Place;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\SetUp\Place;
 
 /** How far a repair is proved: out of the case, then in the case by the real button, with nothing lent or left out. */
 final readonly class Proof

@@ -6,9 +6,9 @@ namespace Orthoscope\Core\Quote;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
-use Orthoscope\Core\Economy\Money;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Plain\Money;
 use Orthoscope\Core\Planning\Spent;
 
 /** What a job comes to by its record: the work, what was fitted, what was used up; and the warranty that goes with what was done. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Quote;
 
-use Orthoscope\Core\Economy\Money;
+use Orthoscope\Core\Plain\Money;
 
 /** What the owner gave leave to spend: by a limit at intake, or by accepting a quote. */
 final readonly class Leave

@@ -6,8 +6,8 @@ namespace Orthoscope\Core\Quote;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
-use Orthoscope\Core\Economy\Money;
 use Orthoscope\Core\Economy\Option;
+use Orthoscope\Core\Plain\Money;
 
 /** Makes a variant of a quote from a way on, in the words of the owner. */
 final readonly class Proposal

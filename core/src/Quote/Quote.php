@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Quote;
 
 use DateTimeImmutable;
-use Orthoscope\Core\Economy\Money;
+use Orthoscope\Core\Plain\Money;
 
 /** What the owner is asked to agree to: one or more variants, a deposit, and until when it holds. */
 final readonly class Quote

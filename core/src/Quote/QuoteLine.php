@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Quote;
 
-use Orthoscope\Core\Economy\Money;
+use Orthoscope\Core\Plain\Money;
 
 /** One line of a quote: what, how many, and the price of one before tax. */
 final readonly class QuoteLine

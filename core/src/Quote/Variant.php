@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Quote;
 
-use Orthoscope\Core\Economy\Money;
+use Orthoscope\Core\Plain\Money;
 
 /** One of the things the owner can choose, with its lines and what it adds up to. Tax is worked out once, on the sum. */
 final readonly class Variant

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Returns;
 
-use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Diagnosis\FaultBelief;
 use Orthoscope\Core\Evidence\Record;
-use Orthoscope\Core\Spares\Shelf;
+use Orthoscope\Core\Shelf\Shelf;
 
 /**
  * What an earlier job leaves for the one that follows: how much likelier or less likely each fault is now than in a machine nobody

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Returns;
 
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Chain\Goal;
-use Orthoscope\Core\Chain\Place;
-use Orthoscope\Core\Chain\SetUp;
-use Orthoscope\Core\Chain\StartBy;
-use Orthoscope\Core\Chain\Temperature;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\Circumstances;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\SetUp\Goal;
+use Orthoscope\Core\SetUp\Place;
+use Orthoscope\Core\SetUp\SetUp;
+use Orthoscope\Core\SetUp\StartBy;
+use Orthoscope\Core\SetUp\Temperature;
 
 /** A condition under which a fault may show and which was not tried, with the chance that it would show it. Before "no fault found" is said. */
 final readonly class Untried

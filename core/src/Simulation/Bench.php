@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Simulation;
 
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\EntryReader;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Planning\Candidate;
+use Orthoscope\Core\SetUp\SetUp;
 
 /** Where a hidden machine is worked on: what is done to it is done, and what it shows goes on the record. */
 final class Bench

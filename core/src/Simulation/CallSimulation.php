@@ -11,6 +11,7 @@ use Orthoscope\Core\Diagnosis\Mode;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\Answer;
 use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Plain\Draw;
 use Orthoscope\Core\Triage\DeskMachine;
 use Orthoscope\Core\Triage\QuestionPlanner;
 

@@ -11,6 +11,7 @@ use Orthoscope\Core\Diagnosis\Modes;
 use Orthoscope\Core\Diagnosis\Prior;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Plain\Draw;
 use Orthoscope\Core\Triage\QuestionPlanner;
 
 /** Someone on the telephone with a machine that has hidden faults: answers rightly, wrongly, or does not know. */

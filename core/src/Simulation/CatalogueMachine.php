@@ -7,11 +7,12 @@ namespace Orthoscope\Core\Simulation;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Check;
 use Orthoscope\Core\Chain\Machine;
-use Orthoscope\Core\Chain\Place;
-use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Diagnosis\FindingLikelihood;
 use Orthoscope\Core\Diagnosis\Mode;
 use Orthoscope\Core\Diagnosis\StartModel;
+use Orthoscope\Core\Plain\Draw;
+use Orthoscope\Core\SetUp\Place;
+use Orthoscope\Core\SetUp\SetUp;
 
 /** A machine that behaves as the catalogue says. What persists is drawn once: bad spares, bad hosts, how a stop shows itself. */
 final class CatalogueMachine implements HiddenMachine

@@ -10,6 +10,7 @@ use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Diagnosis\Modes;
 use Orthoscope\Core\Diagnosis\Prior;
 use Orthoscope\Core\Diagnosis\StartModel;
+use Orthoscope\Core\Plain\Draw;
 use Orthoscope\Core\Triage\EventLikelihood;
 
 /** Machines that behave as a catalogue says, drawn as often as it says. No cause is outside it. */

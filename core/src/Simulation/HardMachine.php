@@ -7,10 +7,11 @@ namespace Orthoscope\Core\Simulation;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Check;
 use Orthoscope\Core\Chain\Machine;
-use Orthoscope\Core\Chain\Place;
-use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Diagnosis\Hazard;
 use Orthoscope\Core\Diagnosis\StartModel;
+use Orthoscope\Core\Plain\Draw;
+use Orthoscope\Core\SetUp\Place;
+use Orthoscope\Core\SetUp\SetUp;
 
 /** A machine of the hard world. It shares with the adviser what parts a set-up uses and moves, and nothing of its chances. */
 final class HardMachine implements HiddenMachine
@@ -195,7 +196,7 @@ final class HardMachine implements HiddenMachine
     private function holds(string $channel, SetUp $setUp): bool
     {
         foreach ($this->machine()->ofKind('stick') as $stick) {
-            $slot = $setUp->slotOf($stick->id, $this->machine());
+            $slot = $this->machine()->slotOf($stick->id, $setUp);
             if ($slot !== null && Machine::channelOf($slot) === $channel) {
                 return true;
             }

@@ -8,6 +8,7 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Diagnosis\Modes;
 use Orthoscope\Core\Diagnosis\StartModel;
+use Orthoscope\Core\Plain\Draw;
 
 /**
  * Machines that do not behave as the adviser believes: rates that are no three steps, stops a stage off, spares that are bad

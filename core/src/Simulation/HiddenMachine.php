@@ -6,7 +6,7 @@ namespace Orthoscope\Core\Simulation;
 
 use Orthoscope\Core\Catalogue\Check;
 use Orthoscope\Core\Chain\Machine;
-use Orthoscope\Core\Chain\SetUp;
+use Orthoscope\Core\SetUp\SetUp;
 
 /** A machine whose faults only the simulation knows. What is done to it changes it; what it shows is drawn. */
 interface HiddenMachine

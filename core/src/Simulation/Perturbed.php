@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Simulation;
 
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Plain\Draw;
 
 /** A catalogue with every prior and every noise changed by a factor of its own: a world the adviser is wrong about. */
 final class Perturbed

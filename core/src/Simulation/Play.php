@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Simulation;
 
-use Orthoscope\Core\Adviser;
+use Orthoscope\Core\Assessment\Adviser;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Chain\Goal;
-use Orthoscope\Core\Chain\Place;
-use Orthoscope\Core\Chain\SetUp;
-use Orthoscope\Core\Chain\Temperature;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Diagnosis\Standing;
 use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Plain\Draw;
 use Orthoscope\Core\Planning\Candidate;
-use Orthoscope\Core\Spares\Shelf;
+use Orthoscope\Core\SetUp\Goal;
+use Orthoscope\Core\SetUp\Place;
+use Orthoscope\Core\SetUp\SetUp;
+use Orthoscope\Core\SetUp\Temperature;
+use Orthoscope\Core\Shelf\Shelf;
 
 /** One job played by one policy, from the owner's report to a machine that runs, a hand-over or the time box. */
 final class Play

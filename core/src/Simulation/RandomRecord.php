@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Simulation;
 
-use Orthoscope\Core\Adviser;
+use Orthoscope\Core\Assessment\Adviser;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Evidence\Entry;
-use Orthoscope\Core\Spares\Shelf;
+use Orthoscope\Core\Plain\Draw;
+use Orthoscope\Core\SetUp\SetUp;
+use Orthoscope\Core\Shelf\Shelf;
 
 /** A record of a given length on a simulated machine, of steps taken at random: to measure on, and to try properties on. */
 final class RandomRecord

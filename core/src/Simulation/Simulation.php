@@ -6,6 +6,7 @@ namespace Orthoscope\Core\Simulation;
 
 use InvalidArgumentException;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Plain\Draw;
 
 /** Machines with hidden faults, played by several policies: the same machines and the same chances for each. */
 final readonly class Simulation

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Simulation;
 
+use Orthoscope\Core\Plain\Draw;
+
 /** The machines that come in: a spread of shapes, invented. */
 final class Stock
 {

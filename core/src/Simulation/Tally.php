@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Simulation;
 
+use Orthoscope\Core\Plain\Draw;
 use Orthoscope\Core\Statistics\Binomial;
 
 /** What came out of many played jobs. */

@@ -7,6 +7,7 @@ namespace Orthoscope\Core\Simulation;
 use Orthoscope\Core\Catalogue\Fault;
 use Orthoscope\Core\Diagnosis\Hazard;
 use Orthoscope\Core\Diagnosis\Mode;
+use Orthoscope\Core\Plain\Draw;
 
 /** One thing wrong with a machine of the hard world. */
 final readonly class Trouble

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Simulation;
 
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Chain\StartBy;
 use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\Grounds;
 use Orthoscope\Core\Diagnosis\PartStanding;
@@ -23,7 +22,8 @@ use Orthoscope\Core\Planning\Interlocks;
 use Orthoscope\Core\Planning\Planner;
 use Orthoscope\Core\Planning\Repair;
 use Orthoscope\Core\Planning\RepairNeeds;
-use Orthoscope\Core\Spares\Shelf;
+use Orthoscope\Core\SetUp\StartBy;
+use Orthoscope\Core\Shelf\Shelf;
 
 /** What a policy may look at: the record and what follows from it, worked out only as far as it is asked for. */
 final class View

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Simulation;
 
+use Orthoscope\Core\Plain\Draw;
+
 /** Where simulated machines come from. */
 interface World
 {

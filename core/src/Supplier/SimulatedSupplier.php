@@ -6,7 +6,7 @@ namespace Orthoscope\Core\Supplier;
 
 use DateTimeImmutable;
 use Orthoscope\Core\Economy\Offer;
-use Orthoscope\Core\Simulation\Draw;
+use Orthoscope\Core\Plain\Draw;
 
 /** The suppliers that ship: they deliver late and early, wrong, damaged and dead parts, and answer claims, by chance from a seed. */
 final readonly class SimulatedSupplier implements Supplier

@@ -6,11 +6,12 @@ namespace Orthoscope\Core\Words;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
-use Orthoscope\Core\Chain\Place;
-use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\Plain\Listed;
+use Orthoscope\Core\SetUp\Place;
+use Orthoscope\Core\SetUp\SetUp;
 
 /** Where more than one thing was changed between two starts, and the second went otherwise: what can then not be told apart, and the starts that split it. */
 final readonly class ChangedAtOnce

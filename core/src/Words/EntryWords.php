@@ -5,13 +5,8 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Words;
 
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Chain\Goal;
 use Orthoscope\Core\Chain\Machine;
-use Orthoscope\Core\Chain\Place;
-use Orthoscope\Core\Chain\SetUp;
-use Orthoscope\Core\Chain\StartBy;
 use Orthoscope\Core\Codes\Beeps;
-use Orthoscope\Core\Economy\Money;
 use Orthoscope\Core\Electrical\Judgement;
 use Orthoscope\Core\Electrical\RailOrder;
 use Orthoscope\Core\Electrical\RailState;
@@ -27,6 +22,12 @@ use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Evidence\StrikeOut;
 use Orthoscope\Core\Evidence\Tally;
+use Orthoscope\Core\Plain\Listed;
+use Orthoscope\Core\Plain\Money;
+use Orthoscope\Core\SetUp\Goal;
+use Orthoscope\Core\SetUp\Place;
+use Orthoscope\Core\SetUp\SetUp;
+use Orthoscope\Core\SetUp\StartBy;
 
 /** Says entries in the words of the bench. */
 final readonly class EntryWords

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Words;
 
 use Orthoscope\Core\Chain\Part;
+use Orthoscope\Core\Plain\Listed;
 
 /** Parts as the owner reads them: each once, and all of a kind as several. */
 final class PartsInPlain

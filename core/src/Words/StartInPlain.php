@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Words;
 
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Chain\Goal;
-use Orthoscope\Core\Chain\SetUp;
-use Orthoscope\Core\Chain\Temperature;
 use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\SetUp\Goal;
+use Orthoscope\Core\SetUp\SetUp;
+use Orthoscope\Core\SetUp\Temperature;
 
 /** A start, or several in a row, as the owner reads it: "We started it, 10 times: in 2 there was no picture, in 8 it started and stayed up." */
 final class StartInPlain

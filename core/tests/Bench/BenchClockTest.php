@@ -7,11 +7,11 @@ namespace Orthoscope\Core\Tests\Bench;
 use Orthoscope\Core\Bench\StillOff;
 use Orthoscope\Core\Bench\Timers;
 use Orthoscope\Core\Bench\Wait;
-use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Evidence\CaseMistake;
 use Orthoscope\Core\Planning\Interlocks;
 use Orthoscope\Core\Planning\Spent;
 use Orthoscope\Core\Planning\TimeBox;
+use Orthoscope\Core\SetUp\SetUp;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\TestCase;
 

@@ -7,7 +7,7 @@ namespace Orthoscope\Core\Tests\Catalogue;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\CatalogueCheck;
 use Orthoscope\Core\Catalogue\CatalogueMistake;
-use Orthoscope\Core\Proving\PlanItem;
+use Orthoscope\Core\Catalogue\Proving\PlanItem;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

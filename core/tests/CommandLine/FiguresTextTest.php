@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Tests\CommandLine;
 
 use Orthoscope\Core\CommandLine\FiguresText;
-use Orthoscope\Core\Simulation\Draw;
+use Orthoscope\Core\Plain\Draw;
 use Orthoscope\Core\Simulation\Result;
 use Orthoscope\Core\Simulation\Tally;
 use PHPUnit\Framework\TestCase;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Tests\Diagnosis;
 
+use Orthoscope\Core\CaseFile\CaseFile;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Reach;
 use Orthoscope\Core\Diagnosis\Replay;
-use Orthoscope\Core\Evidence\CaseFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Tests\Diagnosis;
 
-use Orthoscope\Core\Chain\SetUp;
+use Orthoscope\Core\SetUp\SetUp;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

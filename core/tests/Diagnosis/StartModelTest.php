@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Tests\Diagnosis;
 
 use Orthoscope\Core\Chain\Machine;
-use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Diagnosis\Modes;
 use Orthoscope\Core\Diagnosis\StartModel;
+use Orthoscope\Core\SetUp\SetUp;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Tests\Economy;
 
-use Orthoscope\Core\Adviser;
+use Orthoscope\Core\Assessment\Adviser;
+use Orthoscope\Core\CaseFile\CaseFile;
 use Orthoscope\Core\Economy\Decision;
 use Orthoscope\Core\Economy\Offer;
 use Orthoscope\Core\Economy\Option;
 use Orthoscope\Core\Economy\Terms;
-use Orthoscope\Core\Evidence\CaseFile;
-use Orthoscope\Core\Spares\Shelf;
+use Orthoscope\Core\Shelf\Shelf;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\TestCase;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Tests\Economy;
 
 use Orthoscope\Core\Economy\Pursuit;
-use Orthoscope\Core\Simulation\Draw;
+use Orthoscope\Core\Plain\Draw;
 use PHPUnit\Framework\TestCase;
 
 /** What ways on are expected to cost, against every order and every place to stop, each played out by hand. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Tests\Economy;
 
 use DateTimeImmutable;
-use Orthoscope\Core\Economy\Money;
 use Orthoscope\Core\Economy\Refurbish;
+use Orthoscope\Core\Plain\Money;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\TestCase;
 

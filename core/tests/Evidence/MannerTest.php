@@ -6,7 +6,7 @@ namespace Orthoscope\Core\Tests\Evidence;
 
 use Orthoscope\Core\Evidence\CaseMistake;
 use Orthoscope\Core\Evidence\Circumstances;
-use Orthoscope\Core\Evidence\Manner;
+use Orthoscope\Core\SetUp\Manner;
 use Orthoscope\Core\Tests\Support\Bench;
 use Orthoscope\Core\Words\EntryWords;
 use PHPUnit\Framework\Attributes\DataProvider;

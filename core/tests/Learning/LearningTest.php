@@ -9,7 +9,7 @@ use Orthoscope\Core\Learning\Effect;
 use Orthoscope\Core\Learning\ShiftedCatalogue;
 use Orthoscope\Core\Learning\Shipped;
 use Orthoscope\Core\Learning\ShopCounts;
-use Orthoscope\Core\Simulation\Draw;
+use Orthoscope\Core\Plain\Draw;
 use Orthoscope\Core\Simulation\FriendlyWorld;
 use Orthoscope\Core\Simulation\Stock;
 use Orthoscope\Core\Tests\Support\Bench;

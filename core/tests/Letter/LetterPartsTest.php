@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Tests\Letter;
 
+use Orthoscope\Core\HandBack\Plan;
 use Orthoscope\Core\Letter\Letter;
 use Orthoscope\Core\Letter\LetterTerms;
 use Orthoscope\Core\Letter\LetterWriter;
-use Orthoscope\Core\Proving\Plan;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\TestCase;
 

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Tests\Letter;
 
-use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\PartKind;
-use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Entry;
@@ -16,13 +15,14 @@ use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Letter\LetterWriter;
 use Orthoscope\Core\Letter\Section;
 use Orthoscope\Core\Letter\Sentence;
+use Orthoscope\Core\Plain\Draw;
+use Orthoscope\Core\SetUp\SetUp;
+use Orthoscope\Core\Shelf\Shelf;
 use Orthoscope\Core\Simulation\Bench;
-use Orthoscope\Core\Simulation\Draw;
 use Orthoscope\Core\Simulation\FriendlyWorld;
 use Orthoscope\Core\Simulation\HardWorld;
 use Orthoscope\Core\Simulation\HiddenMachine;
 use Orthoscope\Core\Simulation\View;
-use Orthoscope\Core\Spares\Shelf;
 use Orthoscope\Core\Tests\Support\Bench as Words;
 use PHPUnit\Framework\TestCase;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Tests\Planning;
 
-use Orthoscope\Core\Adviser;
+use Orthoscope\Core\Assessment\Adviser;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Diagnosis\Mode;
@@ -12,7 +12,7 @@ use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\EntryReader;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Planning\Arrangements;
-use Orthoscope\Core\Spares\Shelf;
+use Orthoscope\Core\Shelf\Shelf;
 use Orthoscope\Core\Tests\Support\PlainEnumeration;
 use PHPUnit\Framework\TestCase;
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Tests\Planning;
 
-use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Diagnosis\Mode;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Planning\PictureTrials;
 use Orthoscope\Core\Planning\SignOrder;
-use Orthoscope\Core\Spares\Shelf;
+use Orthoscope\Core\SetUp\SetUp;
+use Orthoscope\Core\Shelf\Shelf;
 use Orthoscope\Core\Tests\Support\Bench;
 use Orthoscope\Core\Tests\Support\PlainEnumeration;
 use PHPUnit\Framework\TestCase;

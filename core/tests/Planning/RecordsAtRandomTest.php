@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Tests\Planning;
 
-use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\Grounds;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\EntryReader;
 use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Plain\Draw;
 use Orthoscope\Core\Planning\NextStep;
-use Orthoscope\Core\Simulation\Draw;
+use Orthoscope\Core\Shelf\Shelf;
 use Orthoscope\Core\Simulation\RandomRecord;
-use Orthoscope\Core\Spares\Shelf;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Tests\Queue;
 
 use DateTimeImmutable;
+use Orthoscope\Core\Plain\Draw;
 use Orthoscope\Core\Queue\OpeningHours;
 use Orthoscope\Core\Queue\Roster;
 use Orthoscope\Core\Queue\Shift;
 use Orthoscope\Core\Queue\UnusableShift;
-use Orthoscope\Core\Simulation\Draw;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Tests\Quote;
 
 use DateTimeImmutable;
-use Orthoscope\Core\Economy\Money;
+use Orthoscope\Core\Plain\Draw;
+use Orthoscope\Core\Plain\Money;
 use Orthoscope\Core\Quote\Leave;
 use Orthoscope\Core\Quote\Quote;
 use Orthoscope\Core\Quote\QuoteLine;
 use Orthoscope\Core\Quote\UnusableQuote;
 use Orthoscope\Core\Quote\Variant;
-use Orthoscope\Core\Simulation\Draw;
 use PHPUnit\Framework\TestCase;
 
 final class QuoteTest extends TestCase

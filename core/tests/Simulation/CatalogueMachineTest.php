@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Tests\Simulation;
 
 use Orthoscope\Core\Chain\Machine;
-use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Diagnosis\Modes;
 use Orthoscope\Core\Diagnosis\StartModel;
+use Orthoscope\Core\Plain\Draw;
+use Orthoscope\Core\SetUp\SetUp;
 use Orthoscope\Core\Simulation\CatalogueMachine;
-use Orthoscope\Core\Simulation\Draw;
 use Orthoscope\Core\Simulation\Play;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\TestCase;

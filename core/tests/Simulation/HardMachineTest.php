@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Tests\Simulation;
 
 use Orthoscope\Core\Chain\Machine;
-use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Diagnosis\Modes;
 use Orthoscope\Core\Diagnosis\StartModel;
-use Orthoscope\Core\Simulation\Draw;
+use Orthoscope\Core\Plain\Draw;
+use Orthoscope\Core\SetUp\SetUp;
 use Orthoscope\Core\Simulation\HardMachine;
 use Orthoscope\Core\Simulation\Play;
 use Orthoscope\Core\Simulation\Trouble;

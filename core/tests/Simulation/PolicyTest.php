@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Tests\Simulation;
 
 use Orthoscope\Core\Diagnosis\Replay;
+use Orthoscope\Core\Shelf\Shelf;
 use Orthoscope\Core\Simulation\Closing;
 use Orthoscope\Core\Simulation\SchoolPolicy;
 use Orthoscope\Core\Simulation\ScriptPolicy;
 use Orthoscope\Core\Simulation\View;
-use Orthoscope\Core\Spares\Shelf;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\TestCase;
 

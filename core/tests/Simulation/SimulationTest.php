@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Tests\Simulation;
 
 use InvalidArgumentException;
-use Orthoscope\Core\Chain\SetUp;
-use Orthoscope\Core\Simulation\Draw;
+use Orthoscope\Core\Plain\Draw;
+use Orthoscope\Core\SetUp\SetUp;
 use Orthoscope\Core\Simulation\FriendlyWorld;
 use Orthoscope\Core\Simulation\HardWorld;
 use Orthoscope\Core\Simulation\Perturbed;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Tests\Support;
 
-use Orthoscope\Core\Assessment;
+use Orthoscope\Core\Assessment\Assessment;
+use Orthoscope\Core\CaseFile\CaseFile;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Diagnosis\Replay;
-use Orthoscope\Core\Evidence\CaseFile;
 
 /** A short way to say a case in a test. */
 final class Bench

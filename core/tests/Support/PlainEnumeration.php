@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Tests\Support;
 
-use Orthoscope\Core\Chain\SetUp;
 use Orthoscope\Core\Diagnosis\Mode;
 use Orthoscope\Core\Diagnosis\Replay;
+use Orthoscope\Core\SetUp\SetUp;
 
 /** What a start is expected to tell, by hand: joint probabilities of culprit and outcome, and the mutual information of the two. */
 final class PlainEnumeration

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Tests\Words;
 
-use Orthoscope\Core\Evidence\CaseFile;
+use Orthoscope\Core\CaseFile\CaseFile;
 use Orthoscope\Core\Tests\Support\Bench;
 use Orthoscope\Core\Words\EntryWords;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -1,6 +1,6 @@
 @props(['machine', 'arrangement'])
 @php($in = [])
-@foreach ($machine->ofKind('stick') as $stick)@php($slot = $arrangement->setUp->slotOf($stick->id, $machine))@if ($slot !== null)@php($in[$slot] = $stick)@endif @endforeach
+@foreach ($machine->ofKind('stick') as $stick)@php($slot = $machine->slotOf($stick->id, $arrangement->setUp))@if ($slot !== null)@php($in[$slot] = $stick)@endif @endforeach
 <svg class="slots" viewBox="0 0 {{ 46 * count($machine->ofKind('slot')) }} 46" role="img" aria-label="{{ implode(', ', array_map(fn ($slot) => isset($in[$slot->id]) ? "{$in[$slot->id]->name} in {$slot->name}" : "{$slot->name} empty", $machine->ofKind('slot'))) }}">
     @foreach ($machine->ofKind('slot') as $i => $slot)
         <g transform="translate({{ 46 * $i }} 0)"><rect @class(['slot', 'full' => isset($in[$slot->id])]) x="3" y="2" width="36" height="24" rx="3"/>

@@ -1,5 +1,5 @@
 @props(['option', 'first' => false])
-@php($money = fn (int $minor): string => Orthoscope\Core\Economy\Money::of($minor)->words())
+@php($money = fn (int $minor): string => Orthoscope\Core\Plain\Money::of($minor)->words())
 {{-- One way on: what it costs in all, how likely it cures, and what it leaves. --}}
 <tr @class(['first' => $first, 'end' => $option->end])>
     <td>@if ($option->canBeQuoted())

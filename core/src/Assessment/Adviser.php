@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Assessment;
+
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Diagnosis\Replay;
+use Orthoscope\Core\Diagnosis\SingleFaults;
+use Orthoscope\Core\Diagnosis\Surprise;
+use Orthoscope\Core\Diagnosis\WideLook;
+use Orthoscope\Core\Evidence\Finding;
+use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Shelf\Shelf;
+
+/**
+ * Assesses a record that grows: what was worked out of the entries before is taken up again, so one more entry costs one
+ * more entry. The same record gives the same assessment, whether it was taken up or gone through from the start.
+ */
+final class Adviser
+{
+    private ?Replay $last = null;
+
+    private ?SingleFaults $alone = null;
+
+    /** @param  ?array{replay: array<string, mixed>, alone: array<string, mixed>}  $kept what `kept` gave for an earlier state of the record */
+    public function __construct(
+        private readonly Catalogue $catalogue,
+        private readonly Machine $machine,
+        private readonly Shelf $shelf,
+        private readonly ?array $kept = null,
+    ) {
+    }
+
+    /** @param  ?string  $now when it is, for interlocks that end by themselves */
+    public function assess(Record $record, ?string $now = null): Assessment
+    {
+        $narrow = $this->narrow($record);
+        $wide = $this->wide($narrow, $record);
+
+        return Assessment::from($wide->replay ?? $narrow, Surprise::in($narrow, $wide, $record, $this->catalogue), $record, $this->shelf, $this->catalogue, $now);
+    }
+
+    /** The record gone through, and looked at widely if it surprises and if that is asked for. */
+    public function replay(Record $record, bool $widely = true): Replay
+    {
+        $narrow = $this->narrow($record);
+
+        return ($widely ? $this->wide($narrow, $record) : null)->replay ?? $narrow;
+    }
+
+    /**
+     * Whether a reading is so unlikely by the record so far that its own set-up is asked about first; never one that asks nothing,
+     * or that says already what was looked at.
+     */
+    public function doubts(Record $record, Finding $finding): bool
+    {
+        return $this->catalogue->check($finding->check)->asks !== [] && $finding->checked === []
+            && $this->replay($record, widely: false)->expected($finding) < $this->catalogue->number('doubt_below');
+    }
+
+    private function narrow(Record $record): Replay
+    {
+        $replay = match (true) {
+            $this->last !== null => $this->last->and($record),
+            $this->kept !== null => Replay::resume($this->kept['replay'], $this->machine, $record, $this->catalogue, $this->candidates()),
+            default => null,
+        };
+
+        return $this->last = $replay ?? Replay::of($this->machine, $record, $this->catalogue, $this->candidates());
+    }
+
+    private function alone(Record $record): SingleFaults
+    {
+        $alone = match (true) {
+            $this->alone !== null => $this->alone->and($record),
+            $this->kept !== null => SingleFaults::resume($this->kept['alone'], $this->machine, $record, $this->catalogue, $this->candidates()),
+            default => null,
+        };
+
+        return $this->alone = $alone ?? SingleFaults::of($this->machine, $record, $this->catalogue, $this->candidates());
+    }
+
+    private function wide(Replay $narrow, Record $record): ?WideLook
+    {
+        $alone = $this->alone($record);
+
+        return Surprise::isThere($narrow, $record, $this->catalogue) ? WideLook::at($alone, $this->machine, $record, $this->catalogue, $this->candidates()) : null;
+    }
+
+    /** @return ?array{replay: array<string, mixed>, alone: array<string, mixed>} plain data to take up from later; null before anything was assessed */
+    public function kept(): ?array
+    {
+        return $this->last === null || $this->alone === null ? null : ['replay' => $this->last->kept(), 'alone' => $this->alone->kept()];
+    }
+
+    /** @return list<array{string, string}> spares and the host that may come into it next: tag and part */
+    private function candidates(): array
+    {
+        $candidates = [];
+        foreach ($this->machine->parts as $part) {
+            $spare = $part->kind->lendable ? $this->shelf->best($part->kind->id, $this->machine) : null;
+            if ($spare !== null) {
+                $candidates[] = [$spare->tag, $part->id];
+            }
+            // A new part and a host may come into it any time; asked of now, they need no going through again then.
+            if (! $part->kind->link) {
+                array_push($candidates, ['new', $part->id], [Finding::ANY_HOST, $part->id]);
+            }
+        }
+
+        return $candidates;
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\CaseFile;
+
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Validator;
+use Orthoscope\Core\Evidence\CaseMistake;
+
+/** The published schema of a case file, for a whole file or for one written entry: types and shapes, before any word is read. */
+final class EntryShape
+{
+    private const ID = 'https://orthoscope.example/orthoscope-case-1';
+
+    /**
+     * @param  array<string, mixed>  $written
+     *
+     * @throws CaseMistake when a field has the wrong type or is missing
+     */
+    public static function check(array $written): void
+    {
+        $mistakes = self::against(self::ID.'#/$defs/entry', self::asObject($written), 1);
+        if ($mistakes !== []) {
+            throw $mistakes[0];
+        }
+    }
+
+    /**
+     * Fields that are empty are left out: whether an empty array is a list or an object can no longer be told, and it
+     * says nothing.
+     *
+     * @param  array<string, mixed>  $written
+     */
+    private static function asObject(array $written): object
+    {
+        $filled = array_filter($written, fn (mixed $value): bool => $value !== []);
+        if (is_array($filled['setup'] ?? null)) {
+            $filled['setup'] = (object) array_filter($filled['setup'], fn (mixed $value): bool => $value !== []);
+        }
+
+        return (object) json_decode(json_encode($filled, JSON_THROW_ON_ERROR));
+    }
+
+    /** @return list<CaseMistake> */
+    public static function mistakesOfFile(mixed $decoded): array
+    {
+        return self::against(self::ID, $decoded, 20);
+    }
+
+    /** @return list<CaseMistake> */
+    private static function against(string $schema, mixed $data, int $most): array
+    {
+        $validator = new Validator;
+        $validator->setMaxErrors($most);
+        $validator->resolver()?->registerFile(self::ID, dirname(__DIR__, 3).'/docs/formats/orthoscope-case-1.schema.json');
+        $error = $validator->validate($data, $schema)->error();
+        $mistakes = [];
+        foreach ($error === null ? [] : (new ErrorFormatter)->format($error, true) as $path => $sentences) {
+            foreach ($sentences as $sentence) {
+                $mistakes[] = CaseMistake::at($path === '/' ? '' : $path, $sentence.'.');
+            }
+        }
+
+        return $mistakes;
+    }
+}

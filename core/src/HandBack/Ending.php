@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\HandBack;
+
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\SetUp\Place;
+use Orthoscope\Core\SetUp\SetUp;
+
+/** How a job ends, as far as its record says; an outcome of a closing. What is written off, or goodwill, people say. */
+final class Ending
+{
+    /** @param  bool  $locked it goes back with power or its supply locked: then nothing was put right, whatever was done */
+    public static function of(Record $record, Catalogue $catalogue, bool $locked = false): string
+    {
+        $starts = $record->all(Start::class);
+        $well = array_map(fn (Start $start): bool => $catalogue->reach($start->reached)->firstStop === $catalogue->stageCount(), $starts);
+
+        return match (true) {
+            $locked => 'unrepaired',
+            array_filter($record->all(Deed::class), fn (Deed $deed): bool => ! $deed->begun) !== [] => 'repaired',
+            $starts !== [] && ! in_array(false, $well, true) => 'no-fault-found',
+            // It failed and does not any more: moving a part for a test has put it right.
+            $starts !== [] && end($well) && end($starts)->setUp->isAtLeast(new SetUp) && end($starts)->setUp->place !== Place::Bench => 'repaired',
+            default => 'unrepaired',
+        };
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Plain;
+
+use InvalidArgumentException;
+
+/** What was typed is no amount of money; the message says what to type. */
+final class UnreadableMoney extends InvalidArgumentException
+{
+    public static function typed(string $typed): self
+    {
+        return new self("\"{$typed}\" is no amount; type a number such as 48 or 48.50.");
+    }
+
+    public static function tooMuch(string $typed): self
+    {
+        return new self("\"{$typed}\" is more than a repair can cost; check the point.");
+    }
+}

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\SetUp;
+
+/** How a machine is put together for a start, as differences from how it came in. */
+final readonly class SetUp
+{
+    /** Where a card or drive was moved to: a slot or port that is not its own. Boards name these in too many ways. */
+    public const OTHER_SLOT = 'second';
+
+    /**
+     * @param  list<string>  $out   parts taken out
+     * @param  array<string, Lent>  $lent  part => the spare in its place
+     * @param  array<string, string>  $moved stick => the slot it was moved to; card or drive => OTHER_SLOT
+     * @param  bool  $otherOutput the screen is on another output than it came with
+     */
+    public function __construct(
+        public array $out = [],
+        public array $lent = [],
+        public array $moved = [],
+        public Place $place = Place::InCase,
+        public StartBy $startBy = StartBy::Button,
+        public ?Temperature $temperature = null,
+        public Goal $goal = Goal::System,
+        public bool $otherOutput = false,
+    ) {
+    }
+
+    /** @param  array<string, mixed>  $given the "setup" of a start in a case file */
+    public static function fromArray(array $given): self
+    {
+        $out = array_values(array_unique($given['out'] ?? []));
+        sort($out);
+        $lent = [];
+        foreach ($given['lent'] ?? [] as $part => $spare) {
+            $lent[$part] = new Lent($spare['tag'], (float) ($spare['trust'] ?? 0.97));
+        }
+        ksort($lent);
+        $moved = $given['moved'] ?? [];
+        ksort($moved);
+
+        return new self(
+            $out, $lent, $moved,
+            Place::from($given['place'] ?? 'case'),
+            StartBy::from($given['start_by'] ?? 'button'),
+            isset($given['temperature']) ? Temperature::from($given['temperature']) : null,
+            Goal::from($given['goal'] ?? 'system'),
+            ($given['output'] ?? '') === 'other',
+        );
+    }
+
+    /** @return array<string, mixed> the same, as written in a case file; empty where it is as it came */
+    public function toArray(): array
+    {
+        return array_filter([
+            'out' => $this->out,
+            'lent' => array_map(fn (Lent $lent): array => ['tag' => $lent->tag, 'trust' => $lent->trust], $this->lent),
+            'moved' => $this->moved,
+            'place' => $this->place === Place::InCase ? null : $this->place->value,
+            'start_by' => $this->startBy === StartBy::Button ? null : $this->startBy->value,
+            'temperature' => $this->temperature?->value,
+            'goal' => $this->goal === Goal::System ? null : $this->goal->value,
+            'output' => $this->otherOutput ? 'other' : null,
+        ]);
+    }
+
+    /** The same for two set-ups that are put together alike. */
+    public function key(): string
+    {
+        return json_encode($this->toArray(), JSON_THROW_ON_ERROR);
+    }
+
+    public function isOut(string $part): bool
+    {
+        return in_array($part, $this->out, true);
+    }
+
+    public function isLent(string $part): bool
+    {
+        return isset($this->lent[$part]);
+    }
+
+    /** Whether the machine's own part is in. */
+    public function hasOwn(string $part): bool
+    {
+        return ! $this->isOut($part) && ! $this->isLent($part);
+    }
+
+    /** What stands in the place of a part, as one word that can be compared. */
+    public function stateOf(string $part): string
+    {
+        return match (true) {
+            $this->isOut($part) => 'out',
+            $this->isLent($part) => 'lent '.$this->lent[$part]->tag,
+            isset($this->moved[$part]) => 'in '.$this->moved[$part],
+            default => 'own',
+        };
+    }
+
+    /**
+     * Parts that stand differently in another set-up.
+     *
+     * @return list<string>
+     */
+    public function partsChangedTo(self $other): array
+    {
+        $named = array_unique(array_merge(
+            $this->out, array_keys($this->lent), array_keys($this->moved),
+            $other->out, array_keys($other->lent), array_keys($other->moved),
+        ));
+
+        return array_values(array_filter($named, fn (string $part): bool => $this->stateOf($part) !== $other->stateOf($part)));
+    }
+
+    /** The same set-up with one part as it stands in another. */
+    public function with(string $part, self $other): self
+    {
+        $set = $this->restoring($part);
+        $lent = $set->lent + array_intersect_key($other->lent, [$part => true]);
+        $moved = $set->moved + array_intersect_key($other->moved, [$part => true]);
+        $out = $other->isOut($part) ? [...$set->out, $part] : $set->out;
+        sort($out);
+        ksort($lent);
+        ksort($moved);
+
+        return new self($out, $lent, $moved, $this->place, $this->startBy, $this->temperature, $this->goal, $this->otherOutput);
+    }
+
+    /** The same set-up with the machine's own part back in its own place. */
+    public function restoring(string $part): self
+    {
+        $lent = $this->lent;
+        $moved = $this->moved;
+        unset($lent[$part], $moved[$part]);
+
+        return new self(
+            array_values(array_diff($this->out, [$part])), $lent, $moved, $this->place, $this->startBy, $this->temperature, $this->goal, $this->otherOutput,
+        );
+    }
+
+    /** Whether a start under this one was at least what is asked: with the machine's own parts, as cold or warm, as hard and as long. */
+    public function isAtLeast(self $asked): bool
+    {
+        return $this->lent === [] && $this->out === []
+            && ($asked->temperature === null || $asked->temperature === $this->temperature)
+            && array_search($this->goal, Goal::cases(), true) >= array_search($asked->goal, Goal::cases(), true);
+    }
+}
