@@ -8,9 +8,9 @@ use App\Models\Job;
 use App\Models\Role;
 use App\Models\Spare;
 use App\Models\User;
-use App\UseCases\RecordEntries;
-use App\UseCases\SpareBook;
-use App\UseCases\TakeInMachine;
+use App\UseCases\Jobs\RecordEntries;
+use App\UseCases\Jobs\TakeInMachine;
+use App\UseCases\Parts\SpareBook;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Tests\Support\TestClock;
 

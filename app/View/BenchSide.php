@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Reading;
-use App\UseCases\BenchNow;
-use App\UseCases\JobSummary;
+use App\UseCases\Advice\JobSummary;
+use App\UseCases\Shop\BenchNow;
 use DateTimeImmutable;
 use Illuminate\Support\Collection;
 use Orthoscope\Core\Assessment\Assessment;

@@ -8,7 +8,7 @@ declare(strict_types=1);
  * Takes minutes. Run by hand, after catalogue or core changed: php bin/lib/courses.php > database/seeders/history-courses.json
  */
 
-use App\UseCases\GenerateJobs;
+use App\UseCases\Jobs\GenerateJobs;
 use Illuminate\Contracts\Console\Kernel;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Plain\Draw;

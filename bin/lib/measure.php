@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 use App\Models\Job;
 use App\Models\User;
-use App\UseCases\RecordEntries;
+use App\UseCases\Jobs\RecordEntries;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Contracts\Console\Kernel as Console;
 use Illuminate\Contracts\Http\Kernel as Http;

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Job;
-use App\UseCases\JobWords;
+use App\Models\JobWords;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;

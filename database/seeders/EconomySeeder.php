@@ -6,11 +6,11 @@ namespace Database\Seeders;
 
 use App\Models\Job;
 use App\Models\User;
-use App\UseCases\BuyMachines;
-use App\UseCases\DecideJob;
-use App\UseCases\OrderParts;
-use App\UseCases\RecordEntries;
-use App\UseCases\SendQuote;
+use App\UseCases\Advice\DecideJob;
+use App\UseCases\Jobs\BuyMachines;
+use App\UseCases\Jobs\RecordEntries;
+use App\UseCases\Owners\SendQuote;
+use App\UseCases\Parts\OrderParts;
 use DateTimeImmutable;
 use Illuminate\Database\Seeder;
 use Orthoscope\Core\Catalogue\Catalogue;

@@ -7,13 +7,13 @@ namespace Database\Seeders;
 use App\Models\Bulletin;
 use App\Models\Job;
 use App\Models\User;
-use App\UseCases\ComeBack;
-use App\UseCases\GenerateJobs;
-use App\UseCases\Learn;
-use App\UseCases\RecordEntries;
-use App\UseCases\SupplierClaims;
-use App\UseCases\WatchPatterns;
-use App\UseCases\WorkOutHowWell;
+use App\UseCases\Advice\Learn;
+use App\UseCases\Advice\WatchPatterns;
+use App\UseCases\Advice\WorkOutHowWell;
+use App\UseCases\Jobs\ComeBack;
+use App\UseCases\Jobs\GenerateJobs;
+use App\UseCases\Jobs\RecordEntries;
+use App\UseCases\Parts\SupplierClaims;
 use Illuminate\Database\Seeder;
 
 /** What lies behind the demo shop: two years of closed jobs, a machine that came back, a part that went back, and what was made of it. */

@@ -6,7 +6,7 @@ namespace Database\Seeders;
 
 use App\Models\StockItem;
 use App\Models\User;
-use App\UseCases\SpareBook;
+use App\UseCases\Parts\SpareBook;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Orthoscope\Core\Catalogue\Catalogue;

@@ -19,7 +19,7 @@
         </div>
         <form class="sheet" method="post" action="{{ route('comebacks.update', $job) }}" novalidate>@csrf
             <h2>Beside the work</h2>
-                <div class="field"><label for="b-blame">Whose it was</label><select id="b-blame" name="blame">@foreach (App\UseCases\ComeBack::BLAME as $blame => $words)<option value="{{ $blame }}" @selected(old('blame', $job->comeback['blame'] ?? 'open') === $blame)>{{ $words }}</option>@endforeach</select></div>
+                <div class="field"><label for="b-blame">Whose it was</label><select id="b-blame" name="blame">@foreach (App\UseCases\Jobs\ComeBack::BLAME as $blame => $words)<option value="{{ $blame }}" @selected(old('blame', $job->comeback['blame'] ?? 'open') === $blame)>{{ $words }}</option>@endforeach</select></div>
                 <x-field name="goodwill" :label="'Goodwill, '.config('shop.currency')" inputmode="decimal" autocomplete="off" :value="($job->comeback['goodwill'] ?? 0) > 0 ? number_format($job->comeback['goodwill'] / 100, 2, '.', '') : ''"/>
                 <x-field name="ahead" label="Replacement sent ahead" maxlength="200" autocomplete="off" :value="$job->comeback['ahead'] ?? ''"/><x-field name="resale" label="Sold on as open-box, to whom" maxlength="200" autocomplete="off" :value="$job->comeback['resale'] ?? ''" hint="its history goes with it"/>
                 <button>Put it on the record</button></form>

@@ -6,10 +6,10 @@ namespace Tests\Feature;
 
 use App\Models\Job;
 use App\Models\Role;
-use App\UseCases\FoundBad;
-use App\UseCases\RecordEntries;
-use App\UseCases\ShopBelief;
-use App\UseCases\SpareBook;
+use App\UseCases\Advice\FoundBad;
+use App\UseCases\Jobs\RecordEntries;
+use App\UseCases\Parts\SpareBook;
+use App\UseCases\Shop\ShopBelief;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Orthoscope\Core\Catalogue\Catalogue;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -10,8 +10,8 @@ use App\Models\Notice;
 use App\Models\Quote;
 use App\Models\Role;
 use App\Models\User;
-use App\UseCases\AssessJob;
-use App\UseCases\RecordEntries;
+use App\UseCases\Advice\AssessJob;
+use App\UseCases\Jobs\RecordEntries;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -120,7 +120,7 @@ final class DecideTest extends TestCase
         $job = $this->job(entries: self::SUPPLY);
         $quote = $this->sent($job);
         $stale = Quote::query()->with(['job.machine.owner', 'user'])->findOrFail($quote->id);
-        $answer = app(\App\UseCases\AnswerQuote::class);
+        $answer = app(\App\UseCases\Jobs\AnswerQuote::class);
         $answer->answer($quote->load(['job.machine.owner', 'user']), 'accepted', 'A', '', $quote->fingerprint);
         try {
             $answer->answer($stale, 'accepted', 'B', '', $quote->fingerprint);

@@ -6,8 +6,8 @@ namespace Tests\Feature;
 
 use App\Models\Role;
 use App\Models\Shift;
-use App\UseCases\PlanDay;
-use App\UseCases\PromiseNextWord;
+use App\UseCases\Shop\PlanDay;
+use App\UseCases\Shop\PromiseNextWord;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Carbon;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Job;
+use App\Models\JobWords;
 use App\Models\Role;
-use App\UseCases\JobWords;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\TestCase;
 

@@ -8,7 +8,7 @@ use App\Models\Bulletin;
 use App\Models\Job;
 use App\Models\Message;
 use App\Models\Role;
-use App\UseCases\DecideJob;
+use App\UseCases\Advice\DecideJob;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\TestCase;
 

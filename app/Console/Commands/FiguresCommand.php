@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\UseCases\WatchPatterns;
-use App\UseCases\WorkOutHowWell;
+use App\UseCases\Advice\WatchPatterns;
+use App\UseCases\Advice\WorkOutHowWell;
 use Illuminate\Console\Command;
 
 /** Works out ahead what is slow to work out. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\UseCases\GenerateJobs;
+use App\UseCases\Jobs\GenerateJobs;
 use Illuminate\Console\Command;
 
 /** Fills the shop with closed jobs of earlier years. */

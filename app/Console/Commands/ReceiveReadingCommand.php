@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\UseCases\ReceiveReading;
+use App\UseCases\Shop\ReceiveReading;
 use Illuminate\Console\Command;
 use InvalidArgumentException;
 

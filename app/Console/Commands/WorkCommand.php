@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\Figure;
-use App\UseCases\SendMessages;
+use App\UseCases\Owners\SendMessages;
 use Illuminate\Console\Command;
 
 /** The shop's clock: sends what is due, again and again. */

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\AnswerRequest;
 use App\Models\Job;
 use App\Models\User;
-use App\UseCases\HoldCall;
+use App\UseCases\Jobs\HoldCall;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Documents\BookingCalendar;
 use App\Models\Job;
-use App\View\BookingCalendar;
 use Illuminate\Http\Response;
 
 /** The date of a booked visit, as a file that every calendar takes in. */

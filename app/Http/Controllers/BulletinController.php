@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Bulletin;
 use App\Models\User;
-use App\UseCases\ShopBelief;
+use App\UseCases\Shop\ShopBelief;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Entry;
 use App\Models\Job;
-use App\UseCases\FreeShelf;
+use App\UseCases\Advice\FreeShelf;
 use Illuminate\Http\JsonResponse;
 use Orthoscope\Core\CaseFile\CaseFile;
 use Orthoscope\Core\Shelf\Spare;

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\CodebookRequest;
 use App\Models\Code;
 use App\Models\User;
-use App\UseCases\ShopCodes;
+use App\UseCases\Shop\ShopCodes;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;

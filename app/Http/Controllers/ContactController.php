@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Job;
 use App\Models\Spare;
 use App\Models\User;
-use App\UseCases\TraceContacts;
+use App\UseCases\Parts\TraceContacts;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

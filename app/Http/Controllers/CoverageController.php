@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\UseCases\ShelfCoverage;
+use App\UseCases\Advice\ShelfCoverage;
 use Illuminate\View\View;
 use Orthoscope\Core\Catalogue\Catalogue;
 

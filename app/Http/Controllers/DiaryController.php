@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Documents\DiaryCalendar;
 use App\Models\Claim;
 use App\Models\Shift;
 use App\Models\SupplierClaim;
 use App\Models\User;
-use App\UseCases\Overdue;
-use App\UseCases\PlanDay;
-use App\UseCases\WhoIsIn;
-use App\View\DiaryCalendar;
+use App\UseCases\Shop\Overdue;
+use App\UseCases\Shop\PlanDay;
+use App\UseCases\Shop\WhoIsIn;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\URL;

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Job;
 use App\Models\Spare;
-use App\UseCases\AssessJob;
+use App\UseCases\Advice\AssessJob;
 use Illuminate\View\View;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Lending\Donors;

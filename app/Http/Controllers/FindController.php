@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Job;
+use App\Models\JobWords;
 use App\Models\Spare;
 use App\Models\User;
-use App\UseCases\JobWords;
-use App\UseCases\TagMaker;
+use App\UseCases\Shop\TagMaker;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Figure;
 use App\Models\User;
-use App\UseCases\WorkOutHowWell;
+use App\UseCases\Advice\WorkOutHowWell;
 use App\View\HowWellPage;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Lesson;
 use App\Models\User;
-use App\UseCases\Learn;
+use App\UseCases\Advice\Learn;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

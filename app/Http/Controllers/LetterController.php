@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Documents\Eml;
+use App\Documents\LetterPdf;
 use App\Models\AddressToken;
 use App\Models\Job;
 use App\Models\Message;
-use App\UseCases\WriteLetter;
-use App\View\Eml;
-use App\View\LetterPdf;
+use App\UseCases\Advice\WriteLetter;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Message;
-use App\UseCases\ReleaseMessage;
-use App\UseCases\SendMessages;
+use App\UseCases\Owners\ReleaseMessage;
+use App\UseCases\Owners\SendMessages;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\View\View;

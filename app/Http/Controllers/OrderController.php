@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Job;
 use App\Models\Order;
 use App\Models\User;
-use App\UseCases\OrderParts;
+use App\UseCases\Parts\OrderParts;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

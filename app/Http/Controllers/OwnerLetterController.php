@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Documents\LetterPdf;
 use App\Models\Job;
 use App\Models\Quote;
-use App\UseCases\AssessJob;
-use App\UseCases\WriteLetter;
-use App\View\LetterPdf;
+use App\UseCases\Advice\AssessJob;
+use App\UseCases\Advice\WriteLetter;
 use App\View\WhatHappened;
 use Illuminate\Http\Response;
 use Orthoscope\Core\Catalogue\Catalogue;

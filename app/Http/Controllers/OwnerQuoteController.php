@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Models\AddressToken;
 use App\Models\Quote;
-use App\UseCases\AnswerQuote;
-use App\UseCases\AssessJob;
+use App\UseCases\Advice\AssessJob;
+use App\UseCases\Jobs\AnswerQuote;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

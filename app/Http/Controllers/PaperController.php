@@ -8,7 +8,7 @@ use App\Http\Requests\PaperRequest;
 use App\Models\Job;
 use App\Models\Paper;
 use App\Models\User;
-use App\UseCases\KeepPaper;
+use App\UseCases\Shop\KeepPaper;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

@@ -6,9 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Models\Job;
 use App\Models\User;
-use App\UseCases\ClaimBench;
-use App\UseCases\ParkJob;
-use App\UseCases\RecordEntries;
+use App\UseCases\Jobs\ParkJob;
+use App\UseCases\Shop\ClaimBench;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -20,12 +19,11 @@ final class ParkController
         Request $request,
         Job $job,
         ParkJob $park,
-        RecordEntries $recordEntries,
         ClaimBench $benches,
         #[CurrentUser] User $user,
     ): RedirectResponse {
         $given = $request->validate(['kind' => ['required', 'string', 'max:30']], ['kind.*' => 'Say which spare it waits for.']);
-        $wanted = $park->until($job, $given['kind'], $user, $recordEntries);
+        $wanted = $park->until($job, $given['kind'], $user);
         $benches->leave($job);
 
         return redirect()->route('jobs.show', $job)->with('status', "Parked. {$wanted->words()} The job says so when one comes.");

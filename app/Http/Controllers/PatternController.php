@@ -8,7 +8,7 @@ use App\Models\Bulletin;
 use App\Models\Figure;
 use App\Models\Lesson;
 use App\Models\User;
-use App\UseCases\WatchPatterns;
+use App\UseCases\Advice\WatchPatterns;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;

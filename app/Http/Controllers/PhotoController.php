@@ -8,7 +8,7 @@ use App\Http\Requests\PhotoRequest;
 use App\Models\Job;
 use App\Models\Photo;
 use App\Models\User;
-use App\UseCases\KeepPhoto;
+use App\UseCases\Shop\KeepPhoto;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

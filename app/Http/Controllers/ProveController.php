@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Models\Job;
 use App\Models\User;
-use App\UseCases\AssessJob;
-use App\UseCases\RecordEntries;
+use App\UseCases\Advice\AssessJob;
+use App\UseCases\Jobs\RecordEntries;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\RangRequest;
 use App\Models\Job;
 use App\Models\User;
-use App\UseCases\NextWordSaid;
+use App\UseCases\Jobs\NextWordSaid;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 

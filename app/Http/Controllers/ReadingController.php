@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Job;
 use App\Models\Reading;
-use App\UseCases\ReceiveReading;
+use App\UseCases\Shop\ReceiveReading;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;

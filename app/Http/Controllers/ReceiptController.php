@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Job;
-use App\UseCases\AssessJob;
+use App\UseCases\Advice\AssessJob;
 use Illuminate\View\View;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\Circumstances;

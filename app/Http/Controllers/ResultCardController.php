@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Documents\Code128;
 use App\Models\Job;
 use App\Models\User;
-use App\UseCases\AssessJob;
-use App\UseCases\RecordEntries;
-use App\View\Code128;
+use App\UseCases\Advice\AssessJob;
+use App\UseCases\Jobs\RecordEntries;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\SalvageRequest;
 use App\Models\Job;
 use App\Models\User;
-use App\UseCases\SpareBook;
+use App\UseCases\Parts\SpareBook;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Shift;
 use App\Models\User;
-use App\UseCases\WhoIsIn;
+use App\UseCases\Shop\WhoIsIn;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Documents\Code128;
+use App\Documents\QrCode;
 use App\Models\Spare;
-use App\View\Code128;
-use App\View\QrCode;
 use Illuminate\View\View;
 
 /** The label of a spare, with QR and Code 128. */

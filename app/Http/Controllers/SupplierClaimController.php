@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Documents\EvidencePdf;
 use App\Http\Requests\MoneyTyped;
 use App\Models\Job;
 use App\Models\SupplierClaim;
 use App\Models\User;
-use App\UseCases\AssessJob;
-use App\UseCases\SupplierClaims;
-use App\View\EvidencePdf;
+use App\UseCases\Advice\AssessJob;
+use App\UseCases\Parts\SupplierClaims;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Documents\QrCode;
 use App\Models\Job;
-use App\UseCases\AssessJob;
-use App\View\QrCode;
+use App\UseCases\Advice\AssessJob;
 use Illuminate\View\View;
 use Orthoscope\Core\Letter\Warning;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Models\Job;
-use App\UseCases\AssessJob;
+use App\UseCases\Advice\AssessJob;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;

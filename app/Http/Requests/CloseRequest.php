@@ -6,8 +6,8 @@ namespace App\Http\Requests;
 
 use App\Models\Job;
 use App\Models\User;
-use App\UseCases\AssessJob;
-use App\UseCases\DecideJob;
+use App\UseCases\Advice\AssessJob;
+use App\UseCases\Advice\DecideJob;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Job;
-use App\UseCases\AssessJob;
-use App\UseCases\TagMaker;
+use App\UseCases\Advice\AssessJob;
+use App\UseCases\Shop\TagMaker;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\CallOutcome;
-use App\UseCases\PromiseNextWord;
-use App\UseCases\WhoIsIn;
+use App\UseCases\Shop\PromiseNextWord;
+use App\UseCases\Shop\WhoIsIn;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Job;
 use App\Models\Spare;
-use App\UseCases\AssessJob;
+use App\UseCases\Advice\AssessJob;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 use Orthoscope\Core\Catalogue\Catalogue;

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Job;
 use App\Models\Owner;
-use App\UseCases\KnownOwners;
+use App\UseCases\Shop\KnownOwners;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;

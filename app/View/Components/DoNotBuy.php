@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View\Components;
 
 use App\Models\Bulletin;
-use App\UseCases\ShopBelief;
+use App\UseCases\Shop\ShopBelief;
 use Illuminate\View\Component;
 use Illuminate\View\View;
 

@@ -6,7 +6,7 @@ namespace App\View\Components;
 
 use App\Models\Job;
 use App\Models\Order;
-use App\UseCases\OrderParts;
+use App\UseCases\Parts\OrderParts;
 use Illuminate\Contracts\View\View;
 use Illuminate\View\Component;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View\Components;
 
 use App\Models\Job;
-use App\UseCases\PromiseNextWord;
+use App\UseCases\Shop\PromiseNextWord;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Illuminate\View\Component;

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases\Advice;
+
+use App\Models\Entry;
+use App\Models\Job;
+use App\Models\Summary;
+use App\UseCases\Shop\CoreVersion;
+use App\UseCases\Shop\ShopBelief;
+use Illuminate\Contracts\Cache\Repository as Cache;
+use Illuminate\Support\Facades\DB;
+use Orthoscope\Core\Assessment\Adviser;
+use Orthoscope\Core\Assessment\Assessment;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Economy\Decision;
+use Orthoscope\Core\Economy\Terms;
+use Orthoscope\Core\Evidence\EntryReader;
+use Orthoscope\Core\Evidence\Finding;
+use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Returns\Untried;
+use Orthoscope\Core\Shelf\Shelf;
+
+/** Works out what a job's record supports, and refreshes what lists show of it. */
+final readonly class AssessJob
+{
+    public function __construct(private Catalogue $catalogue, private FreeShelf $shelf, private CoreVersion $version, private Cache $kept, private FoundBad $foundBad, private ShopBelief $belief)
+    {
+    }
+
+    /**
+     * The assessment is a function of record, machine, shelf and core; while none of them changes it is kept. What was worked
+     * out of the entries so far is kept too, so that one more entry costs one more entry. A timer that runs out ends both.
+     */
+    public function assess(Job $job): Assessment
+    {
+        $shelf = $this->shelf->for($job);
+        $fingerprint = $this->fingerprint($job, $shelf);
+        $slot = $this->slot($job);
+        $kept = $this->kept->get($slot);
+        if (is_array($kept) && $kept[0] === $fingerprint && ! $this->timerRanOut($kept[1])) {
+            return $kept[1];
+        }
+        $adviser = $this->adviser($job, $shelf);
+        $assessment = $adviser->assess($this->record($job), now()->toIso8601String());
+        $this->kept->put($slot, [$fingerprint, $assessment], now()->addWeek());
+        // What goes on from here is large and wanted only when the record grows, so it lies apart.
+        $this->kept->put("{$slot}.so-far", [$this->trusted($job), $adviser->kept()], now()->addWeek());
+
+        return $assessment;
+    }
+
+    /** Of all that an assessment follows from. */
+    private function fingerprint(Job $job, Shelf $shelf): string
+    {
+        return hash('xxh128', serialize([$job->letter_token_hash, (int) $job->entries()->max('number'), $job->machine->made_of, $shelf, $this->foundBad->all(), $this->belief->factorsFor($job->machine->model), config('shop.comeback_risk')]));
+    }
+
+    /** Takes up what was worked out of the entries so far; what was gone through with something trusted otherwise is gone through again. */
+    private function adviser(Job $job, Shelf $shelf): Adviser
+    {
+        $soFar = $this->kept->get("{$this->slot($job)}.so-far");
+
+        return new Adviser($this->belief->catalogueFor($job), $this->machine($job), $shelf, is_array($soFar) && $soFar[0] === $this->trusted($job) ? $soFar[1] : null);
+    }
+
+    private function trusted(Job $job): string
+    {
+        return hash('xxh128', serialize([$this->foundBad->all(), $this->belief->factorsFor($job->machine->model)]));
+    }
+
+    /** The ways on from what is believed now, and what each is expected to cost. */
+    public function decide(Job $job, Terms $terms): Decision
+    {
+        $assessment = $this->assess($job);
+        $shelf = $this->shelf->for($job);
+
+        return Decision::of($this->adviser($job, $shelf)->replay($this->record($job)), $assessment, $this->catalogue, $shelf, $terms);
+    }
+
+    /** What it is expected to cost to see it through, decided now, minor units; kept while nothing changes that it follows from, for lists show many. */
+    public function costNow(Job $job, Terms $terms): int
+    {
+        $follows = $this->fingerprint($job, $this->shelf->for($job)).hash('xxh128', serialize($terms));
+        $slot = "{$this->slot($job)}.cost";
+        $kept = $this->kept->get($slot);
+        if (is_array($kept) && $kept[0] === $follows) {
+            return $kept[1];
+        }
+        $cost = $this->decide($job, $terms)->now;
+        $this->kept->put($slot, [$follows, $cost], now()->addWeek());
+
+        return $cost;
+    }
+
+    /**
+     * Conditions under which it was not tried, with the chance that each would show a fault.
+     *
+     * @return list<Untried>
+     */
+    public function untried(Job $job): array
+    {
+        $this->assess($job);
+        $record = $this->record($job);
+
+        return Untried::of($this->adviser($job, $this->shelf->for($job))->replay($record), $record, $this->catalogue);
+    }
+
+    /** Whether a reading is so unlikely by the record that its own set-up is asked about first. */
+    public function doubts(Job $job, Finding $finding): bool
+    {
+        if ($this->catalogue->check($finding->check)->asks === [] || $finding->checked !== []) {
+            return false;
+        }
+
+        return $this->adviser($job, $this->shelf->for($job))->doubts($this->record($job), $finding);
+    }
+
+    // The version is in the key, so that what an older program kept is never even read.
+    private function slot(Job $job): string
+    {
+        return "assessment.{$this->version->word()}.{$job->id}";
+    }
+
+    private function timerRanOut(Assessment $assessment): bool
+    {
+        $end = $assessment->locks->nextEnd();
+
+        return $end !== null && $end <= now();
+    }
+
+    public function machine(Job $job): Machine
+    {
+        return Machine::fromArray($job->machine->made_of, $this->catalogue);
+    }
+
+    /** The assessment as it would be had a spare not turned out bad; nothing of it is kept. */
+    public function asItWas(Job $job, string $tag): Assessment
+    {
+        return (new Adviser($this->belief->catalogueFor($job), $this->machine($job), $this->shelf->for($job)))->assess($this->record($job, but: $tag), now()->toIso8601String());
+    }
+
+    /** @param  ?string  $but a spare that is taken as it was trusted then, whatever it turned out to be */
+    public function record(Job $job, ?string $but = null): Record
+    {
+        $reader = new EntryReader($this->catalogue, $this->machine($job));
+        $entries = [];
+        foreach ($job->entries()->with('user')->get() as $entry) {
+            /** @var Entry $entry */
+            $entries[] = $reader->read($entry->number, $this->foundBad->weighed($entry->written(), $but));
+        }
+
+        return new Record($entries);
+    }
+
+    public function refresh(Job $job): Assessment
+    {
+        $assessment = $this->assess($job);
+        $summary = JobSummary::of($assessment, $this->catalogue, Waiting::on($job), $job->proving());
+        DB::transaction(function () use ($job, $summary): void {
+            $job->holdForWriting();
+            // Someone else may have recorded and refreshed in the meantime: the one that has seen more stays.
+            if (! Summary::query()->whereKey($job->id)->where('entries', '>', $summary['entries'])->exists()) {
+                Summary::query()->updateOrCreate(['job_id' => $job->id], $summary);
+            }
+        });
+
+        return $assessment;
+    }
+}

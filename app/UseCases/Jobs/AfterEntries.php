@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases\Jobs;
+
+use App\Models\Job;
+use App\Models\Quote;
+use App\UseCases\Advice\KeepFacts;
+use App\UseCases\Owners\WriteToOwner;
+use App\UseCases\Parts\OrderParts;
+use Orthoscope\Core\Assessment\Assessment;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Letter\LetterWriter;
+use Orthoscope\Core\Letter\Warning;
+use Orthoscope\Core\Proving\CleanStarts;
+
+/** What follows outside the record from what was just written on it: held orders go out, and the owner hears. */
+final readonly class AfterEntries
+{
+    public function __construct(private OrderParts $orders, private WriteToOwner $write, private LetterWriter $letters, private KeepFacts $facts, private Catalogue $catalogue)
+    {
+    }
+
+    /** @param  list<string>  $kinds of the entries that were written */
+    public function happened(Job $job, Assessment $assessment, array $kinds): void
+    {
+        $closing = $assessment->record->closing();
+        if ($closing !== null || in_array('strike-out', $kinds, true)) {
+            $this->facts->of($job, $assessment);
+        }
+        if (array_intersect($kinds, ['start', 'finding', 'act', 'closing']) !== [] && ($job->parked !== null || $job->spare_here !== null)) {
+            $job->update(['parked' => null, 'spare_here' => null]);
+        }
+        $this->orders->follow($job);
+        $closing === null ? $this->orders->releaseHeld($job, $assessment) : $this->orders->letGo($job);
+        $cause = $assessment->causes()[0] ?? null;
+        if ($closing === null && ($cause->confirmed ?? false)) {
+            $this->write->of($job, 'found', ['what' => implode(' ', $this->letters->found($assessment))]);
+        } elseif ($closing === null) {
+            $this->write->drop($job, 'found');
+        }
+        if (in_array('closing', $kinds, true) && $closing !== null) {
+            Quote::takeBackFrom($job);
+            $this->write->drop($job, 'found', 'waiting', 'quote');
+            $warning = Warning::sentences($assessment->locks);
+            $this->write->of($job, $warning === [] ? 'ready' : 'back-locked', [
+                'what' => implode(' ', $warning),
+                'total' => $closing->price === 0 ? 'There is nothing to pay.' : 'The price is '.config('shop.currency').' '.number_format($closing->price / 100, 2, '.', ' ').'.',
+            ]);
+            $job->update(['link_until' => now()->addMonths(max(6, $closing->warrantyMonths))]);
+        }
+        if (in_array('collection', $kinds, true)) {
+            $this->write->drop($job, 'not-collected', 'ready', 'back-locked');
+            if (CleanStarts::in($assessment->record, $this->catalogue)->wantsADate($assessment->sound)) {
+                $this->write->of($job, 'follow-up');
+            }
+        }
+        // What was struck out and opened again is no longer ready.
+        if (in_array('strike-out', $kinds, true) && $closing === null) {
+            $this->write->drop($job, 'ready', 'back-locked', 'not-collected', 'follow-up');
+        }
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases\Jobs;
+
+use App\Models\Job;
+use App\Models\Order;
+use App\Models\Quote;
+use App\Models\Spare;
+use App\UseCases\Advice\AssessJob;
+use App\UseCases\Advice\DecideJob;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Evidence\Agreement;
+use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Quote\Bill;
+use Orthoscope\Core\Quote\Charge;
+use Orthoscope\Core\Quote\FittedPart;
+use Orthoscope\Core\Quote\Variant;
+
+/** What a job comes to, and what is to be asked of its owner for it. */
+final readonly class WorkOutBill
+{
+    public function __construct(private AssessJob $assessJob, private DecideJob $decide, private ComeBack $comeBack, private Catalogue $catalogue)
+    {
+    }
+
+    public function of(Job $job): Charge
+    {
+        $record = $this->assessJob->record($job);
+        $bill = (new Bill($record, $this->assessJob->machine($job), $this->catalogue, $this->parts($record->all(Deed::class))))->workedOut();
+
+        return match (true) {
+            $job->own !== null => Charge::ofOurOwn($bill),
+            $this->assessJob->assess($job)->locks->keepItOff() => Charge::ofLocked($bill),
+            $this->comeBack->warranty($job)?->holds() === true => Charge::inWarranty($bill),
+            default => Charge::of($bill, $record->leave(), $this->accepted($job, $record->leave()), $this->decide->leave($job)),
+        };
+    }
+
+    /** The variant of a quote that its owner said yes to. */
+    private function accepted(Job $job, ?Agreement $agreed): ?Variant
+    {
+        $quote = Quote::query()->where('job_id', $job->id)->where('state', 'accepted')->latest('id')->first();
+
+        return $agreed === null ? null : $quote?->core()->variant($agreed->variant);
+    }
+
+    /**
+     * @param  list<Deed>  $deeds
+     *
+     * @return array<string, FittedPart>
+     */
+    private function parts(array $deeds): array
+    {
+        $tags = array_values(array_filter(array_map(fn (Deed $deed): ?string => $deed->with?->tag, $deeds)));
+        $condition = Order::query()->whereIn('tag', $tags)->pluck('condition', 'tag');
+
+        return Spare::query()->whereIn('tag', $tags)->get()->mapWithKeys(fn (Spare $spare): array => [$spare->tag => new FittedPart("{$spare->name} ({$spare->tag})", $spare->value, $condition[$spare->tag] ?? 'shelf')])->all();
+    }
+}

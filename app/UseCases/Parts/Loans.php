@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases\Parts;
+
+use App\Models\Job;
+use App\Models\Loan;
+use App\Models\Spare;
+use App\Models\User;
+use App\UseCases\Advice\AssessJob;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Evidence\CaseMistake;
+use Orthoscope\Core\Lending\LoanEvidence;
+
+/** A spare that a start lends must be free and in one place; it stays with the job until it is brought back with a look and a result. */
+final readonly class Loans
+{
+    public function __construct(private Catalogue $catalogue, private SpareBook $book, private SpareArrived $arrived)
+    {
+    }
+
+    /**
+     * @param  array<string, mixed>  $written an entry
+     *
+     * @return array<string, mixed> the same, with the shelf's trust
+     *
+     * @throws CaseMistake that says who has it and where, or why it is not lent
+     */
+    public function settle(Job $job, User $by, array $written): array
+    {
+        foreach ($written['setup']['lent'] ?? [] as $part => $loan) {
+            $spare = $this->find((string) $loan['tag'], '/setup/lent');
+            $this->lend($spare, $job, $by);
+            $written['setup']['lent'][$part]['trust'] = round($spare->trustNow(), 4);
+        }
+        if (($written['kind'] ?? '') === 'finding' && $this->catalogue->check((string) $written['check'])->host) {
+            $written = $this->inHost($written);
+        }
+        if (($written['kind'] ?? '') === 'act' && isset($written['with']['tag']) && ! in_array($written['with']['tag'], ['new', ''], true)) {
+            $spare = $this->find((string) $written['with']['tag'], '/with');
+            $keeps = $this->book->notForSale($spare, $job);
+            if ($keeps !== null && ! $by->can('lead')) {
+                throw CaseMistake::at('/with', "{$keeps} Lend it for a trial, and fit another; if it stays all the same, a lead records it.");
+            }
+            $this->lend($spare, $job, $by);
+            $written['with']['trust'] = round($spare->trustNow(), 4);
+            Loan::query()->where('spare_id', $spare->id)->whereNull('back_at')->update(['back_at' => now(), 'result' => 'worked', 'words' => 'stays in the machine']);
+            $this->book->move($spare, 'fitted', "fitted in {$job->tag}", $by, $job);
+        }
+
+        return $written;
+    }
+
+    /**
+     * A cross test says in which machine: hosts of the shop have a tag and a trust. A shop that keeps none names none.
+     *
+     * @param  array<string, mixed>  $written
+     *
+     * @return array<string, mixed>
+     *
+     * @throws CaseMistake
+     */
+    private function inHost(array $written): array
+    {
+        $hosts = Spare::query()->where('kind', 'host')->whereIn('status', ['free', 'quarantined'])->orderBy('tag')->get()->keyBy('tag');
+        if ($hosts->isEmpty()) {
+            return $written;
+        }
+        $host = $hosts->get((string) ($written['host']['tag'] ?? '')) ?? throw CaseMistake::at('/host', 'Say in which machine it was tried: '.$hosts->keys()->implode(', ').'.');
+        if ($host->status !== 'free') {
+            throw CaseMistake::at('/host', "{$host->tag} is in quarantine: {$host->reason}. Take another host.");
+        }
+
+        return [...$written, 'host' => ['tag' => $host->tag, 'trust' => round($host->trustNow(), 4)]];
+    }
+
+    /** @throws CaseMistake */
+    public function lend(Spare $spare, Job $job, User $by): void
+    {
+        $open = Loan::query()->with(['job', 'user'])->where('spare_id', $spare->id)->whereNull('back_at')->first();
+        // What is in the machine is in the machine, also where it went into quarantine meanwhile: the record says what was.
+        if ($open !== null && $open->job_id === $job->id) {
+            return;
+        }
+        if ($spare->status !== 'free') {
+            throw CaseMistake::at('/setup/lent', "{$spare->tag} is ".Spare::STATUSES[$spare->status].($spare->reason === '' ? '' : ": {$spare->reason}").'. Take another.');
+        }
+        if ($spare->isReservedFrom($job)) {
+            throw CaseMistake::at('/setup/lent', "{$spare->tag} is reserved for {$spare->reservedFor?->tag} until {$spare->reserved_until?->format('j M')}. Take another, or ask.");
+        }
+        try {
+            $open === null || throw new UniqueConstraintViolationException('', '', [], new \RuntimeException('taken'));
+            DB::transaction(fn () => Loan::query()->create(['spare_id' => $spare->id, 'job_id' => $job->id, 'user_id' => $by->id, 'lent_at' => now(), 'due_at' => now()->addDays($this->catalogue->shelf->loanDays($spare->kind))]));
+        } catch (UniqueConstraintViolationException) {
+            $holder = $open ?? Loan::query()->with(['job', 'user'])->where('spare_id', $spare->id)->whereNull('back_at')->first();
+            throw CaseMistake::at('/setup/lent', "{$spare->tag} is lent to {$holder?->job->tag}; {$holder?->user->name} has it since {$holder?->lent_at->format('j M, H:i')}. Bring it back there first, or take another.");
+        }
+    }
+
+    /** Back on the shelf, with what the job's evidence says of it. */
+    public function bringBack(Loan $loan, string $result, string $words, User $by, AssessJob $assessJob): void
+    {
+        DB::transaction(function () use ($loan, $result, $words, $by, $assessJob): void {
+            $loan->update(['back_at' => now(), 'result' => $result, 'words' => $words]);
+            $evidence = LoanEvidence::of($assessJob->assess($loan->job), $loan->spare->tag, $this->catalogue);
+            $why = trim(Loan::RESULTS[$result].($words === '' ? '' : ": {$words}"));
+            if ($result === 'broken') {
+                $this->book->prove($loan->spare, 'job', false, $why, $by, $loan->job);
+            } elseif ($result === 'doubtful' || $evidence->isDoubted()) {
+                $this->book->doubt($loan->spare, $result === 'doubtful' ? $evidence->badIfOdd() : $evidence->bad, $why, $by, $loan->job);
+            } elseif ($result === 'worked' && $evidence->worked) {
+                $this->book->prove($loan->spare, 'job', true, $why, $by, $loan->job);
+            } else {
+                $this->book->move($loan->spare, $loan->spare->status, $why, $by, $loan->job);
+            }
+        });
+        $this->arrived->tell($loan->spare->refresh());
+    }
+
+    private function find(string $tag, string $path): Spare
+    {
+        return Spare::query()->where('tag', $tag)->first() ?? throw CaseMistake::at($path, "There is no spare {$tag} on the shelf; scan its tag again.");
+    }
+}

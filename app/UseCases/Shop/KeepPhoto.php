@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases\Shop;
+
+use App\Models\Job;
+use App\Models\Photo;
+use App\Models\User;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
+use Intervention\Image\Exceptions\RuntimeException as Unreadable;
+use Intervention\Image\ImageManager;
+
+/** Keeps a photograph as a picture made anew, so that neither metadata nor anything hidden in the file is kept, with a small one beside it. */
+final class KeepPhoto
+{
+    /** Pixels of the longer side. Origin: judgement. */
+    private const LARGE = 2400;
+
+    private const SMALL = 360;
+
+    private const QUALITY = 85;
+
+    /**
+     * @param  array{place: string, x: int, y: int, words: string}  $where
+     *
+     * @throws Unreadable when it is no picture
+     */
+    public function keep(Job $job, User $by, UploadedFile $upload, array $where): Photo
+    {
+        $image = ImageManager::gd()->read((string) $upload->getContent());
+        $file = Str::random(40);
+        Storage::put(self::path($file), (string) $image->scaleDown(self::LARGE, self::LARGE)->toJpeg(self::QUALITY));
+        Storage::put(self::path($file, small: true), (string) $image->scaleDown(self::SMALL, self::SMALL)->toJpeg(self::QUALITY));
+
+        return Photo::query()->create(['job_id' => $job->id, 'file' => $file, 'user_id' => $by->id, ...$where]);
+    }
+
+    public static function path(string $file, bool $small = false): string
+    {
+        return 'photos/'.$file.($small ? '-small' : '').'.jpg';
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases\Shop;
+
+use App\Models\Role;
+use App\Models\Shift;
+use App\Models\User;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Carbon;
+use Orthoscope\Core\Queue\OpeningHours;
+use Orthoscope\Core\Queue\Roster;
+use Orthoscope\Core\Queue\Shift as CoreShift;
+use Orthoscope\Core\Queue\UnusableShift;
+
+/** Who is in when, and so how many benches are worked. */
+final class WhoIsIn
+{
+    /** Days ahead that are shown and planned with. */
+    private const DAYS = 14;
+
+    public static function hours(): OpeningHours
+    {
+        return new OpeningHours(config('shop.open_days'), (int) config('shop.open_from'), (int) config('shop.open_to'));
+    }
+
+    /** @return Collection<int, Shift> shifts that go on or are to come, those that begin first first */
+    public static function soon(): Collection
+    {
+        return Shift::query()->with('user')->where('to_at', '>', now())->where('from_at', '<', now()->addDays(self::DAYS))->orderBy('from_at')->orderBy('id')->get();
+    }
+
+    public static function roster(): Roster
+    {
+        $shifts = Shift::query()->with('user')->where('to_at', '>', now()->startOfDay())->where('from_at', '<', now()->addDays(self::DAYS))->get()
+            ->filter(fn (Shift $shift): bool => $shift->user->role->worksAtBench())
+            ->map(fn (Shift $shift): CoreShift => CoreShift::of($shift->user->name, $shift->from_at->toDateTimeImmutable(), $shift->to_at->toDateTimeImmutable()));
+
+        return Roster::of(array_values($shifts->all()), self::hours(), min((int) config('shop.benches'), User::query()->whereIn('role', [Role::Technician->value, Role::Lead->value])->count()));
+    }
+
+    /** @throws UnusableShift */
+    public static function put(User $who, Carbon $from, Carbon $to): Shift
+    {
+        CoreShift::of($who->name, $from->toDateTimeImmutable(), $to->toDateTimeImmutable());
+        $other = Shift::query()->where('user_id', $who->id)->where('from_at', '<', $to)->where('to_at', '>', $from)->first();
+        if ($other !== null) {
+            throw UnusableShift::twice($who->name, $other->from_at->format('H:i'), $other->to_at->format('H:i'));
+        }
+
+        return Shift::query()->create(['user_id' => $who->id, 'from_at' => $from, 'to_at' => $to]);
+    }
+
+    /** Who is in goes home now; who was to come does not. */
+    public static function takeOut(Shift $shift): void
+    {
+        $shift->from_at->isPast() ? $shift->update(['to_at' => now()]) : $shift->delete();
+    }
+}
