@@ -6,7 +6,6 @@ namespace App\Documents;
 
 use App\Models\Call;
 use App\Models\Job;
-use App\View\CallAdvice;
 use Sabre\VObject\Component\VCalendar;
 
 /** A visit as iCalendar (RFC 5545). */

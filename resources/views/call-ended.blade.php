@@ -8,8 +8,8 @@
             @if ($call->slot_at)<h2>{{ $call->slot_at->format('l j F, H:i') }}</h2><p><a href="{{ route('calls.visit', $job) }}">Calendar file</a> for the owner.</p>@endif
             @if ($call->details['part'] ?? null)<p><a href="{{ route('calls.guide', $job) }}">Guide to print</a>, goes out with the part.</p>@endif
             @if (in_array($call->outcome, [\App\Models\CallOutcome::Visit, \App\Models\CallOutcome::Danger], true))
-                <h3>Bring</h3><ul>@foreach (\App\View\CallAdvice::BRING as $line)<li>{{ $line }}</li>@endforeach</ul>
-                <h3>Until then</h3><ul>@foreach (\App\View\CallAdvice::MEANWHILE as $line)<li>{{ $line }}</li>@endforeach</ul>
+                <h3>Bring</h3><ul>@foreach (\App\Documents\CallAdvice::BRING as $line)<li>{{ $line }}</li>@endforeach</ul>
+                <h3>Until then</h3><ul>@foreach (\App\Documents\CallAdvice::MEANWHILE as $line)<li>{{ $line }}</li>@endforeach</ul>
             @endif
         </section>
         <section class="sheet"><h2>What was said</h2><x-said :page="$page"/></section>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\View;
+namespace App\Documents;
 
 /** What is said to a caller whose machine comes in. Common practice, no source. */
 final class CallAdvice
