@@ -49,9 +49,9 @@ final class BenchSide
         if (isset($reading->body['code'])) {
             return "code {$reading->body['code']}";
         }
-        $names = array_column($this->catalogue->limits[(string) $this->catalogue->check($reading->body['check'])->limit]['values'], null, 'id');
+        $names = $this->catalogue->limits[(string) $this->catalogue->check($reading->body['check'])->limit]->byId();
 
-        return implode(', ', array_map(fn (string $id, float|int $value): string => "{$names[$id]['name']} {$value} {$names[$id]['unit']}", array_keys($reading->body['values']), $reading->body['values']));
+        return implode(', ', array_map(fn (string $id, float|int $value): string => "{$names[$id]->name} {$value} {$names[$id]->unit}", array_keys($reading->body['values']), $reading->body['values']));
     }
 
     /** What the form is filled with when a reading is taken on the record. */

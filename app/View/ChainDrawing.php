@@ -62,7 +62,7 @@ final readonly class ChainDrawing
         [$earliest, $likeliest] = $stop === null ? [0, 0] : [$stop->earliest(), $stop->likeliest()];
         $pads = [];
         foreach ($catalogue->stageIds as $i => $id) {
-            $pads[] = ['x' => self::x($i), 'name' => $catalogue->stages[$id]['name'], 'state' => match (true) {
+            $pads[] = ['x' => self::x($i), 'name' => $catalogue->stages[$id]->name, 'state' => match (true) {
                 $stop === null => 'beyond',
                 $i < $earliest => 'reached',
                 $i < $likeliest => 'maybe',
@@ -97,7 +97,7 @@ final readonly class ChainDrawing
             $stop === null => 'The machine was not started yet.',
             $stop >= $catalogue->stageCount() => 'The last start went all the way.',
             $stop === 0 => 'The last start stopped before anything.',
-            default => "The last start got as far as \"{$catalogue->stages[$catalogue->stageIds[$stop - 1]]['name']}\" and stopped before \"{$catalogue->stages[$catalogue->stageIds[$stop]]['name']}\".",
+            default => "The last start got as far as \"{$catalogue->stages[$catalogue->stageIds[$stop - 1]]->name}\" and stopped before \"{$catalogue->stages[$catalogue->stageIds[$stop]]->name}\".",
         };
     }
 

@@ -6,6 +6,8 @@ namespace App\View;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Check;
+use Orthoscope\Core\Electrical\LimitValue;
+use Orthoscope\Core\Electrical\Nominal;
 
 /** What can be measured, by where on the machine it is, and the words of its limits. */
 final readonly class MeasuringPoints
@@ -36,13 +38,12 @@ final readonly class MeasuringPoints
         return $at === 'mains' ? 'Mains' : $this->catalogue->part($at)->name;
     }
 
-    /** @param  array<string, mixed>  $value a row of a limit */
-    public function limitWords(array $value): string
+    public function limitWords(LimitValue $value): string
     {
         return match (true) {
-            isset($value['nominals']) => implode(' or ', array_map(fn (array $n): string => "{$n['low']} to {$n['high']}", $value['nominals'])),
-            isset($value['equals']) => 'within '.(int) round(100 * $value['tolerance']).' % of it',
-            $value['marking'] ?? false => 'such as 5R1, 473 or 01C',
+            $value->nominals !== [] => implode(' or ', array_map(fn (Nominal $n): string => "{$n->low} to {$n->high}", $value->nominals)),
+            $value->equals !== null => 'within '.(int) round(100 * $value->tolerance).' % of it',
+            $value->marking => 'such as 5R1, 473 or 01C',
             default => '',
         };
     }
@@ -51,15 +52,15 @@ final readonly class MeasuringPoints
     public function limitSource(string $limit): string
     {
         $sources = $differences = [];
-        foreach ($this->catalogue->limits[$limit]['values'] as $value) {
-            foreach ($value['nominals'] ?? [] as $nominal) {
-                $sources[$nominal['source']] = true;
+        foreach ($this->catalogue->limits[$limit]->values as $value) {
+            foreach ($value->nominals as $nominal) {
+                $sources[$nominal->source] = true;
             }
-            if (isset($value['source'])) {
-                $sources[$value['source']] = true;
+            if ($value->source !== null) {
+                $sources[$value->source] = true;
             }
-            if (isset($value['difference'])) {
-                $differences[] = "judged as {$value['name']}: {$this->limitWords($value)} {$value['unit']}";
+            if ($value->difference !== null) {
+                $differences[] = "judged as {$value->name}: {$this->limitWords($value)} {$value->unit}";
             }
         }
 

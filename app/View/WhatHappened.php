@@ -9,6 +9,7 @@ use App\Models\Job;
 use Illuminate\Support\Carbon;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\Stage;
 use Orthoscope\Core\Evidence\Agreement;
 use Orthoscope\Core\Evidence\Closing;
 use Orthoscope\Core\Evidence\Collection;
@@ -24,7 +25,7 @@ final readonly class WhatHappened
 {
     /**
      * @param  list<array{at: Carbon, words: string, reached: ?int}>  $steps
-     * @param  list<array{name: string, plain: string}>  $chain
+     * @param  list<Stage>  $chain
      */
     private function __construct(public array $steps, public array $chain)
     {

@@ -4,8 +4,8 @@
         <header><div><b>{{ config('shop.name') }}</b><br>{{ config('shop.address') }}<br>{{ config('shop.phone') }}</div><div><span class="tag">{{ $job->tag }}</span></div></header>
         <h1>How to change {{ $part->plain }}</h1>
         <p>{{ $job->machine->owner->name ? "For {$job->machine->owner->name}. " : '' }}Take your time, one step after the other. If anything is different from what stands here, stop and ring us with {{ $job->tag }}.</p>
-        @if ($guide['caution'] ?? null)<p class="caution">{{ $guide['caution'] }}</p>@endif
-        <ol>@foreach ($guide['steps'] as $step)<li>{{ $step }}</li>@endforeach</ol>
+        @if ($guide->caution)<p class="caution">{{ $guide->caution }}</p>@endif
+        <ol>@foreach ($guide->steps as $step)<li>{{ $step }}</li>@endforeach</ol>
         <p>If it smells burnt, smokes or sparks: pull the plug, leave it, and ring us.</p>
     </article>
 </x-layout>

@@ -11,7 +11,7 @@
                         @for ($i = 0; $i < $count; $i++)@if ($i < $step['reached'])<circle class="on" cx="{{ $i * 20 + 8 }}" cy="10" r="6"/>@elseif ($i === $step['reached'])<path class="stop" d="M{{ $i * 20 + 2 }} 4l12 12m0 -12l-12 12"/>@else<circle class="off" cx="{{ $i * 20 + 8 }}" cy="10" r="4"/>@endif @endfor</svg>@endif</div></li>
         @endforeach
         </ol>
-        <p><small>The steps: {{ implode(' · ', array_map(fn ($stage) => $stage['plain'], $happened->chain)) }}</small></p>
+        <p><small>The steps: {{ implode(' · ', array_map(fn ($stage) => $stage->plain, $happened->chain)) }}</small></p>
         <p class="noprint"><a href="{{ route('owner.letter', $token) }}">Back</a></p>
     </article>
 </x-layout>

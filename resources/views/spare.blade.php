@@ -6,7 +6,7 @@
     <div class="columns shelf">
         <section class="sheet"><h2>Trusted with <span class="num">{{ (int) floor(100 * $spare->trustNow()) }} %</span></h2>
             <table class="list"><thead><tr><th scope="col">When</th><th scope="col">What</th><th scope="col">By</th><th scope="col" class="num">Trust</th></tr></thead><tbody>
-                @foreach ($spare->story->reverse() as $event)<tr><td>{{ $event->at->format('j M Y, H:i') }}</td><td><b>{{ $names[$event->kind] ?? $event->kind }}</b> {{ $catalogue->shelf->origins[$event->what]['name'] ?? $catalogue->shelf->proofs[$event->what]['name'] ?? '' }} @if ($event->words !== '')<small>{{ $event->words }}</small>@endif @if ($event->job)<a href="{{ route('jobs.show', $event->job) }}">{{ $event->job->tag }}</a>@endif</td><td>{{ $event->user?->name }}</td>
+                @foreach ($spare->story->reverse() as $event)<tr><td>{{ $event->at->format('j M Y, H:i') }}</td><td><b>{{ $names[$event->kind] ?? $event->kind }}</b> {{ $catalogue->shelf->origins[$event->what]->name ?? $catalogue->shelf->proofs[$event->what]->name ?? '' }} @if ($event->words !== '')<small>{{ $event->words }}</small>@endif @if ($event->job)<a href="{{ route('jobs.show', $event->job) }}">{{ $event->job->tag }}</a>@endif</td><td>{{ $event->user?->name }}</td>
                     <td class="num">{{ $event->kind === 'added' ? '' : (int) floor(100 * $event->trust_before).' → ' }}{{ (int) floor(100 * $event->trust_after) }} %</td></tr>@endforeach
             </tbody></table>
             <h2>Where it was</h2>

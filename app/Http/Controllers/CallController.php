@@ -20,6 +20,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\Guide;
 
 /** The call room: one question at a time, until there is nothing more to learn by asking. */
 final class CallController
@@ -50,7 +51,7 @@ final class CallController
             'job' => $job, 'page' => $this->page($job, $calls, $assessJob, $catalogue, is_string($wanted) ? $wanted : null),
             'known' => array_map(KnownOwners::line(...), KnownOwners::like($job->machine->owner->only(['name', 'phone', 'email']), $job->machine->owner)),
             'slot' => PromiseNextWord::slot()->format('Y-m-d\TH:i'),
-            'parts' => array_map(fn (array $guide): string => $catalogue->part($guide['part'])->plain, $catalogue->guides),
+            'parts' => array_map(fn (Guide $guide): string => $catalogue->part($guide->part)->plain, $catalogue->guides),
         ]);
     }
 

@@ -15,6 +15,6 @@ final class GuideController
     {
         $guide = $catalogue->guides[$job->call?->details['part'] ?? ''] ?? abort(404);
 
-        return view('guide', ['job' => $job->load('machine.owner'), 'guide' => $guide, 'part' => $catalogue->part($guide['part'])]);
+        return view('guide', ['job' => $job->load('machine.owner'), 'guide' => $guide, 'part' => $catalogue->part($guide->part)]);
     }
 }

@@ -193,15 +193,15 @@ final class EntryRequest extends FormRequest
         $catalogue = app(Catalogue::class);
         $limit = isset($catalogue->checks[$check]) ? $catalogue->limits[$catalogue->checks[$check]->limit ?? ''] ?? null : null;
         $values = $mistakes = [];
-        foreach ($limit['values'] ?? [] as $row) {
-            $value = $typed[$row['id']] ?? '';
+        foreach ($limit->values ?? [] as $row) {
+            $value = $typed[$row->id] ?? '';
             if (! is_string($value) || trim($value) === '') {
                 continue;
             }
             try {
-                $values[$row['id']] = ($row['marking'] ?? false) ? ResistorMarking::parse($value) : Quantity::parse($value, $row['unit']);
+                $values[$row->id] = $row->marking ? ResistorMarking::parse($value) : Quantity::parse($value, $row->unit);
             } catch (InvalidArgumentException $mistake) {
-                $mistakes["entry.values.{$row['id']}"] = $mistake->getMessage();
+                $mistakes["entry.values.{$row->id}"] = $mistake->getMessage();
             }
         }
         if ($mistakes !== []) {

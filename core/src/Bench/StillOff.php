@@ -48,8 +48,8 @@ final readonly class StillOff
     {
         $asked = $deed->temporary === '' ? [] : [['temporary', $deed->temporary]];
         foreach ($deed->with === null ? [] : $catalogue->proving->aftercare as $care) {
-            if (array_intersect($care['after'], $deed->on) !== []) {
-                $asked[] = ['aftercare', $care['item']];
+            if (array_intersect($care->after, $deed->on) !== []) {
+                $asked[] = ['aftercare', $care->item];
             }
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Catalogue;
 
+use Orthoscope\Core\Plain\Row;
+
 /** A deed that changes the machine. */
 final readonly class Act
 {
@@ -28,12 +30,20 @@ final readonly class Act
     ) {
     }
 
-    /** @param  array<string, mixed>  $row */
-    public static function fromArray(array $row): self
+    public static function fromRow(Row $row): self
     {
+        $did = $row->text('did');
+
         return new self(
-            $row['id'], $row['name'], $row['did'], $row['plain'] ?? $row['did'], $row['minutes'], $row['money'], $row['part'] ?? false,
-            $row['caution'] ?? null, $row['limit'] ?? null,
+            id: $row->text('id'),
+            name: $row->text('name'),
+            did: $did,
+            plain: $row->text('plain', $did),
+            minutes: $row->whole('minutes'),
+            money: $row->whole('money'),
+            buysPart: $row->flag('part'),
+            caution: $row->textOrNull('caution'),
+            limit: $row->textOrNull('limit'),
         );
     }
 }

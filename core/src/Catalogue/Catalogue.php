@@ -7,10 +7,14 @@ namespace Orthoscope\Core\Catalogue;
 use Orthoscope\Core\Catalogue\Economy\EconomyData;
 use Orthoscope\Core\Catalogue\Proving\ProvingData;
 use Orthoscope\Core\Catalogue\Shelf\ShelfData;
+use Orthoscope\Core\Catalogue\Supplier\SupplierData;
 use Orthoscope\Core\Codes\Codebook;
 use Orthoscope\Core\Codes\CodeKind;
 use Orthoscope\Core\Codes\CodeMeaning;
+use Orthoscope\Core\Electrical\Limit;
 use Orthoscope\Core\Electrical\Meter;
+use Orthoscope\Core\Plain\Row;
+use Orthoscope\Core\Plain\UnreadableRow;
 use Symfony\Component\Yaml\Exception\ParseException;
 use Symfony\Component\Yaml\Yaml;
 
@@ -27,7 +31,7 @@ final class Catalogue
     /** @var list<string> stage ids in order */
     public readonly array $stageIds;
 
-    /** @var array<string, array{id: string, name: string, plain: string}> */
+    /** @var array<string, Stage> */
     public readonly array $stages;
 
     /** @var array<string, Reach> */
@@ -39,10 +43,10 @@ final class Catalogue
     /** @var array<string, Fault> */
     public readonly array $faults;
 
-    /** @var array<string, list<array<string, mixed>>> */
+    /** @var array<string, list<Showing>> manner of showing => the ways it turns out */
     public readonly array $shows;
 
-    /** @var list<array{id: string, shows: string, share: float, name: string, plain: string, times?: array<string, float>}> conditions under which alone any part may fail */
+    /** @var list<Condition> conditions under which alone any part may fail */
     public readonly array $onlyUnder;
 
     /** @var array<string, Event> */
@@ -54,7 +58,7 @@ final class Catalogue
     /** @var array<string, Event> */
     public readonly array $marks;
 
-    /** @var list<array{first: string, second: string, given: float}> */
+    /** @var list<Coupling> */
     public readonly array $couplings;
 
     /** @var array<string, SignChannel> */
@@ -63,7 +67,7 @@ final class Catalogue
     /** @var array<string, Check> */
     public readonly array $checks;
 
-    /** @var array<string, array<string, mixed>> */
+    /** @var array<string, Limit> */
     public readonly array $limits;
 
     /** What readings are made with where nothing better is known. */
@@ -87,7 +91,7 @@ final class Catalogue
     /** @var array<string, Question> in the order they are asked where nobody thinks ahead */
     public readonly array $questions;
 
-    /** @var array<string, array{part: string, steps: list<string>, caution?: string}> kind of part => how an owner fits it */
+    /** @var array<string, Guide> kind of part => how an owner fits it */
     public readonly array $guides;
 
     /** Origins and proofs of spares, how they wear, which facts decide fit. */
@@ -102,8 +106,8 @@ final class Catalogue
     /** @var array<string, Template> words to owners by moment */
     public readonly array $messages;
 
-    /** @var array<string, mixed> what the simulated suppliers have */
-    public readonly array $supplier;
+    /** What the simulated suppliers have. */
+    public readonly SupplierData $supplier;
 
     /** What codes mean on any board. */
     public readonly Codebook $codes;
@@ -114,41 +118,45 @@ final class Catalogue
     /** @var array<string, float> */
     private readonly array $numbers;
 
-    /** @param  array<string, array<string, mixed>>  $files parsed files by name, without extension */
+    /**
+     * @param  array<string, mixed>  $files parsed files by name, without extension
+     *
+     * @throws UnreadableRow that names file, row and field
+     */
     public function __construct(private readonly array $files)
     {
-        $this->stages = array_column($files['stages']['stages'], null, 'id');
-        $this->stageIds = array_column($files['stages']['stages'], 'id');
-        $this->reaches = $this->reaches($files['stages']['reaches']);
-        $this->numbers = array_map(fn (array $number): float => (float) $number['value'], $files['numbers']['numbers']);
-        $this->parts = self::each($files['parts']['parts'], PartKind::fromArray(...));
-        $this->benchDisturbs = $files['parts']['bench_disturbs'];
-        $this->faults = self::each($files['faults']['faults'], Fault::fromArray(...));
-        $this->shows = $files['faults']['shows'];
-        $this->onlyUnder = $files['faults']['only_under'];
-        $this->events = self::each($files['faults']['events'], Event::fromArray(...));
-        $this->history = self::each($files['faults']['history'], Event::fromArray(...));
-        $this->marks = self::each($files['locks']['marks'], Event::fromArray(...));
-        $this->couplings = $files['faults']['couplings'];
-        $this->signs = self::each($files['signs']['signs'], SignChannel::fromArray(...));
-        $this->checks = self::each($files['checks']['checks'], Check::fromArray(...));
-        $this->limits = array_column($files['limits']['limits'], null, 'id');
-        $this->meter = Meter::fromRows($files['limits']['meters']);
-        $this->doubts = self::each($files['checks']['doubts'], Doubt::fromArray(...));
-        $this->acts = self::each($files['acts']['acts'], Act::fromArray(...));
-        $this->steps = self::each($files['steps']['steps'], Step::fromArray(...));
-        $this->locks = self::each($files['locks']['locks'], Lock::fromArray(...));
-        $this->schools = self::each($files['schools']['schools'], School::fromArray(...));
-        $this->guides = array_column($files['guides']['guides'], null, 'part');
-        $this->shelf = ShelfData::fromFile($files['shelf']);
-        $this->proving = ProvingData::fromFile($files['proving']);
-        $this->messages = self::each($files['messages']['messages'], Template::fromArray(...));
-        $this->supplier = $files['supplier'];
-        $this->economy = EconomyData::fromFile($files['economy']);
-        $this->codes = new Codebook(array_map(fn (array $row): CodeMeaning => new CodeMeaning(
-            CodeKind::from($row['kind']), '', (string) $row['from'], (string) ($row['to'] ?? $row['from']), $row['value'], $row['words'], $row['source'], (float) $row['reliability'],
-        ), $files['codes']['codes']));
-        $this->questions = self::each($files['questions']['questions'], Question::fromArray(...));
+        $file = fn (string $name): Row => Row::of($files[$name] ?? null, "{$name}.yaml");
+        [$stages, $parts, $faults, $checks, $limits] = array_map($file, ['stages', 'parts', 'faults', 'checks', 'limits']);
+        $this->numbers = array_map(fn (Row $number): float => $number->number('value'), $file('numbers')->rowByName('numbers'));
+        $this->stages = self::each($stages->rows('stages'), Stage::fromRow(...));
+        $this->stageIds = array_keys($this->stages);
+        $this->reaches = self::each($stages->rows('reaches'), $this->readReach(...));
+        $this->parts = self::each($parts->rows('parts'), PartKind::fromRow(...));
+        $this->benchDisturbs = $parts->texts('bench_disturbs');
+        $this->faults = self::each($faults->rows('faults'), Fault::fromRow(...));
+        $this->shows = $this->showings($faults->row('shows'));
+        $this->onlyUnder = array_map(Condition::fromRow(...), $faults->rows('only_under'));
+        $this->events = self::each($faults->rows('events'), Event::fromRow(...));
+        $this->history = self::each($faults->rows('history'), Event::fromRow(...));
+        $this->couplings = array_map(Coupling::fromRow(...), $faults->rows('couplings'));
+        $this->marks = self::each($file('locks')->rows('marks'), Event::fromRow(...));
+        $this->locks = self::each($file('locks')->rows('locks'), Lock::fromRow(...));
+        $this->signs = self::each($file('signs')->rows('signs'), SignChannel::fromRow(...));
+        $this->checks = self::each($checks->rows('checks'), Check::fromRow(...));
+        $this->doubts = self::each($checks->rows('doubts'), Doubt::fromRow(...));
+        $this->limits = self::each($limits->rows('limits'), Limit::fromRow(...));
+        $this->meter = Meter::fromRows($limits->rows('meters'));
+        $this->acts = self::each($file('acts')->rows('acts'), Act::fromRow(...));
+        $this->steps = self::each($file('steps')->rows('steps'), Step::fromRow(...));
+        $this->schools = self::each($file('schools')->rows('schools'), School::fromRow(...));
+        $this->questions = self::each($file('questions')->rows('questions'), Question::fromRow(...));
+        $this->guides = array_column(array_map(Guide::fromRow(...), $file('guides')->rows('guides')), null, 'part');
+        $this->messages = self::each($file('messages')->rows('messages'), Template::fromRow(...));
+        $this->codes = new Codebook(array_map(self::code(...), $file('codes')->rows('codes')));
+        $this->shelf = ShelfData::fromFile($file('shelf'));
+        $this->economy = EconomyData::fromFile($file('economy'));
+        $this->proving = ProvingData::fromFile($file('proving'));
+        $this->supplier = SupplierData::fromFile($file('supplier'));
     }
 
     /** The catalogue that ships with the program. */
@@ -160,7 +168,7 @@ final class Catalogue
     /**
      * The files of a catalogue folder, parsed but not yet understood; parsing is the slow half, so a caller may keep this.
      *
-     * @return array<string, array<string, mixed>>
+     * @return array<string, mixed>
      */
     public static function read(string $folder): array
     {
@@ -180,14 +188,14 @@ final class Catalogue
     /**
      * The same catalogue with other files in place of some.
      *
-     * @param  array<string, array<string, mixed>>  $files
+     * @param  array<string, mixed>  $files
      */
     public function with(array $files): self
     {
         return new self(array_replace($this->files, $files));
     }
 
-    /** @return array<string, array<string, mixed>> */
+    /** @return array<string, mixed> as they were parsed */
     public function files(): array
     {
         return $this->files;
@@ -295,35 +303,54 @@ final class Catalogue
         return count($this->stageIds);
     }
 
-    /**
-     * @param  list<array<string, string>>  $rows
-     *
-     * @return array<string, Reach>
-     */
-    private function reaches(array $rows): array
+    private function readReach(Row $row): Reach
     {
-        $reaches = [];
-        foreach ($rows as $row) {
-            $from = $row['from'] === 'none' ? -1 : $this->stageIndex($row['from']);
-            $reaches[$row['id']] = new Reach($row['id'], $row['name'], $row['plain'], $row['key'], $from + 1, $this->stageIndex($row['to']) + 1);
+        $from = $row->text('from');
+        $first = $from === 'none' ? -1 : $this->stageIndex($from);
+        $last = $this->stageIndex($row->text('to'));
+
+        return new Reach($row->text('id'), $row->text('name'), $row->text('plain'), $row->text('key'), $first + 1, $last + 1);
+    }
+
+    /** @return array<string, list<Showing>> */
+    private function showings(Row $shows): array
+    {
+        $hard = $this->number('hard_hazard');
+        $showings = [];
+        foreach ($shows->keys() as $manner) {
+            $showings[$manner] = array_map(fn (Row $row): Showing => Showing::fromRow($row, $hard), $shows->rows($manner));
         }
 
-        return $reaches;
+        return $showings;
+    }
+
+    private static function code(Row $row): CodeMeaning
+    {
+        return new CodeMeaning(
+            kind: CodeKind::from($row->text('kind')),
+            for: '',
+            from: $row->text('from'),
+            to: $row->text('to', $row->text('from')),
+            value: $row->text('value'),
+            words: $row->text('words'),
+            source: $row->text('source'),
+            reliability: $row->number('reliability'),
+        );
     }
 
     /**
      * @template T of object
      *
-     * @param  list<array<string, mixed>>  $rows
-     * @param  callable(array<string, mixed>): T  $make
+     * @param  list<Row>  $rows
+     * @param  callable(Row): T  $make
      *
-     * @return array<string, T>
+     * @return array<string, T> by id
      */
     private static function each(array $rows, callable $make): array
     {
         $made = [];
         foreach ($rows as $row) {
-            $made[$row['id']] = $make($row);
+            $made[$row->text('id')] = $make($row);
         }
 
         return $made;

@@ -51,7 +51,7 @@ final class CatalogueCheck
             }
         }
         foreach ($this->catalogue->economy->effects as $effect) {
-            $this->known($effect['part'], [...array_keys($this->catalogue->parts), 'platform'], 'an effect', 'kind of part');
+            $this->known($effect->part, [...array_keys($this->catalogue->parts), 'platform'], 'an effect', 'kind of part');
         }
     }
 
@@ -77,10 +77,10 @@ final class CatalogueCheck
 
     private function supplier(): void
     {
-        $houses = array_column($this->catalogue->supplier['houses'], 'id');
-        foreach ($this->catalogue->supplier['offers'] as $offer) {
-            $this->known($offer['house'], $houses, "offer {$offer['id']}", 'house');
-            $this->known($offer['kind'], array_keys($this->catalogue->parts), "offer {$offer['id']}", 'kind of part');
+        $houses = array_keys($this->catalogue->supplier->houses);
+        foreach ($this->catalogue->supplier->wares as $ware) {
+            $this->known($ware->house, $houses, "offer {$ware->id}", 'house');
+            $this->known($ware->kind, array_keys($this->catalogue->parts), "offer {$ware->id}", 'kind of part');
         }
     }
 
@@ -118,9 +118,9 @@ final class CatalogueCheck
             }
         }
         foreach ($this->catalogue->couplings as $coupling) {
-            $this->known($coupling['first'], $faults, 'a coupling', 'fault');
-            $this->known($coupling['second'], $faults, 'a coupling', 'fault');
-            $this->share((float) $coupling['given'], 'a coupling');
+            $this->known($coupling->first, $faults, 'a coupling', 'fault');
+            $this->known($coupling->second, $faults, 'a coupling', 'fault');
+            $this->share($coupling->given, 'a coupling');
         }
     }
 
@@ -183,7 +183,7 @@ final class CatalogueCheck
             $this->share($share, 'the shelf');
         }
         foreach ($shelf->proofs as $proof) {
-            $this->share((float) $proof['catches'], "proof {$proof['id']}");
+            $this->share($proof->catches, "proof {$proof->id}");
         }
     }
 
@@ -247,7 +247,7 @@ final class CatalogueCheck
             if ($question->does !== null) {
                 $this->known($question->does, array_keys($this->catalogue->acts), $where, 'act');
             }
-            foreach ([...$question->on, ...$question->setup['lend'] ?? [], ...$question->setup['out'] ?? []] as $kind) {
+            foreach ([...$question->on, ...$question->lends, ...$question->out] as $kind) {
                 $this->known($kind, array_keys($this->catalogue->parts), $where, 'kind of part');
             }
             foreach ($question->answers as $answer) {
@@ -258,7 +258,7 @@ final class CatalogueCheck
 
     private function answer(Question $question, QuestionAnswer $answer, string $where): void
     {
-        if ($question->setup === null && ($answer->reached !== null || $answer->signs !== [])) {
+        if (! $question->ofAStart && ($answer->reached !== null || $answer->signs !== [])) {
             $this->mistakes[] = ucfirst($where).' tells of a start, and the question has no set-up.';
         }
         foreach ([[$answer->reached, $this->catalogue->reaches, 'outcome of a start'], [$answer->event, $this->catalogue->events, 'event'], [$answer->mark, $this->catalogue->marks, 'mark']] as [$word, $known, $what]) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Catalogue;
 
+use Orthoscope\Core\Plain\Row;
+
 /** A look or a reading, with the results it can have. The last result is "nothing found". */
 final readonly class Check
 {
@@ -35,14 +37,21 @@ final readonly class Check
     ) {
     }
 
-    /** @param  array<string, mixed>  $row */
-    public static function fromArray(array $row): self
+    public static function fromRow(Row $row): self
     {
         return new self(
-            $row['id'], $row['name'], $row['kind'], $row['target'] ?? null, $row['host'] ?? false,
-            $row['direct'] ?? false, $row['limit'] ?? null,
-            array_map(CheckResult::fromArray(...), $row['results']), $row['disturbs'] ?? [],
-            $row['at'] ?? null, $row['noise'] ?? null, $row['asks'] ?? [],
+            id: $row->text('id'),
+            name: $row->text('name'),
+            kind: $row->text('kind'),
+            target: $row->textOrNull('target'),
+            host: $row->flag('host'),
+            direct: $row->flag('direct'),
+            limit: $row->textOrNull('limit'),
+            results: array_map(CheckResult::fromRow(...), $row->rows('results')),
+            disturbs: $row->texts('disturbs', []),
+            at: $row->textOrNull('at'),
+            noise: $row->numberOrNull('noise'),
+            asks: $row->texts('asks', []),
         );
     }
 

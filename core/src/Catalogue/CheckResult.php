@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Catalogue;
 
+use Orthoscope\Core\Plain\Row;
+
 /** One result a look or reading can have. */
 final readonly class CheckResult
 {
@@ -15,10 +17,9 @@ final readonly class CheckResult
     {
     }
 
-    /** @param  array<string, mixed>  $row */
-    public static function fromArray(array $row): self
+    public static function fromRow(Row $row): self
     {
-        return new self((string) $row['id'], $row['name'], array_map(floatval(...), $row['shows'] ?? []), $row['state'] ?? false);
+        return new self($row->text('id'), $row->text('name'), $row->numberByName('shows', []), $row->flag('state'));
     }
 
     public function findsSomething(): bool

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Catalogue;
 
+use Orthoscope\Core\Plain\Row;
+
 /** A question about the set-up of a reading, and how far the reading is still believed by what is answered. */
 final readonly class Doubt
 {
@@ -18,10 +20,9 @@ final readonly class Doubt
     {
     }
 
-    /** @param  array<string, mixed>  $row */
-    public static function fromArray(array $row): self
+    public static function fromRow(Row $row): self
     {
-        return new self($row['id'], $row['ask'], (float) $row['no'], (float) $row['unknown']);
+        return new self($row->text('id'), $row->text('ask'), $row->number('no'), $row->number('unknown'));
     }
 
     /** How far a reading is believed after this answer, 0 to 1. */

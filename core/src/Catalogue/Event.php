@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Catalogue;
 
+use Orthoscope\Core\Plain\Row;
+
 /** Something that happened just before, or a mark made at arrival, which shifts what is likely. */
 final readonly class Event
 {
@@ -15,9 +17,10 @@ final readonly class Event
     {
     }
 
-    /** @param  array<string, mixed>  $row */
-    public static function fromArray(array $row): self
+    public static function fromRow(Row $row): self
     {
-        return new self($row['id'], $row['name'], $row['plain'] ?? $row['name'], array_map(floatval(...), $row['factors']), $row['same_as'] ?? null);
+        $name = $row->text('name');
+
+        return new self($row->text('id'), $name, $row->text('plain', $name), $row->numberByName('factors'), $row->textOrNull('same_as'));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Catalogue;
 
+use Orthoscope\Core\Plain\Row;
+
 /** A thing that can be wrong with a kind of part. */
 final readonly class Fault
 {
@@ -35,14 +37,24 @@ final readonly class Fault
     ) {
     }
 
-    /** @param  array<string, mixed>  $row */
-    public static function fromArray(array $row): self
+    public static function fromRow(Row $row): self
     {
+        $ways = $row->has('ways') ? $row->rows('ways') : [Row::of(['stops' => $row->text('stops'), 'share' => 1.0], $row->where)];
+
         return new self(
-            $row['id'], $row['part'], $row['name'], $row['plain'], $row['shows'], (float) $row['prior'],
-            array_map(floatval(...), $row['cures']), $row['signs'] ?? [],
-            $row['ways'] ?? [['stops' => $row['stops'], 'share' => 1.0]], (float) ($row['harms'] ?? 0.0),
-            (float) ($row['arises'] ?? 0.0), ($row['each'] ?? null) === 'channel', $row['steady'] ?? false,
+            id: $row->text('id'),
+            part: $row->text('part'),
+            name: $row->text('name'),
+            plain: $row->text('plain'),
+            shows: $row->text('shows'),
+            prior: $row->number('prior'),
+            cures: $row->numberByName('cures'),
+            signs: array_map(fn (Row $of): array => $of->numbers(), $row->has('signs') ? $row->rowByName('signs') : []),
+            ways: array_map(fn (Row $way): array => ['stops' => $way->text('stops'), 'share' => $way->number('share')], $ways),
+            harms: $row->number('harms', 0.0),
+            arises: $row->number('arises', 0.0),
+            eachChannel: $row->textOrNull('each') === 'channel',
+            steady: $row->flag('steady'),
         );
     }
 

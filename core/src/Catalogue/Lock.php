@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Catalogue;
 
+use Orthoscope\Core\Plain\Row;
+
 /** An interlock: what raises it, what clears it, and what it keeps from being done. */
 final readonly class Lock
 {
@@ -30,10 +32,21 @@ final readonly class Lock
     ) {
     }
 
-    /** @param  array<string, mixed>  $row */
-    public static function fromArray(array $row): self
+    public static function fromRow(Row $row): self
     {
-        return new self($row['id'], $row['blocks'], $row['name'], $row['sentence'], $row['unlock'], $row['raised'], $row['cleared'], $row['not_when_lent'] ?? null, $row['hours'] ?? null, $row['hours_after'] ?? [], $row['tell'] ?? '');
+        return new self(
+            id: $row->text('id'),
+            blocks: $row->text('blocks'),
+            name: $row->text('name'),
+            sentence: $row->text('sentence'),
+            unlock: $row->text('unlock'),
+            raised: $row->texts('raised'),
+            cleared: $row->texts('cleared'),
+            notWhenLent: $row->textOrNull('not_when_lent'),
+            hours: $row->wholeOrNull('hours'),
+            hoursAfter: array_map(intval(...), $row->numberByName('hours_after', [])),
+            tell: $row->text('tell', ''),
+        );
     }
 
     /** @return list<string> each thing that ends it, as one says it at the bench; the results of one look together */
@@ -51,7 +64,7 @@ final readonly class Lock
             $words[] = match ($what) {
                 'act' => $catalogue->act($act)->name.($kind === '' ? '' : ' ('.lcfirst($catalogue->part($kind)->name).')'),
                 'mark' => $catalogue->marks[$rest]->name,
-                default => 'a start that gets past '.$catalogue->stages[$rest]['name'],
+                default => 'a start that gets past '.$catalogue->stages[$rest]->name,
             };
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Catalogue;
 
+use Orthoscope\Core\Plain\Row;
+
 /** A kind of part or link that a desktop has. */
 final readonly class PartKind
 {
@@ -43,16 +45,30 @@ final readonly class PartKind
     ) {
     }
 
-    /** @param  array<string, mixed>  $row */
-    public static function fromArray(array $row): self
+    public static function fromRow(Row $row): self
     {
+        $stage = $row->text('stage');
+        $name = $row->text('name');
+
         return new self(
-            $row['id'], $row['name'], $row['plain'], $row['stage'],
-            $row['link'] ?? false, $row['many'] ?? false, $row['lendable'] ?? false,
-            $row['stops'] ?? null, $row['carrier'] ?? null, $row['serves'] ?? null, $row['own_only'] ?? false,
-            $row['price'], $row['disturbs'],
-            $row['at'] ?? $row['stage'], $row['short'] ?? $row['name'], $row['exposed'] ?? true,
-            $row['shown_by_start'] ?? true, $row['shelf_only'] ?? false,
+            id: $row->text('id'),
+            name: $name,
+            plain: $row->text('plain'),
+            stage: $stage,
+            link: $row->flag('link'),
+            many: $row->flag('many'),
+            lendable: $row->flag('lendable'),
+            stops: $row->textOrNull('stops'),
+            carrier: $row->textOrNull('carrier'),
+            serves: $row->textOrNull('serves'),
+            ownOnly: $row->flag('own_only'),
+            price: $row->whole('price'),
+            disturbs: $row->texts('disturbs'),
+            at: $row->text('at', $stage),
+            short: $row->text('short', $name),
+            exposed: $row->flag('exposed', true),
+            shownByStart: $row->flag('shown_by_start', true),
+            shelfOnly: $row->flag('shelf_only'),
         );
     }
 }

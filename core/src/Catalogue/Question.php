@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Catalogue;
 
+use Orthoscope\Core\Plain\Row;
+use Orthoscope\Core\Plain\UnreadableRow;
+
 /** Something asked of a person who is with the machine and is no technician, with the answers it can have. */
 final readonly class Question
 {
@@ -18,7 +21,9 @@ final readonly class Question
      * @param  string  $kind    "ask" (remembered), "look" (look at something) or "try" (do something, then start it)
      * @param  float  $minutes what it takes the caller
      * @param  bool  $first   asked before anything else
-     * @param  ?array<string, mixed>  $setup  set-up words of the start that is told of; null if no start is
+     * @param  bool  $ofAStart a start is told of
+     * @param  list<string>  $lends  kinds of part in whose place the caller puts another of theirs for it
+     * @param  list<string>  $out    kinds of part taken out for it
      * @param  ?string  $does    act done for it
      * @param  list<string>  $on      kinds of part it is done to
      * @param  ?int  $hold    seconds to hold or wait, with a clock
@@ -34,7 +39,9 @@ final readonly class Question
         public bool $first,
         public ?string $drawing,
         public ?string $caution,
-        public ?array $setup,
+        public bool $ofAStart,
+        public array $lends,
+        public array $out,
         public ?string $does,
         public array $on,
         public ?int $hold,
@@ -44,17 +51,31 @@ final readonly class Question
     ) {
     }
 
-    /** @param  array<string, mixed>  $row */
-    public static function fromArray(array $row): self
+    public static function fromRow(Row $row): self
     {
         $answers = [];
-        foreach ($row['answers'] as $answer) {
-            $answers[(string) $answer['id']] = QuestionAnswer::fromArray($answer);
+        foreach ($row->rows('answers') as $answer) {
+            $answers[$answer->text('id')] = QuestionAnswer::fromRow($answer);
         }
+        $setUp = $row->rowOrNull('setup');
 
         return new self(
-            $row['id'], $row['kind'], $row['ask'], (float) $row['minutes'], $row['first'] ?? false, $row['drawing'] ?? null, $row['caution'] ?? null,
-            $row['setup'] ?? null, $row['does'] ?? null, $row['on'] ?? [], $row['hold'] ?? null, $row['needs'] ?? [], $row['never'] ?? [], $answers,
+            id: $row->text('id'),
+            kind: $row->text('kind'),
+            ask: $row->text('ask'),
+            minutes: $row->number('minutes'),
+            first: $row->flag('first'),
+            drawing: $row->textOrNull('drawing'),
+            caution: $row->textOrNull('caution'),
+            ofAStart: $setUp !== null,
+            lends: $setUp?->texts('lend', []) ?? [],
+            out: $setUp?->texts('out', []) ?? [],
+            does: $row->textOrNull('does'),
+            on: $row->texts('on', []),
+            hold: $row->wholeOrNull('hold'),
+            needs: $row->texts('needs', []),
+            never: $row->texts('never', []),
+            answers: $answers === [] ? throw UnreadableRow::wrong($row->where, 'answers', 'at least one answer', []) : $answers,
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Catalogue;
 
+use Orthoscope\Core\Plain\Row;
 use Orthoscope\Core\SetUp\Manner;
 
 /** One answer to a question, and what it means as evidence. */
@@ -32,12 +33,20 @@ final readonly class QuestionAnswer
     ) {
     }
 
-    /** @param  array<string, mixed>  $row */
-    public static function fromArray(array $row): self
+    public static function fromRow(Row $row): self
     {
+        [$check, $result] = [...explode(':', $row->text('found', ''), 2), ''];
+
         return new self(
-            (string) $row['id'], $row['say'], $row['reached'] ?? null, array_map(strval(...), $row['signs'] ?? []),
-            isset($row['found']) ? explode(':', $row['found'], 2) : null, $row['event'] ?? null, $row['mark'] ?? null, Manner::told($row['often'] ?? null, $row['only'] ?? null), $row['stop'] ?? null,
+            id: $row->text('id'),
+            say: $row->text('say'),
+            reached: $row->textOrNull('reached'),
+            signs: $row->textByName('signs', []),
+            found: $check === '' ? null : [$check, $result],
+            event: $row->textOrNull('event'),
+            mark: $row->textOrNull('mark'),
+            manner: Manner::told($row->textOrNull('often'), $row->textOrNull('only')),
+            stop: $row->textOrNull('stop'),
         );
     }
 }

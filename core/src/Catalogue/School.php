@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Catalogue;
 
+use Orthoscope\Core\Plain\Row;
+
 /** An order of the same steps that practitioners follow by habit. */
 final readonly class School
 {
@@ -15,10 +17,9 @@ final readonly class School
     {
     }
 
-    /** @param  array<string, mixed>  $row */
-    public static function fromArray(array $row): self
+    public static function fromRow(Row $row): self
     {
-        return new self($row['id'], $row['name'], $row['order'], $row['by_minutes'] ?? false);
+        return new self($row->text('id'), $row->text('name'), $row->texts('order'), $row->flag('by_minutes'));
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Catalogue;
 
+use Orthoscope\Core\Plain\Row;
+
 /** One way a start shows itself: a lamp, beeps, fans. */
 final readonly class SignChannel
 {
@@ -22,10 +24,16 @@ final readonly class SignChannel
     ) {
     }
 
-    /** @param  array<string, mixed>  $row */
-    public static function fromArray(array $row): self
+    public static function fromRow(Row $row): self
     {
-        return new self($row['id'], $row['name'], $row['plain'], $row['needs'] ?? null, $row['values'], $row['rows']);
+        return new self(
+            id: $row->text('id'),
+            name: $row->text('name'),
+            plain: $row->text('plain'),
+            needs: $row->textOrNull('needs'),
+            values: $row->textByName('values'),
+            rows: array_map(fn (Row $of): array => $of->numbers(), $row->rowByName('rows')),
+        );
     }
 
     /** Whether a value says no more than that nothing was seen or heard. */

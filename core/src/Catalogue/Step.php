@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Catalogue;
 
+use Orthoscope\Core\Plain\Row;
+
 /** A next step that can be offered: a start under a set-up, an act with a start, or a check. */
 final readonly class Step
 {
     /**
      * @param  string  $record  "start", "act", "check" or "deed"
-     * @param  array<string, string>  $setup  set-up words: lend, out, only, swap-slot, restore, place, start_by, temperature, goal, output
      * @param  list<string>  $on      kinds of part an act is made on
      * @param  ?string  $each    kind of part that makes one step each ("swapped" = every part swapped with a change)
      * @param  bool  $once    only for the first part of the kind
@@ -29,7 +30,7 @@ final readonly class Step
         public string $record,
         public int $minutes,
         public string $why,
-        public array $setup,
+        public StepSetUp $setUp,
         public ?string $act,
         public array $on,
         public ?string $check,
@@ -50,15 +51,32 @@ final readonly class Step
     ) {
     }
 
-    /** @param  array<string, mixed>  $row */
-    public static function fromArray(array $row): self
+    public static function fromRow(Row $row): self
     {
         return new self(
-            $row['id'], $row['name'], $row['record'], $row['minutes'], $row['why'], $row['setup'] ?? [],
-            $row['act'] ?? null, (array) ($row['on'] ?? []), $row['check'] ?? null, $row['each'] ?? null,
-            $row['once'] ?? false, $row['several'] ?? false, $row['power'] ?? true, $row['opens'] ?? true,
-            $row['pins'] ?? false, $row['needs'] ?? [], $row['caution'] ?? null, $row['from'] ?? null, $row['login'] ?? false,
-            $row['bench_supply'] ?? false, $row['unlocks'] ?? false, $row['moot_after'] ?? null, $row['why_again'] ?? null,
+            id: $row->text('id'),
+            name: $row->text('name'),
+            record: $row->text('record'),
+            minutes: $row->whole('minutes'),
+            why: $row->text('why'),
+            setUp: StepSetUp::fromRow($row->rowOrNull('setup') ?? Row::of([], $row->where)),
+            act: $row->textOrNull('act'),
+            on: $row->texts('on', []),
+            check: $row->textOrNull('check'),
+            each: $row->textOrNull('each'),
+            once: $row->flag('once'),
+            several: $row->flag('several'),
+            power: $row->flag('power', true),
+            opens: $row->flag('opens', true),
+            pins: $row->flag('pins'),
+            needs: $row->texts('needs', []),
+            caution: $row->textOrNull('caution'),
+            from: $row->textOrNull('from'),
+            login: $row->flag('login'),
+            benchSupply: $row->flag('bench_supply'),
+            unlocks: $row->flag('unlocks'),
+            mootAfter: $row->textOrNull('moot_after'),
+            whyAgain: $row->textOrNull('why_again'),
         );
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Catalogue;
 
+use Orthoscope\Core\Plain\Row;
+
 /** What is written to the owner at one moment of a job. */
 final readonly class Template
 {
@@ -18,10 +20,18 @@ final readonly class Template
     {
     }
 
-    /** @param  array<string, mixed>  $row */
-    public static function fromArray(array $row): self
+    public static function fromRow(Row $row): self
     {
-        return new self($row['id'], $row['moment'], $row['subject'], $row['text'], $row['after_days'] ?? 0, $row['every_days'] ?? null, $row['most'] ?? 1, $row['by_hand'] ?? false);
+        return new self(
+            id: $row->text('id'),
+            moment: $row->text('moment'),
+            subject: $row->text('subject'),
+            text: $row->text('text'),
+            afterDays: $row->whole('after_days', 0),
+            everyDays: $row->wholeOrNull('every_days'),
+            most: $row->whole('most', 1),
+            byHand: $row->flag('by_hand'),
+        );
     }
 
     /**

@@ -16,7 +16,7 @@ final class AssessmentText
         $lines = [];
         $stop = $assessment->stop === null ? 'not started yet' : match ($id = $catalogue->stopId($assessment->stop->likeliest())) {
             'none' => 'goes all the way',
-            default => "stops before \"{$catalogue->stages[$id]['name']}\"",
+            default => "stops before \"{$catalogue->stages[$id]->name}\"",
         };
         $lines[] = sprintf('Chain: %s. Sound with %s.', $stop, self::percent($assessment->sound));
         foreach ($assessment->standings as $standing) {

@@ -41,8 +41,8 @@ final readonly class Modes
                 foreach ($fault->eachChannel ? $machine->channels() : [null] as $channel) {
                     foreach ($fault->ways as $way) {
                         foreach ($catalogue->shows[$fault->shows] as $manner) {
-                            $share = $way['share'] * $manner['share'];
-                            $all[] = new Mode($fault, $part->id, $catalogue->stageIndex($way['stops']), self::hazard($manner, $catalogue), $share, $channel);
+                            $share = $way['share'] * $manner->share;
+                            $all[] = new Mode($fault, $part->id, $catalogue->stageIndex($way['stops']), new Hazard($manner->hazards), $share, $channel);
                             $priors[] = $fault->prior * $share;
                         }
                     }
@@ -55,9 +55,9 @@ final readonly class Modes
                 $stop = $catalogue->stageIndex($only->fault->ways[0]['stops']);
                 $bases = array_keys(array_filter($all, fn (Mode $mode): bool => $mode->part === $part->id && $mode->stop === $stop && in_array($mode->fault->id, $only->bases, true)));
                 foreach ($bases === [] ? [] : $catalogue->shows[$only->fault->shows] as $manner) {
-                    $sharesOf[count($all)] = [$bases, $only->share * $manner['share']];
-                    $priors[] = $only->share * $manner['share'] * array_sum(array_intersect_key($priors, array_flip($bases)));
-                    $all[] = new Mode($only->fault, $part->id, $stop, self::hazard($manner, $catalogue), $manner['share'], alone: true);
+                    $sharesOf[count($all)] = [$bases, $only->share * $manner->share];
+                    $priors[] = $only->share * $manner->share * array_sum(array_intersect_key($priors, array_flip($bases)));
+                    $all[] = new Mode($only->fault, $part->id, $stop, new Hazard($manner->hazards), $manner->share, alone: true);
                 }
             }
         }
@@ -140,13 +140,5 @@ final readonly class Modes
         $stop = $catalogue->stageIndex($kind->stops ?? $kind->stage);
 
         return new Mode($fault, $part, $stop, new Hazard(['hazard' => $catalogue->number('hard_hazard')]), spare: $tag);
-    }
-
-    /** @param  array<string, mixed>  $manner */
-    private static function hazard(array $manner, Catalogue $catalogue): Hazard
-    {
-        unset($manner['share']);
-
-        return new Hazard(array_map(fn (mixed $h): float => $h === 'hard' ? $catalogue->number('hard_hazard') : (float) $h, $manner));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Diagnosis;
 
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\Condition;
 use Orthoscope\Core\Catalogue\Fault;
 
 /**
@@ -47,7 +48,7 @@ final readonly class OnlyUnder
                     $all[] = new self(
                         self::fault($condition, (string) $part, (string) $stop, $bases, $catalogue),
                         array_column($bases, 'id'),
-                        (float) $condition['share'] * ($condition['times'][$part] ?? 1.0),
+                        $condition->share * ($condition->times[$part] ?? 1.0),
                     );
                 }
             }
@@ -56,11 +57,8 @@ final readonly class OnlyUnder
         return $all;
     }
 
-    /**
-     * @param  array<string, mixed>  $condition
-     * @param  non-empty-list<Fault>  $bases
-     */
-    private static function fault(array $condition, string $part, string $stop, array $bases, Catalogue $catalogue): Fault
+    /** @param  non-empty-list<Fault>  $bases */
+    private static function fault(Condition $condition, string $part, string $stop, array $bases, Catalogue $catalogue): Fault
     {
         $cures = [];
         usort($bases, fn (Fault $a, Fault $b): int => $b->prior <=> $a->prior);
@@ -71,8 +69,8 @@ final readonly class OnlyUnder
         }
 
         return new Fault(
-            "{$condition['id']}-only-{$part}-{$stop}", $part, $condition['name'], "{$catalogue->part($part)->plain} {$condition['plain']}",
-            $condition['shows'], 0.0, $cures, $bases[0]->signs, [['stops' => $stop, 'share' => 1.0]],
+            "{$condition->id}-only-{$part}-{$stop}", $part, $condition->name, "{$catalogue->part($part)->plain} {$condition->plain}",
+            $condition->shows, 0.0, $cures, $bases[0]->signs, [['stops' => $stop, 'share' => 1.0]],
         );
     }
 }

@@ -176,12 +176,12 @@ final readonly class Prior
         }
         $brought = [];
         $sum = 0.0;
-        foreach ($this->catalogue->couplings as ['first' => $first, 'second' => $second, 'given' => $given]) {
-            $seconds = $ofFault[$second] ?? [];
-            foreach ($ofFault[$first] ?? [] as $a => $p) {
+        foreach ($this->catalogue->couplings as $coupling) {
+            $seconds = $ofFault[$coupling->second] ?? [];
+            foreach ($ofFault[$coupling->first] ?? [] as $a => $p) {
                 foreach ($seconds as $b => $q) {
                     if ($this->modes->all[$a]->part !== $this->modes->all[$b]->part) {
-                        $share = $single * $p * $given * $q / array_sum($seconds);
+                        $share = $single * $p * $coupling->given * $q / array_sum($seconds);
                         $brought[min($a, $b)][max($a, $b)] = ($brought[min($a, $b)][max($a, $b)] ?? 0.0) + $share;
                         $sum += $share;
                     }

@@ -425,7 +425,7 @@ final class Replay
     /** How the machine stands for the start that a question asks of; null if it asks of none. */
     private function askedUnder(Question $question): ?SetUp
     {
-        if ($question->setup === null) {
+        if (! $question->ofAStart) {
             return null;
         }
         $lent = [];
@@ -433,13 +433,13 @@ final class Replay
             $lent[$part] = new Lent(Answer::HOME, $this->catalogue->number('home_part_trust'));
         }
 
-        return new SetUp(out: array_keys($this->model->partsOfKinds($question->setup['out'] ?? [])), lent: $lent, place: Place::Owner);
+        return new SetUp(out: array_keys($this->model->partsOfKinds($question->out)), lent: $lent, place: Place::Owner);
     }
 
     /** @return list<string> parts in whose place the owner puts another of theirs */
     private static function homeParts(Question $question, Machine $machine): array
     {
-        return array_merge(...array_map(fn (string $kind): array => array_slice(array_column($machine->ofKind($kind), 'id'), 0, 1), $question->setup['lend'] ?? []), ...[[]]);
+        return array_merge(...array_map(fn (string $kind): array => array_slice(array_column($machine->ofKind($kind), 'id'), 0, 1), $question->lends), ...[[]]);
     }
 
     private function anyReach(): Reach

@@ -7,6 +7,7 @@ namespace Orthoscope\Core\Economy;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Economy\EconomyData;
+use Orthoscope\Core\Catalogue\Economy\Effect;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\Belief;
 use Orthoscope\Core\Diagnosis\PartStanding;
@@ -182,9 +183,9 @@ final class Decision
     private function endOutlay(string $id): int
     {
         $end = $this->data->ends[$id];
-        $lost = $this->worth * (1.0 - $end['cures']) * (1.0 - ($end['worth'] ?? 0.0)) - (isset($end['parts']) ? $this->forParts($end['parts']) : 0);
+        $lost = $this->worth * (1.0 - $end->cures) * (1.0 - ($end->worth ?? 0.0)) - ($end->parts !== null ? $this->forParts($end->parts) : 0);
 
-        return (int) round($end['fee'] + $end['minutes'] * $this->rate + $this->data->day * array_sum($end['days']) / 2 + max(0.0, $lost));
+        return (int) round($end->fee + $end->minutes * $this->rate + $this->data->day * array_sum($end->days) / 2 + max(0.0, $lost));
     }
 
     /** What its parts are worth to the shop, each by how likely it is good. */
@@ -286,7 +287,7 @@ final class Decision
         foreach ($this->data->ends as $id => $end) {
             $outlay = $this->endOutlay($id);
             $options[] = new Option(
-                $id, $id, $end['name'], [], null, (int) $end['fee'], $end['minutes'], $outlay, $outlay, [$outlay, $outlay], $end['days'], 1.0 - $broken * (1.0 - $end['cures']), 0.0, $end['warranty'], 0.0, 0,
+                $id, $id, $end->name, [], null, $end->fee, $end->minutes, $outlay, $outlay, [$outlay, $outlay], $end->days, 1.0 - $broken * (1.0 - $end->cures), 0.0, $end->warrantyMonths, 0.0, 0,
                 [], match ($id) {
                     'specialist' => ['What they find is theirs to say; ask for it in writing.'],
                     'return' => ['It goes back as it came. What is dangerous goes back with a written warning, at no charge.'],
@@ -348,7 +349,7 @@ final class Decision
     private function effects(WayOn $way): array
     {
         $kind = $way->way === 'platform' ? 'platform' : ($way->part === null || ! in_array($way->way, ['new', 'used', 'shelf', 'claim'], true) ? null : $this->assessment->machine->part($way->part)->kind->id);
-        $always = array_column(array_filter($this->data->effects, fn (array $effect): bool => $effect['part'] === $kind), 'says');
+        $always = array_column(array_filter($this->data->effects, fn (Effect $effect): bool => $effect->part === $kind), 'says');
 
         return [...($kind === null || $way->facts === null ? [] : (new GoesWith($this->assessment->machine))->sentences($kind, $way->facts)), ...$always];
     }

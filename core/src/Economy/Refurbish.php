@@ -41,15 +41,15 @@ final readonly class Refurbish
         $rate = $catalogue->number('money_per_minute');
         foreach ($sellable as $id => $standing) {
             $good = 1.0 - $standing->now;
-            $proved = $standing->standing === Standing::Proved ? 1.0 : $terms['unproved'];
-            $worth = Money::of($standing->standing === Standing::Condemned ? 0 : (int) round($good * $proved * $terms['part'] * $standing->part->kind->price));
+            $proved = $standing->standing === Standing::Proved ? 1.0 : $terms->unproved;
+            $worth = Money::of($standing->standing === Standing::Condemned ? 0 : (int) round($good * $proved * $terms->part * $standing->part->kind->price));
             $parts[$id] = ['part' => $standing->part->name, 'standing' => $standing->standing, 'good' => $good, 'cost' => $shares[$id], 'worth' => $worth];
             // A part that fetches less than taking it out costs is not taken out.
-            $apart = $apart->plus(Money::of(max(0, $worth->minor - (int) round($terms['take_out'] * $rate))));
+            $apart = $apart->plus(Money::of(max(0, $worth->minor - (int) round($terms->takeOut * $rate))));
         }
-        $whole = (int) round($terms['whole'] * Worth::whenNew($assessment->machine));
-        $reserve = Money::of((int) round($terms['comeback'] * ($terms['warranty'] / 12) * ($catalogue->economy->redo * $rate + $whole / 4)));
-        $build = Money::of($whole - $paid - $toFinish - (int) round($terms['ready'] * $rate) - $reserve->minor);
+        $whole = (int) round($terms->whole * Worth::whenNew($assessment->machine));
+        $reserve = Money::of((int) round($terms->comeback * ($terms->warrantyMonths / 12) * ($catalogue->economy->redo * $rate + $whole / 4)));
+        $build = Money::of($whole - $paid - $toFinish - (int) round($terms->ready * $rate) - $reserve->minor);
         $break = $apart->minus(Money::of($paid));
         $daysLeft = $returnUntil === null ? null : (int) $now->setTime(0, 0)->diff($returnUntil->setTime(0, 0))->format('%r%a');
 

@@ -153,7 +153,7 @@ final readonly class WaysOn
             if ($source->id !== 'shelf' && $this->terms->offers !== [] && $offer === null) {
                 continue;
             }
-            $price = $spare->value ?? $offer->price ?? (int) round((float) $source->price * $part->kind->price * ($this->isOld && in_array($part->kind->id, $this->data->platform['parts'], true) ? $this->data->platform['old'] : 1.0));
+            $price = $spare->value ?? $offer->price ?? (int) round((float) $source->price * $part->kind->price * ($this->isOld && in_array($part->kind->id, $this->data->platform->parts, true) ? $this->data->platform->old : 1.0));
             $good = $spare->trust ?? $source->good ?? $this->catalogue->number('new_part_trust');
             $ways[] = new WayOn(
                 "replace:{$part->id}:{$source->id}", $source->id, ucfirst("replace {$part->inSentence()}, {$source->name}").($spare === null ? '' : " ({$spare->tag})"),
@@ -175,8 +175,8 @@ final readonly class WaysOn
         $claim = $this->data->claim;
 
         return new WayOn(
-            "claim:{$part->id}", 'claim', "{$claim['name']} (".lcfirst($part->name).')', [['act' => $act->id, 'on' => [$part->id]]], $part->id,
-            array_map(fn (float $share): float => $share * $claim['accepted'], $cures), 0, (int) $claim['minutes'] + $this->minutes($act), $claim['days'], $claim['warranty'], $claim['comeback'], $claim['lasts'], $this->later($claim['comeback'], 0),
+            "claim:{$part->id}", 'claim', "{$claim->name} (".lcfirst($part->name).')', [['act' => $act->id, 'on' => [$part->id]]], $part->id,
+            array_map(fn (float $share): float => $share * $claim->accepted, $cures), 0, $claim->minutes + $this->minutes($act), $claim->days, $claim->warrantyMonths, $claim->comeback, $claim->lasts, $this->later($claim->comeback, 0),
             ['The supplier may find no fault: then it comes back as it went.'],
         );
     }
@@ -187,9 +187,9 @@ final readonly class WaysOn
         $on = $cures = [];
         $price = 0.0;
         foreach ($this->machine->parts as $part) {
-            if (in_array($part->kind->id, $platform['parts'], true)) {
+            if (in_array($part->kind->id, $platform->parts, true)) {
                 $on[] = $part->id;
-                $price += $platform['price'] * $part->kind->price;
+                $price += $platform->price * $part->kind->price;
                 $cures += $this->curesOfReplacing($part);
             }
         }
@@ -197,7 +197,7 @@ final readonly class WaysOn
             $cures += $this->replay->model->cures('replace', [$kit->id => true]);
         }
 
-        return new WayOn('platform', 'platform', $platform['name'], [['act' => 'replace', 'on' => $on]], null, array_map(fn (float $share): float => $share * $platform['cures'], $cures), (int) round($price), (int) $platform['minutes'], $platform['days'], $platform['warranty'], $platform['comeback'], $platform['lasts'], $this->later($platform['comeback'], (int) round($price)));
+        return new WayOn('platform', 'platform', $platform->name, [['act' => 'replace', 'on' => $on]], null, array_map(fn (float $share): float => $share * $platform->cures, $cures), (int) round($price), $platform->minutes, $platform->days, $platform->warrantyMonths, $platform->comeback, $platform->lasts, $this->later($platform->comeback, (int) round($price)));
     }
 
     /**

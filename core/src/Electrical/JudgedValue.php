@@ -19,21 +19,19 @@ final readonly class JudgedValue
     ) {
     }
 
-    /** @param  array<string, mixed>  $row a value row of a catalogue limit; with several nominals the nearest one counts */
-    public static function of(array $row, ?float $value, ?Meter $meter = null): self
+    /** @param  non-empty-list<Nominal>  $nominals what it is held against; the nearest one counts */
+    public static function of(LimitValue $limit, array $nominals, ?float $value, ?Meter $meter = null): self
     {
-        $nominal = $row['nominals'][0];
-        if ($value !== null) {
-            foreach ($row['nominals'] as $candidate) {
-                if (abs($value - $candidate['at']) < abs($value - $nominal['at'])) {
-                    $nominal = $candidate;
-                }
+        $nominal = $nominals[0];
+        foreach ($value === null ? [] : $nominals as $candidate) {
+            if (abs($value - $candidate->at) < abs($value - $nominal->at)) {
+                $nominal = $candidate;
             }
         }
 
         return new self(
-            $row['name'], $row['unit'], $value, (float) $nominal['low'], (float) $nominal['high'], $nominal['source'],
-            $value === null ? 0.0 : ($meter ?? Meter::exact())->halfWidth($value, $row['unit']),
+            $limit->name, $limit->unit, $value, $nominal->low, $nominal->high, $nominal->source,
+            $value === null ? 0.0 : ($meter ?? Meter::exact())->halfWidth($value, $limit->unit),
         );
     }
 

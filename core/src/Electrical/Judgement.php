@@ -21,31 +21,27 @@ final readonly class Judgement
     }
 
     /**
-     * @param  array<string, mixed>  $limit  a limit of the catalogue
-     * @param  array<string, mixed>  $values measured numbers by value id; null or missing = not there
+     * @param  array<string, ?float>  $values measured numbers by value id; null or missing = not there
      * @param  ?Meter  $meter  what they were measured with; without it, a meter that is never off
      */
-    public static function of(array $limit, array $values, ?Meter $meter = null): self
+    public static function of(Limit $limit, array $values, ?Meter $meter = null): self
     {
-        $values = array_map(floatval(...), array_filter($values, fn (mixed $value): bool => $value !== null));
+        $values = array_filter($values, fn (?float $value): bool => $value !== null);
         $judged = $references = [];
-        foreach ($limit['values'] as $row) {
-            $value = $values[$row['id']] ?? self::difference($row, $values);
-            if ($row['reference'] ?? false) {
-                $references += $value === null ? [] : [$row['id'] => $value];
+        foreach ($limit->values as $row) {
+            $value = $values[$row->id] ?? self::difference($row, $values);
+            if ($row->reference) {
+                $references += $value === null ? [] : [$row->id => $value];
 
                 continue;
             }
-            if (isset($row['equals'])) {
-                if ($value === null || ! isset($values[$row['equals']])) {
-                    continue;
-                }
-                $row['nominals'] = [self::around($row, $values[$row['equals']])];
-            }
-            if ($value === null && ($row['optional'] ?? false)) {
+            $against = $row->equals === null ? null : $values[$row->equals] ?? null;
+            $nominals = $against === null ? $row->nominals : [self::around($row, $against)];
+            $notHeld = $row->equals !== null && ($value === null || $against === null);
+            if ($nominals === [] || $notHeld || ($value === null && $row->optional)) {
                 continue;
             }
-            $judged[$row['id']] = JudgedValue::of($row, $value, $meter);
+            $judged[$row->id] = JudgedValue::of($row, $nominals, $value, $meter);
         }
 
         return new self($judged, $references);
@@ -87,26 +83,18 @@ final readonly class Judgement
         return $this->references + array_filter($measured, fn (?float $value): bool => $value !== null);
     }
 
-    /**
-     * @param  array<string, mixed>  $row
-     * @param  array<string, float>  $values
-     */
-    private static function difference(array $row, array $values): ?float
+    /** @param  array<string, float>  $values */
+    private static function difference(LimitValue $row, array $values): ?float
     {
-        [$from, $take] = $row['difference'] ?? ['', ''];
+        [$from, $take] = $row->difference ?? ['', ''];
 
         return isset($values[$from], $values[$take]) ? round($values[$from] - $values[$take], 6) : null;
     }
 
-    /**
-     * @param  array<string, mixed>  $row
-     *
-     * @return array{at: float, low: float, high: float, source: string}
-     */
-    private static function around(array $row, float $at): array
+    private static function around(LimitValue $row, float $at): Nominal
     {
-        $half = abs($at) * (float) $row['tolerance'] + (float) ($row['step'] ?? 0.0);
+        $half = abs($at) * $row->tolerance + $row->step;
 
-        return ['at' => $at, 'low' => $at - $half, 'high' => $at + $half, 'source' => (string) $row['source']];
+        return new Nominal($at, $at - $half, $at + $half, (string) $row->source);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Electrical;
 
+use Orthoscope\Core\Plain\Row;
+
 /**
  * How far a meter may be off, by the unit it reads in: a share of the reading and a fixed step, added. Where nothing better
  * is known a common hand-held meter is meant (`meters` in limits.yaml, origin: judgement).
@@ -15,12 +17,12 @@ final readonly class Meter
     {
     }
 
-    /** @param  list<array{unit: string, share: float, step: float}>  $rows `meters` of the catalogue */
+    /** @param  list<Row>  $rows `meters` of the catalogue: unit, share and step */
     public static function fromRows(array $rows): self
     {
         $accuracy = [];
         foreach ($rows as $row) {
-            $accuracy[$row['unit']] = ['share' => (float) $row['share'], 'step' => (float) $row['step']];
+            $accuracy[$row->text('unit')] = ['share' => $row->number('share'), 'step' => $row->number('step')];
         }
 
         return new self($accuracy);

@@ -61,7 +61,7 @@ final readonly class Reading
         if (! in_array($check, $readings, true)) {
             throw new InvalidArgumentException(UnknownWord::sentence('reading with values', $check, $readings));
         }
-        $ids = array_column($catalogue->limits[(string) $catalogue->check($check)->limit]['values'], 'id');
+        $ids = array_keys($catalogue->limits[(string) $catalogue->check($check)->limit]->byId());
         $values = [];
         foreach (is_array($given['values'] ?? null) ? $given['values'] : [] as $id => $value) {
             if (! in_array($id, $ids, true) || ! is_numeric($value)) {

@@ -93,7 +93,7 @@ final readonly class Candidates
     /** Whether a start has shown already what the step is for, or a start as it is can no longer show what it fails at. */
     private function isMoot(Step $step): bool
     {
-        if (($step->setup['place'] ?? '') === Place::InCase->value) {
+        if ($step->setUp->place === Place::InCase) {
             return ($this->record->lastStart()->setUp->place ?? Place::InCase) !== Place::Bench;
         }
         if ($step->id === 'start' && $this->record->lastStart() !== null) {
@@ -167,12 +167,12 @@ final readonly class Candidates
         if ($step->record === 'deed') {
             return new Candidate($step, null, null, $on, null);
         }
-        $spare = isset($step->setup['lend']) && $target !== null ? $this->shelf->best($target->kind->id, $this->machine) : null;
+        $spare = $step->setUp->lends && $target !== null ? $this->shelf->best($target->kind->id, $this->machine) : null;
         $setUp = $this->setUp($step, $target, $spare);
 
         $longer = $setUp === null ? 0 : $this->longer($step, $setUp);
 
-        return $setUp === null ? null : new Candidate($step, $target, $setUp, $on, $spare, isset($step->setup['lend']) && $spare === null, $longer, $setUp->hasOwn('supply'));
+        return $setUp === null ? null : new Candidate($step, $target, $setUp, $on, $spare, $step->setUp->lends && $spare === null, $longer, $setUp->hasOwn('supply'));
     }
 
     private function check(Step $step, ?Part $target): ?Candidate
@@ -189,34 +189,34 @@ final readonly class Candidates
 
     private function setUp(Step $step, ?Part $target, ?Spare $spare): ?SetUp
     {
-        $words = $step->setup;
+        $asked = $step->setUp;
         $last = $this->record->lastStart()->setUp ?? new SetUp;
-        if (isset($words['restore'])) {
+        if ($asked->restores) {
             return $target === null ? null : $this->restored($target->id, $last);
         }
-        if (isset($words['output']) && ! $this->machine->has('output')) {
+        if ($asked->otherOutput && ! $this->machine->has('output')) {
             return null;
         }
         $out = $lent = $moved = [];
-        if (isset($words['out'])) {
-            $out = $words['out'] === 'target' ? [$target->id ?? ''] : $this->machine->meant($words['out']);
+        if ($asked->out !== null) {
+            $out = $asked->out === 'target' ? [$target->id ?? ''] : $this->machine->meant($asked->out);
             if ($out === []) {
                 return null;
             }
         }
-        if ($target !== null && isset($words['swap-slot']) && $target->kind->id === 'card') {
+        if ($target !== null && $asked->swapsSlot && $target->kind->id === 'card') {
             $moved = [$target->id => SetUp::OTHER_SLOT];
-        } elseif ($target !== null && (isset($words['only']) || isset($words['swap-slot']))) {
+        } elseif ($target !== null && ($asked->only || $asked->swapsSlot)) {
             $out = array_values(array_diff($this->machine->meant($target->kind->id), [$target->id]));
         }
-        if (isset($words['swap-slot']) && $target !== null && $target->kind->id !== 'card') {
+        if ($asked->swapsSlot && $target !== null && $target->kind->id !== 'card') {
             $slot = $this->anotherSlot($target->id);
             if ($slot === null) {
                 return null;
             }
             $moved = [$target->id => $slot];
         }
-        if (isset($words['lend']) && $target !== null) {
+        if ($asked->lends && $target !== null) {
             $lent = [$target->id => new Lent($spare->tag ?? '?', $spare->trust ?? 1.0)];
         }
         if ($this->locks->onOwnSupply() !== [] && isset($last->lent['supply'])) {
@@ -227,24 +227,24 @@ final readonly class Candidates
 
         return new SetUp(
             $out, $lent, $moved,
-            Place::from($words['place'] ?? $last->place->value),
-            isset($words['start_by']) ? StartBy::from($words['start_by']) : ($this->startsOnlyByPins && $step->id !== 'start' ? StartBy::Pins : StartBy::Button),
-            isset($words['temperature']) ? Temperature::from($words['temperature']) : ($step->id !== 'start' ? $this->temperature : null),
-            isset($words['goal']) ? Goal::from($words['goal']) : ($step->id !== 'start' ? $this->goal : Goal::System),
-            ($words['output'] ?? '') === 'other',
+            $asked->place ?? $last->place,
+            $asked->startBy ?? ($this->startsOnlyByPins && $step->id !== 'start' ? StartBy::Pins : StartBy::Button),
+            $asked->temperature ?? ($step->id !== 'start' ? $this->temperature : null),
+            $asked->goal ?? ($step->id !== 'start' ? $this->goal : Goal::System),
+            $asked->otherOutput,
         );
     }
 
     /** Bench minutes on top of the step's own, for a trial that must be made cold, warm, at work or for hours. */
     private function longer(Step $step, SetUp $setUp): int
     {
-        $work = isset($step->setup['goal']) ? 0 : match ($setUp->goal) {
+        $work = $step->setUp->goal !== null ? 0 : match ($setUp->goal) {
             Goal::Load => $this->catalogue->number('load_minutes'),
             Goal::Hours => 2 * $this->catalogue->number('load_minutes'),
             default => 0,
         };
 
-        return (int) ($work + ($setUp->temperature === null || isset($step->setup['temperature']) ? 0 : $this->catalogue->number('condition_minutes')));
+        return (int) ($work + ($setUp->temperature === null || $step->setUp->temperature !== null ? 0 : $this->catalogue->number('condition_minutes')));
     }
 
     /** The machine's own part back in its place, and out of that place whatever was put there meanwhile. */

@@ -155,7 +155,7 @@ final class Planner
     /** A start that changes only what nobody suspects is a plain start with more work. */
     private function isPlainStartInDisguise(Candidate $candidate): bool
     {
-        if ($candidate->step->record !== 'start' || $candidate->setUp === null || array_diff_key($candidate->step->setup, ['temperature' => 1, 'goal' => 1]) === []) {
+        if ($candidate->step->record !== 'start' || $candidate->setUp === null || $candidate->step->setUp->changesNoPart()) {
             return false;
         }
         $model = $this->replay->model;

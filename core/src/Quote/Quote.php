@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Quote;
 
 use DateTimeImmutable;
+use Orthoscope\Core\Catalogue\Economy\DepositTerms;
 use Orthoscope\Core\Plain\Money;
 
 /** What the owner is asked to agree to: one or more variants, a deposit, and until when it holds. */
@@ -19,18 +20,18 @@ final readonly class Quote
 
     /**
      * @param  list<Variant>  $variants
-     * @param  array{from: int, share: int}  $deposit asked from this total on, and how much of it, in hundredths of a per cent
+     * @param  DepositTerms  $deposit asked from this total on, and how much of it
      *
      * @throws UnusableQuote
      */
-    public static function of(array $variants, DateTimeImmutable $validUntil, DateTimeImmutable $now, array $deposit, string $words = ''): self
+    public static function of(array $variants, DateTimeImmutable $validUntil, DateTimeImmutable $now, DepositTerms $deposit, string $words = ''): self
     {
         return match (true) {
             $variants === [] => throw UnusableQuote::because('Pick at least one way on for the quote.'),
             count($variants) > self::MOST_VARIANTS => throw UnusableQuote::because('More than four variants cannot be told apart on a telephone; leave the dearest out.'),
             $validUntil <= $now => throw UnusableQuote::because('The quote would be out of date at once; choose a later day.'),
             $validUntil > $now->modify('+90 days') => throw UnusableQuote::because('Prices do not hold for more than 90 days; choose an earlier day.'),
-            default => new self($variants, $validUntil, $deposit['from'], $deposit['share'], trim($words)),
+            default => new self($variants, $validUntil, $deposit->from, $deposit->share, trim($words)),
         };
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\SetUp;
 
+use Orthoscope\Core\Plain\Row;
+
 /** How a machine is put together for a start, as differences from how it came in. */
 final readonly class SetUp
 {
@@ -28,26 +30,28 @@ final readonly class SetUp
     ) {
     }
 
-    /** @param  array<string, mixed>  $given the "setup" of a start in a case file */
+    /** @param  array<array-key, mixed>  $given the "setup" of a start in a case file */
     public static function fromArray(array $given): self
     {
-        $out = array_values(array_unique($given['out'] ?? []));
+        return self::fromRow(Row::of($given, 'the set-up'));
+    }
+
+    public static function fromRow(Row $given): self
+    {
+        $out = array_values(array_unique($given->texts('out', [])));
         sort($out);
-        $lent = [];
-        foreach ($given['lent'] ?? [] as $part => $spare) {
-            $lent[$part] = new Lent($spare['tag'], (float) ($spare['trust'] ?? 0.97));
-        }
+        $lent = array_map(Lent::fromRow(...), $given->has('lent') ? $given->rowByName('lent') : []);
         ksort($lent);
-        $moved = $given['moved'] ?? [];
+        $moved = $given->textByName('moved', []);
         ksort($moved);
 
         return new self(
             $out, $lent, $moved,
-            Place::from($given['place'] ?? 'case'),
-            StartBy::from($given['start_by'] ?? 'button'),
-            isset($given['temperature']) ? Temperature::from($given['temperature']) : null,
-            Goal::from($given['goal'] ?? 'system'),
-            ($given['output'] ?? '') === 'other',
+            Place::from($given->text('place', 'case')),
+            StartBy::from($given->text('start_by', 'button')),
+            $given->has('temperature') ? Temperature::from($given->text('temperature')) : null,
+            Goal::from($given->text('goal', 'system')),
+            $given->text('output', '') === 'other',
         );
     }
 

@@ -23,16 +23,16 @@ final readonly class Fitting
     {
         $against = $cautions = [];
         foreach ($data->fit as $rule) {
-            if ($rule['kind'] !== $kind) {
+            if ($rule->kind !== $kind) {
                 continue;
             }
-            $has = $facts[$rule['fact']] ?? null;
-            $wants = self::wanted($rule['fact'], $machine);
-            if (self::holds($rule['rule'], $has, $wants)) {
+            $has = $facts[$rule->fact] ?? null;
+            $wants = self::wanted($rule->fact, $machine);
+            if (self::holds($rule->rule, $has, $wants)) {
                 continue;
             }
-            $says = str_replace(['{machine}', '{spare}'], [self::words($wants), self::words($has)], $rule['says']);
-            isset($rule['caution']) ? $cautions[] = "{$says}: {$rule['caution']}" : $against[] = $says;
+            $says = str_replace(['{machine}', '{spare}'], [self::words($wants), self::words($has)], $rule->says);
+            $rule->caution !== null ? $cautions[] = "{$says}: {$rule->caution}" : $against[] = $says;
         }
 
         return new self($against, $cautions);

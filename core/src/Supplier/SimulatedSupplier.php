@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Supplier;
 
 use DateTimeImmutable;
+use Orthoscope\Core\Catalogue\Supplier\SupplierData;
 use Orthoscope\Core\Economy\Offer;
 use Orthoscope\Core\Plain\Draw;
 
@@ -20,28 +21,19 @@ final readonly class SimulatedSupplier implements Supplier
     /** Share of broken parts in which the supplier finds nothing, whose bench is warm and quick. Origin: judgement. */
     private const NOT_FOUND = 0.3;
 
-    /** @var array<string, array<string, mixed>> */
-    private array $houses;
-
-    /** @var array<string, array<string, mixed>> */
-    private array $rows;
-
     /**
-     * @param  array<string, mixed>  $file `core/catalogue/supplier.yaml`
      * @param  array<string, bool>  $fixed  order => whether its part works, for courses that are played
      * @param  float  $soldOut share of days on which something is sold out, 0 to 1
      */
-    public function __construct(array $file, private string $seed, private array $fixed = [], private float $soldOut = self::SOLD_OUT)
+    public function __construct(private SupplierData $data, private string $seed, private array $fixed = [], private float $soldOut = self::SOLD_OUT)
     {
-        $this->houses = array_column($file['houses'], null, 'id');
-        $this->rows = array_column($file['offers'], null, 'id');
     }
 
     public function offers(DateTimeImmutable $day): array
     {
         $offers = [];
-        foreach (array_keys($this->rows) as $id) {
-            $offer = $this->offer((string) $id, $day);
+        foreach (array_keys($this->data->wares) as $id) {
+            $offer = $this->offer($id, $day);
             if ($offer !== null) {
                 $offers[$offer->kind][] = $offer;
             }
@@ -52,14 +44,25 @@ final readonly class SimulatedSupplier implements Supplier
 
     public function offer(string $id, DateTimeImmutable $day): ?Offer
     {
-        $row = $this->rows[$id] ?? null;
-        if ($row === null) {
+        $ware = $this->data->wares[$id] ?? null;
+        if ($ware === null) {
             return null;
         }
-        $house = $this->houses[$row['house']];
+        $house = $this->data->houses[$ware->house];
         $soldOut = Draw::from("{$this->seed} stock {$id} {$day->format('Y-m-d')}")->happens($this->soldOut);
 
-        return new Offer($id, $house['name'], $row['kind'], $row['name'], $row['condition'], $row['price'], $row['days'], $soldOut ? 0 : $row['stock'], $house['return'], $row['facts']);
+        return new Offer(
+            id: $id,
+            supplier: $house->name,
+            kind: $ware->kind,
+            name: $ware->name,
+            condition: $ware->condition,
+            price: $ware->price,
+            days: $ware->days,
+            stock: $soldOut ? 0 : $ware->stock,
+            returnDays: $house->returnDays,
+            facts: $ware->facts,
+        );
     }
 
     public function promise(string $offer, string $order, DateTimeImmutable $now): ?DateTimeImmutable
@@ -75,18 +78,18 @@ final readonly class SimulatedSupplier implements Supplier
 
     public function deliver(string $offer, string $order): Delivery
     {
-        $house = $this->houses[$this->rows[$offer]['house']];
+        $house = $this->data->houses[$this->data->wares[$offer]->house];
         $draw = Draw::from("{$this->seed} parcel {$order}");
-        $wrong = $draw->happens($house['wrong']);
-        $damaged = $draw->happens($house['damaged']);
-        $works = ! $draw->happens($house['dead']);
+        $wrong = $draw->happens($house->wrong);
+        $damaged = $draw->happens($house->damaged);
+        $works = ! $draw->happens($house->dead);
 
         return isset($this->fixed[$order]) ? new Delivery(false, false, $this->fixed[$order]) : new Delivery($wrong, $damaged, $works && ! $damaged);
     }
 
     public function answer(string $offer, string $order, int $round, bool $separates): ClaimAnswer
     {
-        $house = $this->houses[$this->rows[$offer]['house']];
+        $house = $this->data->houses[$this->data->wares[$offer]->house];
         $draw = Draw::from("{$this->seed} claim {$order} {$round}");
         $delivery = $this->deliver($offer, $order);
         if ($delivery->wrong || $delivery->damaged) {
@@ -97,7 +100,7 @@ final readonly class SimulatedSupplier implements Supplier
         }
 
         return match (true) {
-            $draw->happens(min(1.0, $house['accepts'] + ($separates ? self::SEPARATED : 0.0))) => $draw->happens(0.7) ? ClaimAnswer::Replaced : ClaimAnswer::Refunded,
+            $draw->happens(min(1.0, $house->accepts + ($separates ? self::SEPARATED : 0.0))) => $draw->happens(0.7) ? ClaimAnswer::Replaced : ClaimAnswer::Refunded,
             default => ClaimAnswer::Refused,
         };
     }

@@ -176,11 +176,11 @@ final readonly class EntryWords
     {
         $check = $this->catalogue->check($finding->check);
         $words = $finding->contacts === null || $finding->contacts->contacts === [] ? '' : ': '.$finding->contacts->words();
-        $order = $check->limit === null ? [] : $this->catalogue->limits[$check->limit]['order'] ?? [];
+        $order = $check->limit === null ? [] : $this->catalogue->limits[$check->limit]->order;
         if ($order !== [] && $finding->values !== []) {
             $judged = Judgement::of($this->catalogue->limits[(string) $check->limit], $finding->values)->judged;
             $states = RailOrder::states($order, $judged, ($finding->checked['plugs'] ?? '') === 'yes');
-            $names = array_column($this->catalogue->limits[(string) $check->limit]['values'], 'name', 'id');
+            $names = array_column($this->catalogue->limits[(string) $check->limit]->values, 'name', 'id');
             foreach (array_filter($states, fn (RailState $state): bool => $state === RailState::TakenAsUp) as $rail => $state) {
                 $words .= ", {$names[$rail]} {$state->value}: a later one is, with every plug in";
             }
@@ -199,9 +199,9 @@ final readonly class EntryWords
         }
         $limit = $this->catalogue->limits[(string) $this->catalogue->check($finding->check)->limit];
         $words = [];
-        foreach ($limit['values'] as $row) {
-            if (isset($finding->values[$row['id']])) {
-                $words[] = sprintf('%s %s %s', $row['name'], rtrim(rtrim(number_format($finding->values[$row['id']], 2, '.', ''), '0'), '.'), $row['unit']);
+        foreach ($limit->values as $row) {
+            if (isset($finding->values[$row->id])) {
+                $words[] = sprintf('%s %s %s', $row->name, rtrim(rtrim(number_format($finding->values[$row->id], 2, '.', ''), '0'), '.'), $row->unit);
             }
         }
 

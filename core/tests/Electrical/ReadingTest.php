@@ -6,12 +6,14 @@ namespace Orthoscope\Core\Tests\Electrical;
 
 use InvalidArgumentException;
 use Orthoscope\Core\Electrical\Judgement;
+use Orthoscope\Core\Electrical\Limit;
 use Orthoscope\Core\Electrical\Meter;
 use Orthoscope\Core\Electrical\RailOrder;
 use Orthoscope\Core\Electrical\RailState;
 use Orthoscope\Core\Electrical\ResistorMarking;
 use Orthoscope\Core\Evidence\CaseMistake;
 use Orthoscope\Core\Evidence\Finding;
+use Orthoscope\Core\Plain\Row;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -22,8 +24,9 @@ final class ReadingTest extends TestCase
     /** The range the meter leaves open is cut by the limit; the share inside is counted by hand (rectangular, JCGM 100:2008 4.3.7, from memory). */
     public function test_near_a_limit_the_meter_leaves_it_open(): void
     {
-        $meter = Meter::fromRows([['unit' => 'V', 'share' => 0.0, 'step' => 0.1]]);
-        $limit = ['values' => [['id' => 'v', 'name' => 'v', 'unit' => 'V', 'nominals' => [['at' => 12.0, 'low' => 11.4, 'high' => 12.6, 'source' => 's']]]]];
+        $meter = Meter::fromRows([Row::of(['unit' => 'V', 'share' => 0.0, 'step' => 0.1], 'a meter')]);
+        $nominal = ['at' => 12.0, 'low' => 11.4, 'high' => 12.6, 'source' => 's'];
+        $limit = Limit::fromRow(Row::of(['id' => 'rail', 'values' => [['id' => 'v', 'name' => 'v', 'unit' => 'V', 'nominals' => [$nominal]]]], 'a limit'));
         foreach ([[12.0, true, 1.0], [11.45, true, 0.75], [11.4, true, 0.5], [11.35, false, 0.75], [11.2, false, 1.0], [12.65, false, 0.75]] as [$value, $passes, $sure]) {
             $judgement = Judgement::of($limit, ['v' => $value], $meter);
             $this->assertSame($passes, $judgement->passes(), (string) $value);
@@ -69,10 +72,10 @@ final class ReadingTest extends TestCase
     {
         $limit = Bench::catalogue()->limits['card-rails-live'];
         $judged = Judgement::of($limit, ['pcie' => 0.95])->judged;
-        $this->assertSame(['core' => RailState::TakenAsUp, 'memory' => RailState::TakenAsUp, 'pcie' => RailState::Up], RailOrder::states($limit['order'], $judged, true));
-        $this->assertSame(['core' => RailState::Unknown, 'memory' => RailState::Unknown, 'pcie' => RailState::Up], RailOrder::states($limit['order'], $judged, false));
+        $this->assertSame(['core' => RailState::TakenAsUp, 'memory' => RailState::TakenAsUp, 'pcie' => RailState::Up], RailOrder::states($limit->order, $judged, true));
+        $this->assertSame(['core' => RailState::Unknown, 'memory' => RailState::Unknown, 'pcie' => RailState::Up], RailOrder::states($limit->order, $judged, false));
         $judged = Judgement::of($limit, ['memory' => 0.1])->judged;
-        $this->assertSame(['core' => RailState::Unknown, 'memory' => RailState::Down, 'pcie' => RailState::Unknown], RailOrder::states($limit['order'], $judged, true));
+        $this->assertSame(['core' => RailState::Unknown, 'memory' => RailState::Down, 'pcie' => RailState::Unknown], RailOrder::states($limit->order, $judged, true));
     }
 
     /**

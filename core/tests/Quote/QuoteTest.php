@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Tests\Quote;
 
 use DateTimeImmutable;
+use Orthoscope\Core\Catalogue\Economy\DepositTerms;
 use Orthoscope\Core\Plain\Draw;
 use Orthoscope\Core\Plain\Money;
 use Orthoscope\Core\Quote\Leave;
@@ -102,6 +103,6 @@ final class QuoteTest extends TestCase
     {
         $now = new DateTimeImmutable('2026-11-25 10:00');
 
-        return Quote::of($variants, $now->modify("{$days} days"), $now, ['from' => 15000, 'share' => 3000], $words);
+        return Quote::of($variants, $now->modify("{$days} days"), $now, new DepositTerms(from: 15000, share: 3000), $words);
     }
 }

@@ -19,12 +19,12 @@
                     <div class="field"><label for="c-h-{{ $check->id }}">In which machine</label><select id="c-h-{{ $check->id }}" name="entry[host]"><option value="">choose</option>@foreach ($page->hosts() as $host)<option value="{{ $host->tag }}" @selected($sent && old('entry.host') === $host->tag)>{{ $host->tag }}, {{ $host->name }}, trusted {{ (int) round(100 * $host->trustNow()) }} in 100</option>@endforeach</select></div>
                 @endif
                 @if ($check->limit)
-                    <div class="grid">@foreach ($page->catalogue->limits[$check->limit]['values'] as $value)
-                        @continue(isset($value['difference']))
-                        @php($key = "entry.values.{$value['id']}")
-                        <div class="field"><label for="c-{{ $check->id }}-{{ $value['id'] }}">{{ $value['name'] }}{{ ($value['marking'] ?? false) ? '' : ', '.$value['unit'] }}</label><input id="c-{{ $check->id }}-{{ $value['id'] }}" name="entry[values][{{ $value['id'] }}]" inputmode="text" autocomplete="off" value="{{ $sent ? old($key) : '' }}" @if ($sent && $errors->has($key)) aria-invalid="true" aria-describedby="e-{{ $check->id }}-{{ $value['id'] }}" @endif>
+                    <div class="grid">@foreach ($page->catalogue->limits[$check->limit]->values as $value)
+                        @continue($value->difference !== null)
+                        @php($key = "entry.values.{$value->id}")
+                        <div class="field"><label for="c-{{ $check->id }}-{{ $value->id }}">{{ $value->name }}{{ $value->marking ? '' : ', '.$value->unit }}</label><input id="c-{{ $check->id }}-{{ $value->id }}" name="entry[values][{{ $value->id }}]" inputmode="text" autocomplete="off" value="{{ $sent ? old($key) : '' }}" @if ($sent && $errors->has($key)) aria-invalid="true" aria-describedby="e-{{ $check->id }}-{{ $value->id }}" @endif>
                             <small>{{ $points->limitWords($value) }}</small>
-                            @if ($sent)@error($key)<p class="error" id="e-{{ $check->id }}-{{ $value['id'] }}">{{ $message }}</p>@enderror @endif</div>
+                            @if ($sent)@error($key)<p class="error" id="e-{{ $check->id }}-{{ $value->id }}">{{ $message }}</p>@enderror @endif</div>
                     @endforeach</div>
                     <p class="source">{{ $points->limitSource($check->limit) }}</p>
                 @endif

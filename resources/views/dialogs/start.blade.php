@@ -7,7 +7,7 @@
             <span class="power-clock" data-clock data-wait="{{ $page->wait()->seconds }}" data-why="{{ $page->wait()->why }}"><button type="button" data-clock-start><kbd>o</kbd> power on now</button><b class="num" data-clock-face hidden>0:00</b></span></header>
         @if ($kind === 'start')<p class="error" role="alert">{{ $error('entry.reached', 'entry.kind', 'entry.setup', 'entry.signs', 'entry.ended', 'entry.codes', 'entry.after') }}</p>@endif
         <fieldset class="picker"><legend>How far did it get? <small>Pick where it stopped on the chain, or press its letter.</small></legend>
-            @foreach ($page->catalogue->stages as $stage)<span class="milestone" aria-hidden="true">{{ $stage['name'] }}</span>@endforeach<span class="milestone" aria-hidden="true">all the way</span>
+            @foreach ($page->catalogue->stages as $stage)<span class="milestone" aria-hidden="true">{{ $stage->name }}</span>@endforeach<span class="milestone" aria-hidden="true">all the way</span>
             @foreach ($page->catalogue->reaches as $reach)<label class="r-{{ $reach->id }}"><input type="radio" name="entry[reached]" value="{{ $reach->id }}" data-reach-key="{{ $reach->key }}" @checked(old('entry.reached') === $reach->id)><kbd>{{ $reach->key }}</kbd> {{ $reach->name }}</label>@endforeach
         </fieldset>
         <p class="notice" data-too-short hidden></p>

@@ -4,30 +4,28 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Catalogue\Economy;
 
+use Orthoscope\Core\Plain\Row;
+
 /** What ways on cost beside the price of parts and the minutes of acts; `core/catalogue/economy.yaml`. */
 final readonly class EconomyData
 {
     /**
      * @param  array<string, Source>  $sources
      * @param  array<string, Way>  $ways
-     * @param  array<string, mixed>  $platform
-     * @param  array<string, mixed>  $claim
-     * @param  array<string, array<string, mixed>>  $ends
+     * @param  array<string, EndOfWork>  $ends
      * @param  array<string, float>  $worth share of the new price of its parts that a machine is worth, by age
      * @param  int  $day     minor units of money that a day of waiting costs an owner
      * @param  float  $years   years that comebacks count
      * @param  int  $redo    bench minutes of a comeback
      * @param  float  $within  share of courses within the range that is told
-     * @param  list<array{part: string, says: string}>  $effects
+     * @param  list<Effect>  $effects
      * @param  int  $tax     hundredths of a per cent
-     * @param  array{from: int, share: int}  $deposit
-     * @param  array{whole: float, part: float, unproved: float, ready: int, take_out: int, warranty: int, comeback: float}  $refurbish
      */
     private function __construct(
         public array $sources,
         public array $ways,
-        public array $platform,
-        public array $claim,
+        public Platform $platform,
+        public ClaimTerms $claim,
         public array $ends,
         public array $worth,
         public int $day,
@@ -36,20 +34,30 @@ final readonly class EconomyData
         public float $within,
         public array $effects,
         public int $tax,
-        public array $deposit,
+        public DepositTerms $deposit,
         public int $validDays,
-        public array $refurbish,
+        public RefurbishTerms $refurbish,
     ) {
     }
 
-    /** @param  array<string, mixed>  $file */
-    public static function fromFile(array $file): self
+    public static function fromFile(Row $file): self
     {
         return new self(
-            array_column(array_map(Source::fromArray(...), $file['sources']), null, 'id'),
-            array_column(array_map(Way::fromArray(...), $file['ways']), null, 'id'),
-            $file['platform'], $file['claim'], array_column($file['ends'], null, 'id'), $file['worth'],
-            $file['day'], (float) $file['years'], $file['redo'], (float) $file['within'], $file['effects'], $file['tax'], $file['deposit'], $file['valid_days'], $file['refurbish'],
+            sources: array_column(array_map(Source::fromRow(...), $file->rows('sources')), null, 'id'),
+            ways: array_column(array_map(Way::fromRow(...), $file->rows('ways')), null, 'id'),
+            platform: Platform::fromRow($file->row('platform')),
+            claim: ClaimTerms::fromRow($file->row('claim')),
+            ends: array_column(array_map(EndOfWork::fromRow(...), $file->rows('ends')), null, 'id'),
+            worth: $file->numberByName('worth'),
+            day: $file->whole('day'),
+            years: $file->number('years'),
+            redo: $file->whole('redo'),
+            within: $file->number('within'),
+            effects: array_map(Effect::fromRow(...), $file->rows('effects')),
+            tax: $file->whole('tax'),
+            deposit: DepositTerms::fromRow($file->row('deposit')),
+            validDays: $file->whole('valid_days'),
+            refurbish: RefurbishTerms::fromRow($file->row('refurbish')),
         );
     }
 

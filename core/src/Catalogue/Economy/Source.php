@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Catalogue\Economy;
 
+use Orthoscope\Core\Plain\Row;
+
 /** How a part can be had: new, used, off the shelf. */
 final readonly class Source
 {
@@ -26,9 +28,17 @@ final readonly class Source
     ) {
     }
 
-    /** @param  array<string, mixed>  $row */
-    public static function fromArray(array $row): self
+    public static function fromRow(Row $row): self
     {
-        return new self($row['id'], $row['name'], $row['price'], $row['good'], $row['warranty'], (float) $row['comeback'], $row['lasts'], $row['days']);
+        return new self(
+            id: $row->text('id'),
+            name: $row->text('name'),
+            price: $row->numberOrNull('price'),
+            good: $row->numberOrNull('good'),
+            warrantyMonths: $row->whole('warranty'),
+            comeback: $row->number('comeback'),
+            lasts: $row->whole('lasts'),
+            days: $row->range('days'),
+        );
     }
 }

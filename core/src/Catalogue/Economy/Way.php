@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Catalogue\Economy;
 
+use Orthoscope\Core\Plain\Row;
+
 /** A kind of way on that buys no part: cure by settings, clean, repair on the board, work around. */
 final readonly class Way
 {
@@ -26,9 +28,17 @@ final readonly class Way
     ) {
     }
 
-    /** @param  array<string, mixed>  $row */
-    public static function fromArray(array $row): self
+    public static function fromRow(Row $row): self
     {
-        return new self($row['id'], $row['name'], $row['acts'], $row['warranty'], (float) $row['comeback'], $row['lasts'], (float) $row['loss'], $row['limit'] ?? null);
+        return new self(
+            id: $row->text('id'),
+            name: $row->text('name'),
+            acts: $row->texts('acts'),
+            warrantyMonths: $row->whole('warranty'),
+            comeback: $row->number('comeback'),
+            lasts: $row->whole('lasts'),
+            loss: $row->number('loss'),
+            limit: $row->textOrNull('limit'),
+        );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Catalogue\Proving;
 
+use Orthoscope\Core\Plain\Row;
 use Orthoscope\Core\SetUp\SetUp;
 
 /** One thing that may have to be proved: a look or reading that must pass, or a start under a condition. */
@@ -33,12 +34,19 @@ final readonly class PlanItem
     ) {
     }
 
-    /** @param  array<string, mixed>  $row */
-    public static function fromArray(array $row): self
+    public static function fromRow(Row $row): self
     {
         return new self(
-            $row['id'], $row['name'], $row['plain'], $row['check'] ?? null, $row['pass'] ?? null, isset($row['start']) ? SetUp::fromArray($row['start']) : null,
-            $row['when'], $row['consent'] ?? false, ($row['depth'] ?? '') === 'long', $row['needs'] ?? null,
+            id: $row->text('id'),
+            name: $row->text('name'),
+            plain: $row->text('plain'),
+            check: $row->textOrNull('check'),
+            pass: $row->textOrNull('pass'),
+            setUp: $row->has('start') ? SetUp::fromRow($row->row('start')) : null,
+            when: $row->texts('when'),
+            consent: $row->flag('consent'),
+            long: $row->text('depth', '') === 'long',
+            needs: $row->textOrNull('needs'),
         );
     }
 }

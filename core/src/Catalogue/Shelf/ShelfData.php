@@ -5,29 +5,46 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Catalogue\Shelf;
 
 use Orthoscope\Core\Catalogue\CatalogueMistake;
+use Orthoscope\Core\Plain\Row;
 
 /** What the catalogue knows of spares (`shelf.yaml`): origins, proofs, how kinds wear and are harmed, which facts decide fit. */
 final readonly class ShelfData
 {
     /**
-     * @param  array<string, array<string, mixed>>  $origins
-     * @param  array<string, array<string, mixed>>  $proofs
-     * @param  array<string, array{id: string, loss: float, harmed: float, days: int}>  $kinds
-     * @param  array{rate: float, weight: int}  $deadOnArrival
+     * @param  array<string, Origin>  $origins
+     * @param  array<string, ProofKind>  $proofs
+     * @param  array<string, Wear>  $kinds
+     * @param  float  $deadRate   share of new parts dead on arrival, before the shop has a rate of its own
+     * @param  float  $deadWeight as if from so many parts
      * @param  float  $verifyBelow trust under which a spare is to be verified before it is relied on
      * @param  array<string, float>  $destructive fault => chance that a machine with it destroys what is put into it
-     * @param  list<array{kind: string, rule: string, fact: string, says: string, caution?: string}>  $fit
+     * @param  list<FitRule>  $fit
      */
-    private function __construct(public array $origins, public array $proofs, public array $kinds, public array $deadOnArrival, public float $verifyBelow, public array $destructive, public array $fit)
-    {
+    private function __construct(
+        public array $origins,
+        public array $proofs,
+        public array $kinds,
+        public float $deadRate,
+        public float $deadWeight,
+        public float $verifyBelow,
+        public array $destructive,
+        public array $fit,
+    ) {
     }
 
-    /** @param  array<string, mixed>  $file */
-    public static function fromFile(array $file): self
+    public static function fromFile(Row $file): self
     {
+        $dead = $file->row('dead_on_arrival');
+
         return new self(
-            array_column($file['origins'], null, 'id'), array_column($file['proofs'], null, 'id'), array_column($file['kinds'], null, 'id'),
-            $file['dead_on_arrival'], (float) $file['verify_below'], array_map(floatval(...), $file['destructive']), $file['fit'],
+            origins: array_column(array_map(Origin::fromRow(...), $file->rows('origins')), null, 'id'),
+            proofs: array_column(array_map(ProofKind::fromRow(...), $file->rows('proofs')), null, 'id'),
+            kinds: array_column(array_map(Wear::fromRow(...), $file->rows('kinds')), null, 'id'),
+            deadRate: $dead->number('rate'),
+            deadWeight: $dead->number('weight'),
+            verifyBelow: $file->number('verify_below'),
+            destructive: $file->numberByName('destructive'),
+            fit: array_map(FitRule::fromRow(...), $file->rows('fit')),
         );
     }
 
@@ -36,35 +53,35 @@ final readonly class ShelfData
     {
         $known = $this->origins[$origin] ?? throw CatalogueMistake::unknown('origin of a spare', $origin, array_keys($this->origins));
 
-        return isset($known['good']) ? (float) $known['good'] : 1.0 - $deadOnArrival;
+        return $known->good ?? 1.0 - $deadOnArrival;
     }
 
     /** Share of bad parts a proof shows to be bad. */
     public function catches(string $proof): float
     {
-        return (float) ($this->proofs[$proof] ?? throw CatalogueMistake::unknown('proof', $proof, array_keys($this->proofs)))['catches'];
+        return ($this->proofs[$proof] ?? throw CatalogueMistake::unknown('proof', $proof, array_keys($this->proofs)))->catches;
     }
 
     /** @return array<string, string> proofs that can be made on a kind of part => in words */
     public function proofsOf(string $kind): array
     {
-        return array_column(array_filter($this->proofs, fn (array $proof): bool => in_array($kind, $proof['kinds'] ?? [$kind], true)), 'name', 'id');
+        return array_column(array_filter($this->proofs, fn (ProofKind $proof): bool => in_array($kind, $proof->kinds ?? [$kind], true)), 'name', 'id');
     }
 
     public function harmed(string $kind): float
     {
-        return (float) ($this->kinds[$kind]['harmed'] ?? 0.3);
+        return $this->kinds[$kind]->harmed ?? 0.3;
     }
 
     /** Share that goes bad in a year. */
     public function loss(string $kind): float
     {
-        return (float) ($this->kinds[$kind]['loss'] ?? 0.04);
+        return $this->kinds[$kind]->loss ?? 0.04;
     }
 
     public function loanDays(string $kind): int
     {
-        return $this->kinds[$kind]['days'] ?? 2;
+        return $this->kinds[$kind]->days ?? 2;
     }
 
     /**
@@ -74,6 +91,6 @@ final readonly class ShelfData
      */
     public function deadOnArrival(int $dead, int $arrived): float
     {
-        return ($dead + $this->deadOnArrival['rate'] * $this->deadOnArrival['weight']) / ($arrived + $this->deadOnArrival['weight']);
+        return ($dead + $this->deadRate * $this->deadWeight) / ($arrived + $this->deadWeight);
     }
 }

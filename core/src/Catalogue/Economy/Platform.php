@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Catalogue\Economy;
+
+use Orthoscope\Core\Plain\Row;
+
+/** Board, processor and memory bought as one. */
+final readonly class Platform
+{
+    /**
+     * @param  list<string>  $parts kinds of part that move together
+     * @param  float  $price share of what they cost one by one
+     * @param  float  $old what parts of an old platform cost, as a multiple
+     * @param  float  $comeback share that comes back within a year
+     * @param  int  $lasts years it may be expected to last
+     * @param  array{int, int}  $days until it is here, from and to
+     * @param  float  $cures share of what was wrong with them that it cures
+     */
+    public function __construct(
+        public string $name,
+        public array $parts,
+        public float $price,
+        public float $old,
+        public int $minutes,
+        public int $warrantyMonths,
+        public float $comeback,
+        public int $lasts,
+        public array $days,
+        public float $cures,
+    ) {
+    }
+
+    public static function fromRow(Row $row): self
+    {
+        return new self(
+            name: $row->text('name'),
+            parts: $row->texts('parts'),
+            price: $row->number('price'),
+            old: $row->number('old'),
+            minutes: $row->whole('minutes'),
+            warrantyMonths: $row->whole('warranty'),
+            comeback: $row->number('comeback'),
+            lasts: $row->whole('lasts'),
+            days: $row->range('days'),
+            cures: $row->number('cures'),
+        );
+    }
+}
