@@ -8,6 +8,7 @@ use Illuminate\Validation\Validator;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\CaseMistake;
 use Orthoscope\Core\Evidence\MannerReader;
+use Orthoscope\Core\Evidence\Written;
 use Orthoscope\Core\SetUp\Manner;
 
 /** How often and when a machine fails, as it is told at the counter: the fields of `<x-manner>`. What can be said so, the core says. */
@@ -28,8 +29,10 @@ final class MannerTold
             if ($validator->errors()->isNotEmpty()) {
                 return;
             }
+            $fields = array_intersect_key($validator->getData(), self::FIELDS + ['reached' => true]);
+            $told = array_filter($fields, fn (mixed $value): bool => is_scalar($value) && $value !== '');
             try {
-                MannerReader::read(array_filter($validator->getData(), fn (mixed $value, string $field): bool => is_scalar($value) && $value !== '' && (isset(self::FIELDS[$field]) || $field === 'reached'), ARRAY_FILTER_USE_BOTH), $catalogue);
+                MannerReader::read(Written::of($told), $catalogue);
             } catch (CaseMistake $mistake) {
                 $validator->errors()->add(trim($mistake->path, '/'), $mistake->sentence);
             }

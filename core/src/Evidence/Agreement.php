@@ -17,10 +17,10 @@ final readonly class Agreement extends Entry
      * @param  string  $agreed  the text that was agreed to, word for word
      */
     public function __construct(
-        int $number, string $at, string $by, string $text,
+        Head $head,
         public string $answer, public int $amount, public string $variant, public string $agreed,
     ) {
-        parent::__construct($number, $at, $by, $text);
+        parent::__construct($head);
     }
 
     public function kind(): string

@@ -14,9 +14,9 @@ final readonly class Answer extends Entry
      * @param  string  $question of the catalogue
      * @param  string  $answer   one of its answers, or "unknown", "cannot" or "skipped"
      */
-    public function __construct(int $number, string $at, string $by, string $text, public string $question, public string $answer)
+    public function __construct(Head $head, public string $question, public string $answer)
     {
-        parent::__construct($number, $at, $by, $text);
+        parent::__construct($head);
     }
 
     public function kind(): string

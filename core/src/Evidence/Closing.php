@@ -16,10 +16,10 @@ final readonly class Closing extends Entry
      * @param  string  $outcome one of OUTCOMES
      */
     public function __construct(
-        int $number, string $at, string $by, string $text,
+        Head $head,
         public int $price, public int $warrantyMonths, public string $signedOff, public string $outcome = 'repaired',
     ) {
-        parent::__construct($number, $at, $by, $text);
+        parent::__construct($head);
     }
 
     public function kind(): string

@@ -16,10 +16,10 @@ final readonly class Collection extends Entry
      * @param  list<string>  $with   what was given back with it
      */
     public function __construct(
-        int $number, string $at, string $by, string $text,
+        Head $head,
         public string $method, public int $amount, public array $with,
     ) {
-        parent::__construct($number, $at, $by, $text);
+        parent::__construct($head);
     }
 
     public function kind(): string

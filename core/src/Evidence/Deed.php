@@ -25,11 +25,11 @@ final readonly class Deed extends Entry
      * @param  string  $temporary what is still to be done, where it is only for now; empty if it is for good
      */
     public function __construct(
-        int $number, string $at, string $by, string $text,
+        Head $head,
         public string $act, public array $on, public ?Lent $with, public bool $begun = false, public ?string $agent = null,
         public ?string $old = null, public ?array $deviation = null, public string $temporary = '',
     ) {
-        parent::__construct($number, $at, $by, $text);
+        parent::__construct($head);
     }
 
     public function kind(): string

@@ -17,65 +17,77 @@ final readonly class DeedReader
     {
     }
 
-    /**
-     * @param  array{int, string, string, string}  $head
-     * @param  array<string, mixed>  $given
-     */
-    public function read(array $head, array $given): Deed
+    public function read(Head $head, Written $written): Deed
     {
-        $act = Written::catalogued(fn () => $this->catalogue->act((string) ($given['act'] ?? '')), '/act');
+        $act = $written->lookedUp('act', fn (): Act => $this->catalogue->act($written->word('act')));
+        $on = $this->on($written);
+        $begun = $written->flag('begun');
+        if ($begun && ! $this->locksWhileItLasts($act)) {
+            throw $written->mistake('begun', "\"{$act->name}\" is recorded once it is done, not when it has begun.");
+        }
+        $temporary = trim($written->word('temporary'));
+        if (mb_strlen($temporary) > 80) {
+            throw $written->mistake('temporary', 'Say in up to 80 letters what is still to be done.');
+        }
+
+        return new Deed(
+            $head,
+            act: $act->id,
+            on: $on,
+            with: $begun ? null : $this->with($act, $written),
+            begun: $begun,
+            agent: $written->oneOfOrNull('thing it was done with', 'agent', array_keys(Deed::AGENTS)),
+            old: $written->oneOfOrNull('place for the old part', 'old', array_keys(Deed::FATES)),
+            deviation: $this->deviation($act, $written),
+            temporary: $temporary,
+        );
+    }
+
+    /** @return list<string> parts it was done to */
+    private function on(Written $written): array
+    {
         $on = [];
-        foreach ((array) ($given['on'] ?? []) as $i => $word) {
-            $meant = $this->machine->meant((string) $word);
+        foreach ($written->words('on') as $i => $word) {
+            $meant = $this->machine->meant($word);
             if ($meant === [] && ! isset($this->catalogue->parts[$word])) {
-                throw CaseMistake::at("/on/{$i}", UnknownWord::sentence('part of this machine', (string) $word, array_keys($this->machine->parts)));
+                $known = array_keys($this->machine->parts);
+                throw $written->mistake("on/{$i}", UnknownWord::sentence('part of this machine', $word, $known));
             }
             array_push($on, ...$meant);
         }
-        if ($on === []) {
-            throw CaseMistake::at('/on', 'Say which part it was done to.');
-        }
-        $with = isset($given['with'])
-            ? new Lent((string) ($given['with']['tag'] ?? 'new'), (float) ($given['with']['trust'] ?? $this->catalogue->number('new_part_trust')))
-            : null;
-        $begun = (bool) ($given['begun'] ?? false);
-        if ($begun && ! $this->locksWhileItLasts($act)) {
-            throw CaseMistake::at('/begun', "\"{$act->name}\" is recorded once it is done, not when it has begun.");
-        }
-        if ($act->id === 'replace' && ! $begun) {
-            $with ??= new Lent('new', $this->catalogue->number('new_part_trust'));
-        }
 
-        $temporary = trim((string) ($given['temporary'] ?? ''));
-        if (mb_strlen($temporary) > 80) {
-            throw CaseMistake::at('/temporary', 'Say in up to 80 letters what is still to be done.');
-        }
-
-        return new Deed(...$head, old: isset($given['old']) ? Written::oneOf('place for the old part', (string) $given['old'], array_keys(Deed::FATES), '/old') : null, deviation: $this->deviation($act, $given), temporary: $temporary, act: $act->id, on: array_values(array_unique($on)), with: $begun ? null : $with, begun: $begun, agent: isset($given['agent']) ? Written::oneOf('thing it was done with', (string) $given['agent'], array_keys(Deed::AGENTS), '/agent') : null);
+        return $on === [] ? throw $written->mistake('on', 'Say which part it was done to.') : array_values(array_unique($on));
     }
 
-    /**
-     * @param  array<string, mixed>  $given
-     *
-     * @return ?array{asked: float, used: float} ohms
-     */
-    private function deviation(Act $act, array $given): ?array
+    /** The part that was fitted: the one that is named, or a new one where the act is a replacement. */
+    private function with(Act $act, Written $written): ?Lent
     {
-        $asked = $given['asked'] ?? null;
-        $used = $given['used'] ?? null;
-        if ($asked === null && $used === null) {
+        if (! $written->has('with') && $act->id !== 'replace') {
+            return null;
+        }
+        $with = $written->part('with');
+
+        return new Lent($with->word('tag', 'new'), $with->number('trust') ?? $this->catalogue->number('new_part_trust'));
+    }
+
+    /** @return ?array{asked: float, used: float} ohms */
+    private function deviation(Act $act, Written $written): ?array
+    {
+        if (! $written->has('asked') && ! $written->has('used')) {
             return null;
         }
         if ($act->id !== 'replace-resistor') {
-            throw CaseMistake::at('/asked', "\"{$act->name}\" has no value asked for and used; leave them out.");
+            throw $written->mistake('asked', "\"{$act->name}\" has no value asked for and used; leave them out.");
         }
-        foreach (['asked' => $asked, 'used' => $used] as $field => $ohms) {
-            if (! is_numeric($ohms) || (float) $ohms < 0.0) {
-                throw CaseMistake::at("/{$field}", 'Give both values: the one asked for and the one used, in ohms, 0 or more.');
+        $ohms = [];
+        foreach (['asked', 'used'] as $field) {
+            $ohms[$field] = $written->number($field);
+            if ($ohms[$field] === null || $ohms[$field] < 0.0) {
+                throw $written->mistake($field, 'Give both values: the one asked for and the one used, in ohms, 0 or more.');
             }
         }
 
-        return ['asked' => (float) $asked, 'used' => (float) $used];
+        return $ohms;
     }
 
     private function locksWhileItLasts(Act $act): bool

@@ -7,14 +7,24 @@ namespace Orthoscope\Core\Evidence;
 /** One line of a job's record. It is never changed; a mistake is struck out by a later entry. */
 abstract readonly class Entry
 {
-    /**
-     * @param  int  $number place in the record, from 1
-     * @param  string  $at     when, ISO 8601; empty if not written down
-     * @param  string  $by     who; empty if not written down
-     * @param  string  $text   free remark
-     */
-    public function __construct(public int $number, public string $at, public string $by, public string $text)
+    /** Place in the record, from 1. */
+    public int $number;
+
+    /** When, ISO 8601; empty if not written down. */
+    public string $at;
+
+    /** Who; empty if not written down. */
+    public string $by;
+
+    /** Free remark. */
+    public string $text;
+
+    public function __construct(Head $head)
     {
+        $this->number = $head->number;
+        $this->at = $head->at;
+        $this->by = $head->by;
+        $this->text = $head->text;
     }
 
     abstract public function kind(): string;

@@ -12,6 +12,10 @@ use Orthoscope\Core\Plain\UnknownWord;
 /** Makes entries from their written form (an object of a case file, or a stored row), checking every word. */
 final readonly class EntryReader
 {
+    private const KINDS = [
+        'report', 'answer', 'start', 'finding', 'act', 'tally', 'note', 'strike-out', 'override', 'closing', 'agreement', 'collection',
+    ];
+
     private SignWords $words;
 
     private StartReader $starts;
@@ -29,169 +33,148 @@ final readonly class EntryReader
     }
 
     /**
-     * @param  array<string, mixed>  $given the written entry
+     * @param  array<array-key, mixed>  $given the written entry
      *
      * @throws CaseMistake with the path inside the entry
      */
     public function read(int $number, array $given): Entry
     {
-        $head = [$number, (string) ($given['at'] ?? ''), (string) ($given['by'] ?? ''), (string) ($given['text'] ?? '')];
+        $written = Written::of($given);
+        $head = Head::read($number, $written);
 
-        return match ($given['kind'] ?? '') {
-            'report' => $this->report($head, $given),
-            'answer' => $this->answer($head, $given),
-            'start' => $this->starts->read($head, $given),
-            'finding' => $this->findings->read($head, $given),
-            'act' => $this->deeds->read($head, $given),
-            'tally' => $this->tally($head, $given),
-            'note' => trim($head[3]) === '' ? throw CaseMistake::at('/text', 'Write the note.') : new Note(...$head),
-            'strike-out' => $this->strikeOut($head, $given),
-            'override' => $this->override($head, $given),
-            'closing' => new Closing(...$head, price: Written::whole($given, 'price', 0), warrantyMonths: Written::whole($given, 'warranty_months', 0), signedOff: (string) ($given['signed_off'] ?? ''), outcome: Written::oneOf('end of a job', (string) ($given['outcome'] ?? 'repaired'), array_keys(Closing::OUTCOMES), '/outcome')),
-            'agreement' => $this->agreement($head, $given),
-            'collection' => $this->collection($head, $given),
-            default => throw CaseMistake::at('/kind', UnknownWord::sentence('kind of entry', (string) ($given['kind'] ?? ''), ['report', 'answer', 'start', 'finding', 'act', 'tally', 'note', 'strike-out', 'override', 'closing', 'agreement', 'collection'])),
+        return match ($written->word('kind')) {
+            'report' => $this->report($head, $written),
+            'answer' => $this->answer($head, $written),
+            'start' => $this->starts->read($head, $written),
+            'finding' => $this->findings->read($head, $written),
+            'act' => $this->deeds->read($head, $written),
+            'tally' => $this->tally($head, $written),
+            'note' => $head->hasText() ? new Note($head) : throw $written->mistake('text', 'Write the note.'),
+            'strike-out' => $this->strikeOut($head, $written),
+            'override' => $this->override($head, $written),
+            'closing' => $this->closing($head, $written),
+            'agreement' => $this->agreement($head, $written),
+            'collection' => $this->collection($head, $written),
+            default => throw $written->mistake('kind', UnknownWord::sentence('kind of entry', $written->word('kind'), self::KINDS)),
         };
     }
 
-    /**
-     * @param  array{int, string, string, string}  $head
-     * @param  array<string, mixed>  $given
-     */
-    private function report(array $head, array $given): Report
+    private function report(Head $head, Written $written): Report
     {
         return new Report(
-            ...$head,
-            reached: isset($given['reached']) ? $this->words->reached($given['reached']) : null,
-            signs: $this->words->signs($given['signs'] ?? []),
-            events: Written::allOf('event', $given['events'] ?? [], array_keys($this->catalogue->events), '/events'),
-            marks: Written::allOf('mark', $given['marks'] ?? [], array_keys($this->catalogue->marks), '/marks'),
-            source: Written::oneOf('source of a report', (string) ($given['source'] ?? Report::SEEN), [Report::SEEN, Report::REMEMBERED, Report::OPINION], '/source'),
-            history: Written::allOf('deed of earlier', $given['history'] ?? [], array_keys($this->catalogue->history), '/history'),
-            when: $this->when($given),
-            carried: $this->carried($given),
-            manner: MannerReader::read($given, $this->catalogue),
+            $head,
+            reached: $written->has('reached') ? $this->words->reached($written) : null,
+            signs: $this->words->signs($written->part('signs')),
+            events: $written->allOf('event', 'events', array_keys($this->catalogue->events)),
+            marks: $written->allOf('mark', 'marks', array_keys($this->catalogue->marks)),
+            source: $written->oneOf('source of a report', 'source', [Report::SEEN, Report::REMEMBERED, Report::OPINION], Report::SEEN),
+            history: $written->allOf('deed of earlier', 'history', array_keys($this->catalogue->history)),
+            when: $this->when($written),
+            carried: $this->carried($written->part('carried')),
+            manner: MannerReader::read($written, $this->catalogue),
         );
     }
 
-    /**
-     * @param  array<string, mixed>  $given
-     *
-     * @return array<string, float>
-     */
-    private function carried(array $given): array
+    /** @return array<string, float> fault => factor on its prior */
+    private function carried(Written $written): array
     {
-        $carried = (array) ($given['carried'] ?? []);
-        Written::allOf('fault', array_map(strval(...), array_keys($carried)), array_keys($this->catalogue->faults), '/carried');
-        foreach ($carried as $fault => $factor) {
-            if (! is_numeric($factor) || $factor < 0.05 || $factor > 20) {
-                throw CaseMistake::at("/carried/{$fault}", 'A factor lies between 0.05 and 20.');
+        $carried = [];
+        foreach ($written->keys() as $fault) {
+            $written->known('fault', $fault, array_keys($this->catalogue->faults), $fault);
+            $factor = $written->number($fault);
+            if ($factor === null || $factor < 0.05 || $factor > 20) {
+                throw $written->mistake($fault, 'A factor lies between 0.05 and 20.');
             }
+            $carried[$fault] = $factor;
         }
 
-        return array_map(floatval(...), $carried);
+        return $carried;
     }
 
-    /** @param  array<string, mixed>  $given */
-    private function when(array $given): ?string
+    private function when(Written $written): ?string
     {
-        $when = (string) ($given['when'] ?? '');
+        $when = $written->word('when');
 
         return match (true) {
             $when === '' => null,
             preg_match('/^(19|20)\d\d(-(0[1-9]|1[0-2]))?$/', $when) === 1 => $when,
-            default => throw CaseMistake::at('/when', "\"{$when}\" is no time; write a year or a year and month, such as 2026-06."),
+            default => throw $written->mistake('when', "\"{$when}\" is no time; write a year or a year and month, such as 2026-06."),
         };
     }
 
-    /**
-     * @param  array{int, string, string, string}  $head
-     * @param  array<string, mixed>  $given
-     */
-    private function answer(array $head, array $given): Answer
+    private function answer(Head $head, Written $written): Answer
     {
-        $question = $this->catalogue->questions[Written::oneOf('question', (string) ($given['question'] ?? ''), array_keys($this->catalogue->questions), '/question')];
-        $answers = [...array_map(strval(...), array_keys($question->answers)), ...Question::tellNothing()];
+        $id = $written->oneOf('question', 'question', array_keys($this->catalogue->questions));
+        $answers = [...array_map(strval(...), array_keys($this->catalogue->questions[$id]->answers)), ...Question::tellNothing()];
 
-        return new Answer(...$head, question: $question->id, answer: Written::oneOf("answer to \"{$question->id}\"", (string) ($given['answer'] ?? ''), $answers, '/answer'));
+        return new Answer($head, question: $id, answer: $written->oneOf("answer to \"{$id}\"", 'answer', $answers));
     }
 
-    /**
-     * @param  array{int, string, string, string}  $head
-     * @param  array<string, mixed>  $given
-     */
-    private function tally(array $head, array $given): Tally
+    private function tally(Head $head, Written $written): Tally
     {
-        $item = trim((string) ($given['item'] ?? ''));
+        $item = trim($written->word('item'));
         if ($item === '' || mb_strlen($item) > 80) {
-            throw CaseMistake::at('/item', 'Say which one, in up to 80 letters.');
+            throw $written->mistake('item', 'Say which one, in up to 80 letters.');
         }
 
         return new Tally(
-            ...$head,
-            what: Written::oneOf('thing that is counted', (string) ($given['what'] ?? ''), array_keys(Tally::KINDS), '/what'),
+            $head,
+            what: $written->oneOf('thing that is counted', 'what', array_keys(Tally::KINDS)),
             item: $item,
-            way: Written::oneOf('way', (string) ($given['way'] ?? ''), [Tally::OFF, Tally::BACK], '/way'),
-            count: Written::count($given, 'count', '/count', 'Say how many, a whole number from 1 to 1000.'),
+            way: $written->oneOf('way', 'way', [Tally::OFF, Tally::BACK]),
+            count: $written->count('count', 'Say how many, a whole number from 1 to 1000.'),
         );
     }
 
-    /**
-     * @param  array{int, string, string, string}  $head
-     * @param  array<string, mixed>  $given
-     */
-    private function strikeOut(array $head, array $given): StrikeOut
+    private function strikeOut(Head $head, Written $written): StrikeOut
     {
-        $entry = Written::whole($given, 'entry', 0);
-        if ($entry < 1 || $entry >= $head[0]) {
-            throw CaseMistake::at('/entry', 'Name an earlier entry by its number.');
-        }
-        if (trim($head[3]) === '') {
-            throw CaseMistake::at('/text', 'Say why it is struck out.');
+        $entry = $written->whole('entry', 0);
+        if ($entry < 1 || $entry >= $head->number) {
+            throw $written->mistake('entry', 'Name an earlier entry by its number.');
         }
 
-        return new StrikeOut(...$head, entry: $entry);
+        return $head->hasText() ? new StrikeOut($head, entry: $entry) : throw $written->mistake('text', 'Say why it is struck out.');
     }
 
-    /**
-     * @param  array{int, string, string, string}  $head
-     * @param  array<string, mixed>  $given
-     */
-    private function override(array $head, array $given): Override
+    private function override(Head $head, Written $written): Override
     {
-        if (trim($head[3]) === '') {
-            throw CaseMistake::at('/text', 'Say why the lock is set aside.');
+        if (! $head->hasText()) {
+            throw $written->mistake('text', 'Say why the lock is set aside.');
         }
 
-        return new Override(...$head, lock: Written::oneOf('lock', (string) ($given['lock'] ?? ''), array_keys($this->catalogue->locks), '/lock'));
+        return new Override($head, lock: $written->oneOf('lock', 'lock', array_keys($this->catalogue->locks)));
     }
 
-    /**
-     * @param  array{int, string, string, string}  $head
-     * @param  array<string, mixed>  $given
-     */
-    private function agreement(array $head, array $given): Agreement
+    private function closing(Head $head, Written $written): Closing
     {
-        $answer = Written::oneOf('answer', (string) ($given['answer'] ?? ''), array_keys(Agreement::ANSWERS), '/answer');
-        $amount = Written::whole($given, 'amount', 0);
+        return new Closing(
+            $head,
+            price: $written->whole('price', 0),
+            warrantyMonths: $written->whole('warranty_months', 0),
+            signedOff: $written->word('signed_off'),
+            outcome: $written->oneOf('end of a job', 'outcome', array_keys(Closing::OUTCOMES), 'repaired'),
+        );
+    }
+
+    private function agreement(Head $head, Written $written): Agreement
+    {
+        $answer = $written->oneOf('answer', 'answer', array_keys(Agreement::ANSWERS));
+        $amount = $written->whole('amount', 0);
         if ($amount < 0) {
-            throw CaseMistake::at('/amount', 'Nobody agrees to less than nothing.');
+            throw $written->mistake('amount', 'Nobody agrees to less than nothing.');
         }
 
-        return new Agreement(...$head, answer: $answer, amount: $amount, variant: (string) ($given['variant'] ?? ''), agreed: (string) ($given['agreed'] ?? ''));
+        return new Agreement($head, answer: $answer, amount: $amount, variant: $written->word('variant'), agreed: $written->word('agreed'));
     }
 
-    /**
-     * @param  array{int, string, string, string}  $head
-     * @param  array<string, mixed>  $given
-     */
-    private function collection(array $head, array $given): Collection
+    private function collection(Head $head, Written $written): Collection
     {
-        $amount = Written::whole($given, 'amount', 0);
+        $amount = $written->whole('amount', 0);
         if ($amount < 0) {
-            throw CaseMistake::at('/amount', 'A payment is not below nothing.');
+            throw $written->mistake('amount', 'A payment is not below nothing.');
         }
+        $method = $written->oneOf('way of paying', 'method', array_keys(Collection::METHODS));
 
-        return new Collection(...$head, method: Written::oneOf('way of paying', (string) ($given['method'] ?? ''), array_keys(Collection::METHODS), '/method'), amount: $amount, with: array_values(array_map(strval(...), (array) ($given['with'] ?? []))));
+        return new Collection($head, method: $method, amount: $amount, with: $written->words('with'));
     }
 }

@@ -25,11 +25,11 @@ final readonly class Finding extends Entry
      * @param  float  $sureness chance that its result is so, given how far the meter may be off, 0 to 1
      */
     public function __construct(
-        int $number, string $at, string $by, string $text,
+        Head $head,
         public string $check, public ?string $target, public string $result, public array $values, public Lent $host,
         public array $checked = [], public float $believed = 1.0, public float $sureness = 1.0, public ?SocketMap $contacts = null,
     ) {
-        parent::__construct($number, $at, $by, $text);
+        parent::__construct($head);
     }
 
     public function kind(): string

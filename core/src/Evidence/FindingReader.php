@@ -20,93 +20,123 @@ final readonly class FindingReader
     {
     }
 
-    /**
-     * @param  array{int, string, string, string}  $head
-     * @param  array<string, mixed>  $given
-     */
-    public function read(array $head, array $given): Finding
+    public function read(Head $head, Written $written): Finding
     {
-        $check = Written::catalogued(fn () => $this->catalogue->check((string) ($given['check'] ?? '')), '/check');
-        $target = $given['target'] ?? null;
-        if ($check->target !== null) {
-            $ofKind = array_column($this->machine->ofKind($check->target), 'id');
-            $target ??= count($ofKind) === 1 ? $ofKind[0] : '';
-            if (! in_array($target, $ofKind, true)) {
-                throw CaseMistake::at('/target', $ofKind === []
-                    ? "This machine has no {$check->target}, so \"{$check->name}\" cannot be made on one."
-                    : 'Say on which part: '.implode(', ', $ofKind).'.');
-            }
-        } elseif ($target !== null) {
-            throw CaseMistake::at('/target', "\"{$check->name}\" is made on the whole machine; leave the target out.");
+        $check = $written->lookedUp('check', fn (): Check => $this->catalogue->check($written->word('check')));
+        $target = $this->target($check, $written);
+        $judgement = $this->judged($check, $written);
+        $contacts = $this->contacts($check, $written);
+        $result = $this->result($check, $judgement, $contacts, $written);
+        if ($written->has('host') && ! $check->host) {
+            throw $written->mistake('host', "\"{$check->name}\" is not made in another machine; leave the host out.");
         }
-        $values = $given['values'] ?? [];
-        $result = (string) ($given['result'] ?? '');
-        if ($values !== []) {
-            if ($check->limit === null) {
-                throw CaseMistake::at('/values', "\"{$check->name}\" is a look and takes no values.");
-            }
-            $judgement = Judgement::of($this->catalogue->limits[$check->limit], $values, $this->catalogue->meter);
-            if ($judgement->isEmpty()) {
-                throw CaseMistake::at('/values', 'This cannot be judged yet: type the value it is held against too.');
-            }
-            $judged = $judgement->passes() ? 'pass' : 'fail';
-            if ($result !== '' && $result !== $judged) {
-                throw CaseMistake::at('/result', "The values make this a {$judged}, not a {$result}; correct the values or leave the result out.");
-            }
-            $result = $judged;
-            $values = $judgement->values();
-            $sureness = $judgement->sureness();
-        }
-        $contacts = $this->contacts($check, $given);
-        if ($contacts !== null) {
-            $seen = $contacts->result();
-            if ($result !== '' && $result !== $seen) {
-                throw CaseMistake::at('/result', "The marked contacts make this \"{$check->result($seen)->name}\"; correct the map or leave the result out.");
-            }
-            $result = $seen;
-        }
-        if ($result === '') {
-            throw CaseMistake::at('/result', $check->limit === null ? 'Say what you found.' : 'Type the values, or say the result.');
-        }
-        Written::catalogued(fn () => $check->result($result), '/result');
+        $host = $written->part('host');
+        [$checked, $believed] = $this->checked($check, $written->part('checked'));
 
-        if (isset($given['host']) && ! $check->host) {
-            throw CaseMistake::at('/host', "\"{$check->name}\" is not made in another machine; leave the host out.");
-        }
-        $host = new Lent((string) ($given['host']['tag'] ?? Finding::ANY_HOST), (float) ($given['host']['trust'] ?? $this->catalogue->number('host_trust')));
-
-        [$checked, $believed] = $this->checked($check, $given['checked'] ?? []);
-
-        return new Finding(...$head, check: $check->id, target: $target, result: $result, values: $values, host: $host, checked: $checked, believed: $believed, sureness: $sureness ?? 1.0, contacts: $contacts);
+        return new Finding(
+            $head,
+            check: $check->id,
+            target: $target,
+            result: $result,
+            values: $judgement?->values() ?? [],
+            host: new Lent($host->word('tag', Finding::ANY_HOST), $host->number('trust') ?? $this->catalogue->number('host_trust')),
+            checked: $checked,
+            believed: $believed,
+            sureness: $judgement?->sureness() ?? 1.0,
+            contacts: $contacts,
+        );
     }
 
-    /** @param  array<string, mixed>  $given */
-    private function contacts(Check $check, array $given): ?SocketMap
+    private function target(Check $check, Written $written): ?string
     {
-        if (! isset($given['contacts'])) {
+        $target = $written->wordOrNull('target');
+        if ($check->target === null) {
+            return $target === null ? null
+                : throw $written->mistake('target', "\"{$check->name}\" is made on the whole machine; leave the target out.");
+        }
+        $ofKind = array_column($this->machine->ofKind($check->target), 'id');
+        $target ??= count($ofKind) === 1 ? $ofKind[0] : '';
+        if (! in_array($target, $ofKind, true)) {
+            throw $written->mistake('target', $ofKind === []
+                ? "This machine has no {$check->target}, so \"{$check->name}\" cannot be made on one."
+                : 'Say on which part: '.implode(', ', $ofKind).'.');
+        }
+
+        return $target;
+    }
+
+    private function judged(Check $check, Written $written): ?Judgement
+    {
+        $typed = $written->part('values');
+        if ($typed->isEmpty()) {
+            return null;
+        }
+        if ($check->limit === null) {
+            throw $written->mistake('values', "\"{$check->name}\" is a look and takes no values.");
+        }
+        $values = [];
+        foreach ($typed->keys() as $id) {
+            $values[$id] = $typed->number($id);
+        }
+        $judgement = Judgement::of($this->catalogue->limits[$check->limit], $values, $this->catalogue->meter);
+
+        return $judgement->isEmpty()
+            ? throw $written->mistake('values', 'This cannot be judged yet: type the value it is held against too.') : $judgement;
+    }
+
+    /** The result that is said, or that follows from values or marked contacts; the two must not contradict each other. */
+    private function result(Check $check, ?Judgement $judgement, ?SocketMap $contacts, Written $written): string
+    {
+        $said = $written->word('result');
+        $judged = $judgement === null ? null : ($judgement->passes() ? 'pass' : 'fail');
+        if ($judged !== null && $said !== '' && $said !== $judged) {
+            $sentence = "The values make this a {$judged}, not a {$said}; correct the values or leave the result out.";
+            throw $written->mistake('result', $sentence);
+        }
+        $seen = $contacts?->result();
+        $result = $judged ?? $said;
+        if ($seen !== null && $result !== '' && $result !== $seen) {
+            $sentence = "The marked contacts make this \"{$check->result($seen)->name}\"; correct the map or leave the result out.";
+            throw $written->mistake('result', $sentence);
+        }
+        $result = $seen ?? $result;
+        if ($result === '') {
+            throw $written->mistake('result', $check->limit === null ? 'Say what you found.' : 'Type the values, or say the result.');
+        }
+
+        return $written->lookedUp('result', fn (): string => $check->result($result)->id);
+    }
+
+    private function contacts(Check $check, Written $written): ?SocketMap
+    {
+        if (! $written->has('contacts')) {
             return null;
         }
         if ($check->id !== 'socket-map') {
-            throw CaseMistake::at('/contacts', "\"{$check->name}\" takes no map of contacts.");
+            throw $written->mistake('contacts', "\"{$check->name}\" takes no map of contacts.");
         }
+        $given = $written->part('contacts');
+        $marked = [];
+        foreach ($given->keys() as $place) {
+            $marked[$place] = $given->word($place);
+        }
+        $field = SocketField::of($this->machine->platform['socket'] ?? null);
 
-        return Written::catalogued(fn (): SocketMap => SocketMap::of(SocketField::of($this->machine->platform['socket'] ?? null), $given['contacts']), '/contacts');
+        return $written->lookedUp('contacts', fn (): SocketMap => SocketMap::of($field, $marked));
     }
 
     /**
      * What was said of the reading's own set-up, and how far that lets it be believed.
      *
-     * @param  array<string, mixed>  $given
-     *
      * @return array{array<string, string>, float}
      */
-    private function checked(Check $check, array $given): array
+    private function checked(Check $check, Written $written): array
     {
         $checked = [];
         $believed = 1.0;
-        foreach ($given as $doubt => $answer) {
-            Written::oneOf("question about \"{$check->name}\"", (string) $doubt, $check->asks, "/checked/{$doubt}");
-            $checked[$doubt] = Written::oneOf('answer', (string) $answer, Doubt::ANSWERS, "/checked/{$doubt}");
+        foreach ($written->keys() as $doubt) {
+            $written->known("question about \"{$check->name}\"", $doubt, $check->asks, $doubt);
+            $checked[$doubt] = $written->oneOf('answer', $doubt, Doubt::ANSWERS);
             $believed *= $this->catalogue->doubts[$doubt]->belief($checked[$doubt]);
         }
 

@@ -11,29 +11,29 @@ use Orthoscope\Core\SetUp\Manner;
 final class MannerReader
 {
     /**
-     * As written in a report; null where nothing is said.
-     *
-     * @param  array<string, mixed>  $given `often`, `only`, `failed`, `of`, and `reached`
+     * As written in a report (`often`, `only`, `failed`, `of`, and `reached`); null where nothing is said.
      *
      * @throws CaseMistake with the field it lies in
      */
-    public static function read(array $given, Catalogue $catalogue): ?Manner
+    public static function read(Written $written, Catalogue $catalogue): ?Manner
     {
-        [$often, $only] = [$given['often'] ?? null, $given['only'] ?? null];
         $failed = $of = null;
-        if (isset($given['failed']) || isset($given['of'])) {
-            [$failed, $of] = array_map(fn (string $key): int => (int) filter_var($given[$key] ?? null, FILTER_VALIDATE_INT), ['failed', 'of']);
-            if ($failed < 1 || $of < $failed || $of > Manner::MOST_STARTS) {
-                throw CaseMistake::at('/failed', 'Say how many starts failed and of how many, such as 2 of 10; '.Manner::MOST_STARTS.' at most.');
+        if ($written->has('failed') || $written->has('of')) {
+            [$failed, $of] = [(int) $written->number('failed'), (int) $written->number('of')];
+            $whole = (float) $failed === $written->number('failed') && (float) $of === $written->number('of');
+            if (! $whole || $failed < 1 || $of < $failed || $of > Manner::MOST_STARTS) {
+                $sentence = 'Say how many starts failed and of how many, such as 2 of 10; '.Manner::MOST_STARTS.' at most.';
+                throw $written->mistake('failed', $sentence);
             }
         }
         $manner = Manner::told(
-            $often === null ? null : Written::oneOf('"how often"', (string) $often, array_keys(Manner::OFTEN), '/often'),
-            $only === null ? null : Written::oneOf('"only when"', (string) $only, array_keys(Manner::ONLY), '/only'),
+            $written->oneOfOrNull('"how often"', 'often', array_keys(Manner::OFTEN)),
+            $written->oneOfOrNull('"only when"', 'only', array_keys(Manner::ONLY)),
             $failed, $of,
         );
-        if ($manner !== null && isset($given['reached']) && $catalogue->reach($given['reached'])->firstStop === $catalogue->stageCount()) {
-            throw CaseMistake::at('/often', 'As told it starts and stays up. Say what it does when it fails, or leave open how often it does.');
+        $reached = $written->wordOrNull('reached');
+        if ($manner !== null && $reached !== null && $catalogue->reach($reached)->firstStop === $catalogue->stageCount()) {
+            throw $written->mistake('often', 'As told it starts and stays up. Say what it does when it fails, or leave open how often it does.');
         }
 
         return $manner;

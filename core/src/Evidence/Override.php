@@ -7,9 +7,9 @@ namespace Orthoscope\Core\Evidence;
 /** A lead set an interlock aside, with a reason (the text). */
 final readonly class Override extends Entry
 {
-    public function __construct(int $number, string $at, string $by, string $text, public string $lock)
+    public function __construct(Head $head, public string $lock)
     {
-        parent::__construct($number, $at, $by, $text);
+        parent::__construct($head);
     }
 
     public function kind(): string

@@ -28,11 +28,11 @@ final readonly class Report extends Entry
      * @param  string  $source  SEEN, REMEMBERED or OPINION: how far it counts
      */
     public function __construct(
-        int $number, string $at, string $by, string $text,
+        Head $head,
         public ?string $reached, public array $signs, public array $events, public array $marks, public string $source = self::SEEN, public array $history = [], public ?string $when = null,
         public array $carried = [], public ?Manner $manner = null,
     ) {
-        parent::__construct($number, $at, $by, $text);
+        parent::__construct($head);
     }
 
     public function kind(): string

@@ -5,7 +5,12 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Evidence;
 
 use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\SetUp\Goal;
+use Orthoscope\Core\SetUp\Lent;
+use Orthoscope\Core\SetUp\Place;
 use Orthoscope\Core\SetUp\SetUp;
+use Orthoscope\Core\SetUp\StartBy;
+use Orthoscope\Core\SetUp\Temperature;
 
 /** Makes set-ups from their written form. */
 final readonly class SetUpReader
@@ -14,47 +19,72 @@ final readonly class SetUpReader
     {
     }
 
-    /** @param  array<string, mixed>  $given */
-    public function read(array $given): SetUp
+    public function read(Written $written): SetUp
     {
-        foreach ($given['out'] ?? [] as $i => $part) {
-            Written::oneOf('part of this machine', (string) $part, array_keys($this->machine->parts), "/setup/out/{$i}");
-        }
-        foreach ($given['lent'] ?? [] as $part => $spare) {
-            Written::oneOf('part of this machine', (string) $part, array_keys($this->machine->parts), "/setup/lent/{$part}");
-            $trust = $spare['trust'] ?? 0.97;
-            if (! is_array($spare) || ! isset($spare['tag']) || ! is_numeric($trust) || $trust < 0 || $trust > 1) {
-                throw CaseMistake::at("/setup/lent/{$part}", 'A lent part needs its tag, and a trust from 0 to 1 if one is given.');
-            }
-        }
-        foreach ($given['moved'] ?? [] as $stick => $slot) {
-            if (in_array($stick, ['card', ...array_column($this->machine->ofKind('drive'), 'id')], true) && isset($this->machine->parts[$stick])) {
-                Written::oneOf($stick === 'card' ? 'slot for the card' : 'port for the drive', (string) $slot, [SetUp::OTHER_SLOT], "/setup/moved/{$stick}");
-
-                continue;
-            }
-            Written::oneOf('stick of this machine', (string) $stick, array_column($this->machine->ofKind('stick'), 'id'), "/setup/moved/{$stick}");
-            Written::oneOf('slot of this machine', (string) $slot, array_column($this->machine->ofKind('slot'), 'id'), "/setup/moved/{$stick}");
-        }
-        foreach (['place' => ['case', 'bench'], 'start_by' => ['button', 'pins'], 'temperature' => ['cold', 'warm'], 'goal' => ['picture', 'system', 'load', 'hours'], 'output' => ['own', 'other']] as $word => $known) {
-            if (isset($given[$word])) {
-                Written::oneOf($word, (string) $given[$word], $known, "/setup/{$word}");
-            }
-        }
-
-        $setUp = SetUp::fromArray($given);
-        $this->eachSlotOnce($setUp);
+        $out = array_values(array_unique($written->allOf('part of this machine', 'out', array_keys($this->machine->parts))));
+        sort($out);
+        $temperature = $written->oneOfOrNull('temperature', 'temperature', ['cold', 'warm']);
+        $setUp = new SetUp(
+            out: $out,
+            lent: $this->lent($written->part('lent')),
+            moved: $this->moved($written->part('moved')),
+            place: Place::from($written->oneOf('place', 'place', ['case', 'bench'], 'case')),
+            startBy: StartBy::from($written->oneOf('start_by', 'start_by', ['button', 'pins'], 'button')),
+            temperature: $temperature === null ? null : Temperature::from($temperature),
+            goal: Goal::from($written->oneOf('goal', 'goal', ['picture', 'system', 'load', 'hours'], 'system')),
+            otherOutput: $written->oneOfOrNull('output', 'output', ['own', 'other']) === 'other',
+        );
+        $this->eachSlotOnce($setUp, $written);
 
         return $setUp;
     }
 
-    private function eachSlotOnce(SetUp $setUp): void
+    /** @return array<string, Lent> */
+    private function lent(Written $written): array
+    {
+        $lent = [];
+        foreach ($written->keys() as $part) {
+            $written->known('part of this machine', $part, array_keys($this->machine->parts), $part);
+            $spare = $written->part($part);
+            $trust = $spare->has('trust') ? $spare->number('trust') : Lent::TRUST_UNSAID;
+            if (! $spare->has('tag') || $trust === null || $trust < 0 || $trust > 1) {
+                throw $written->mistake($part, 'A lent part needs its tag, and a trust from 0 to 1 if one is given.');
+            }
+            $lent[$part] = new Lent($spare->word('tag'), $trust);
+        }
+        ksort($lent);
+
+        return $lent;
+    }
+
+    /** @return array<string, string> */
+    private function moved(Written $written): array
+    {
+        $drives = array_column($this->machine->ofKind('drive'), 'id');
+        $sticks = array_column($this->machine->ofKind('stick'), 'id');
+        $slots = array_column($this->machine->ofKind('slot'), 'id');
+        $moved = [];
+        foreach ($written->keys() as $part) {
+            if ($this->machine->has($part) && in_array($part, ['card', ...$drives], true)) {
+                $place = $part === 'card' ? 'slot for the card' : 'port for the drive';
+                $moved[$part] = $written->oneOf($place, $part, [SetUp::OTHER_SLOT]);
+            } else {
+                $written->known('stick of this machine', $part, $sticks, $part);
+                $moved[$part] = $written->oneOf('slot of this machine', $part, $slots);
+            }
+        }
+        ksort($moved);
+
+        return $moved;
+    }
+
+    private function eachSlotOnce(SetUp $setUp, Written $written): void
     {
         $taken = [];
         foreach (array_column($this->machine->ofKind('stick'), 'id') as $stick) {
             $slot = $this->machine->slotOf($stick, $setUp);
             if ($slot !== null && isset($taken[$slot])) {
-                throw CaseMistake::at('/setup/moved', "{$stick} and {$taken[$slot]} cannot both sit in {$slot}; take one out or move it.");
+                throw $written->mistake('moved', "{$stick} and {$taken[$slot]} cannot both sit in {$slot}; take one out or move it.");
             }
             if ($slot !== null) {
                 $taken[$slot] = $stick;

@@ -13,23 +13,19 @@ final readonly class SignWords
     {
     }
 
-    public function reached(string $word): string
+    public function reached(Written $written): string
     {
-        return Written::oneOf('outcome of a start', $word, array_keys($this->catalogue->reaches), '/reached');
+        return $written->oneOf('outcome of a start', 'reached', array_keys($this->catalogue->reaches));
     }
 
-    /**
-     * @param  array<string, mixed>  $given
-     *
-     * @return array<string, string>
-     */
-    public function signs(array $given): array
+    /** @return array<string, string> channel => value */
+    public function signs(Written $written): array
     {
         $signs = [];
-        foreach ($given as $channel => $value) {
-            Written::oneOf('sign', (string) $channel, array_keys($this->catalogue->signs), "/signs/{$channel}");
-            $values = array_map(strval(...), array_keys($this->catalogue->sign((string) $channel)->values));
-            $signs[$channel] = Written::oneOf($this->catalogue->sign((string) $channel)->name, (string) $value, $values, "/signs/{$channel}");
+        foreach ($written->keys() as $channel) {
+            $written->known('sign', $channel, array_keys($this->catalogue->signs), $channel);
+            $sign = $this->catalogue->sign($channel);
+            $signs[$channel] = $written->oneOf($sign->name, $channel, array_map(strval(...), array_keys($sign->values)));
         }
         ksort($signs);
 

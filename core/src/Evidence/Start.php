@@ -26,11 +26,11 @@ final readonly class Start extends Entry
      * @param  ?string  $ended  how it ended: one of ENDS; null = not written down
      */
     public function __construct(
-        int $number, string $at, string $by, string $text,
+        Head $head,
         public SetUp $setUp, public string $reached, public array $signs, public ?int $waited, public array $outcomes, public ?string $step,
         public array $codes = [], public array $reliability = [], public ?string $ended = null,
     ) {
-        parent::__construct($number, $at, $by, $text);
+        parent::__construct($head);
         $this->times = array_sum($outcomes);
     }
 

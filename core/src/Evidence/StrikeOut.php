@@ -7,9 +7,9 @@ namespace Orthoscope\Core\Evidence;
 /** Takes an earlier entry out of force, with a reason (the text). */
 final readonly class StrikeOut extends Entry
 {
-    public function __construct(int $number, string $at, string $by, string $text, public int $entry)
+    public function __construct(Head $head, public int $entry)
     {
-        parent::__construct($number, $at, $by, $text);
+        parent::__construct($head);
     }
 
     public function kind(): string

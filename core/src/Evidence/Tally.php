@@ -21,10 +21,10 @@ final readonly class Tally extends Entry
      * @param  int  $count  how many, from 1
      */
     public function __construct(
-        int $number, string $at, string $by, string $text,
+        Head $head,
         public string $what, public string $item, public string $way, public int $count,
     ) {
-        parent::__construct($number, $at, $by, $text);
+        parent::__construct($head);
     }
 
     public function kind(): string

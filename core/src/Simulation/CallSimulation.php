@@ -10,6 +10,7 @@ use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Diagnosis\Mode;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\Answer;
+use Orthoscope\Core\Evidence\Head;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Plain\Draw;
 use Orthoscope\Core\Triage\DeskMachine;
@@ -66,7 +67,7 @@ final readonly class CallSimulation
             }
             $question = $order === self::PLANNED ? $ranked[0]->question : self::nextInOrder($planner->open->all());
             $minutes += $question->minutes;
-            $entries[] = new Answer(count($entries) + 1, '', '', '', $question->id, $caller->answer($question));
+            $entries[] = new Answer(new Head(count($entries) + 1), $question->id, $caller->answer($question));
         }
     }
 

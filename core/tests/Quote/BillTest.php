@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Tests\Quote;
 
 use Orthoscope\Core\Evidence\Agreement;
+use Orthoscope\Core\Evidence\Head;
 use Orthoscope\Core\Quote\Bill;
 use Orthoscope\Core\Quote\Charge;
 use Orthoscope\Core\Quote\FittedPart;
@@ -43,7 +44,7 @@ final class BillTest extends TestCase
     {
         $bill = $this->bill(self::FOUND);
         $this->assertNotNull($bill);
-        $yes = fn (string $answer, int $amount): Agreement => new Agreement(3, '', '', '', answer: $answer, amount: $amount, variant: 'A', agreed: '');
+        $yes = fn (string $answer, int $amount): Agreement => new Agreement(new Head(3), answer: $answer, amount: $amount, variant: 'A', agreed: '');
         $asked = fn (?Agreement $agreed, ?Variant $accepted, Leave $leave): array => [($charge = Charge::of($bill, $agreed, $accepted, $leave))->price, $charge->warrantyMonths];
         $total = $bill->total()->minor;
         $this->assertSame([$total, 0], $asked(null, null, new Leave(null, null)));
