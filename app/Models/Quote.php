@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use Orthoscope\Core\Plain\Row;
 use Orthoscope\Core\Quote\Quote as CoreQuote;
 
 /**
@@ -34,7 +35,7 @@ class Quote extends Model
 
     public function core(): CoreQuote
     {
-        return CoreQuote::fromArray($this->body);
+        return CoreQuote::fromRow(Row::of($this->body, "quote {$this->id}"));
     }
 
     /** One that is out is taken back; its address says so. */

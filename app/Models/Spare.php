@@ -13,6 +13,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Plain\Row;
+use Orthoscope\Core\Shelf\NewSpare;
 use Orthoscope\Core\Shelf\Spare as CoreSpare;
 use Orthoscope\Core\Shelf\SpareEvent;
 use Orthoscope\Core\Shelf\Trust;
@@ -93,9 +95,21 @@ class Spare extends Model
     public function core(): CoreSpare
     {
         return new CoreSpare(
-            $this->tag, $this->kind, $this->name, round($this->trustNow(), 4), $this->value, $this->fits, $this->fits + $this->facts,
+            $this->tag, $this->kind, $this->name, round($this->trustNow(), 4), $this->value, $this->known('fits'), $this->known('fits') + $this->known('facts'),
             (bool) ($this->attributes['is_proved'] ?? true), (bool) ($this->attributes['is_bought'] ?? false),
         );
+    }
+
+    /** As it is written on the shelf's list. */
+    public function written(): NewSpare
+    {
+        return new NewSpare($this->tag, $this->kind, $this->name, $this->value, $this->origin, (string) $this->place, $this->known('fits'), $this->known('facts'));
+    }
+
+    /** @return array<string, string> */
+    private function known(string $column): array
+    {
+        return Row::of($this->getAttribute($column) ?? [], "spare {$this->tag}")->facts();
     }
 
     /** @return HasMany<SpareStory, $this> */

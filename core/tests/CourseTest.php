@@ -10,6 +10,7 @@ use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Diagnosis\Standing;
 use Orthoscope\Core\Evidence\EntryReader;
 use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Plain\Row;
 use Orthoscope\Core\Planning\NextStep;
 use Orthoscope\Core\Shelf\Shelf;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
@@ -31,7 +32,7 @@ final class CourseTest extends TestCase
         $catalogue = Catalogue::shipped();
         $machine = Machine::fromArray($course['machine'], $catalogue);
         $reader = new EntryReader($catalogue, $machine);
-        $shelf = isset($course['shelf']) ? Shelf::fromArray($course['shelf']) : Shelf::wellStocked($catalogue);
+        $shelf = isset($course['shelf']) ? Shelf::fromRows(Row::of($course, 'a course')->rows('shelf')) : Shelf::wellStocked($catalogue);
         $entries = [];
         foreach ($course['steps'] as $step) {
             $entries[] = $reader->read(count($entries) + 1, $step['entry']);

@@ -10,7 +10,7 @@ use App\UseCases\Parts\SpareBook;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Shelf\SpareCsv;
+use Orthoscope\Core\Shelf\NewSpare;
 use Symfony\Component\Yaml\Yaml;
 
 /** The demo shelf: spares with where they are from, how they were proved and when, and counted stock. */
@@ -23,10 +23,7 @@ class ShelfSeeder extends Seeder
         [$now, $clockBefore] = [Carbon::now(), Carbon::getTestNow()];
         foreach ($demo['spares'] as $row) {
             Carbon::setTestNow($now->copy()->subDays($row['days_ago']));
-            $spare = SpareCsv::row(array_diff_key($row, ['days_ago' => 1, 'proof' => 1]), app(Catalogue::class));
-            if (! is_array($spare)) {
-                throw new \UnexpectedValueException("{$row['tag']}: {$spare}");
-            }
+            $spare = NewSpare::written(array_map(strval(...), array_diff_key($row, ['days_ago' => 1, 'proof' => 1])), app(Catalogue::class));
             $kept = $book->add($spare, $people['maud']);
             if (isset($row['proof'])) {
                 $book->prove($kept, $row['proof'], true, 'in the bench machine', $people['rhea']);

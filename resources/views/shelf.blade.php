@@ -43,7 +43,7 @@
             </form>
             <form class="sheet" method="post" action="{{ route('spares.import') }}" enctype="multipart/form-data" novalidate>@csrf
                 <h2>Read in a list</h2>
-                <div class="field"><label for="f-file">CSV file</label><input id="f-file" type="file" name="file" accept=".csv,text/csv">@error('file')<p class="error">{{ $message }}</p>@enderror<small>{{ implode(',', Orthoscope\Core\Shelf\SpareCsv::COLUMNS) }}, and a column for each fact. Good rows go in, bad ones are told; a tag that is there is not taken twice.</small></div>
+                <div class="field"><label for="f-file">CSV file</label><input id="f-file" type="file" name="file" accept=".csv,text/csv">@error('file')<p class="error">{{ $message }}</p>@enderror<small>{{ implode(',', Orthoscope\Core\Shelf\NewSpare::COLUMNS) }}, and a column for each fact. Good rows go in, bad ones are told; a tag that is there is not taken twice.</small></div>
                 <button>Read it in</button>
             </form>
             <form class="sheet" method="post" action="{{ route('stock.store') }}" novalidate>@csrf

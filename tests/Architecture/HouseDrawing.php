@@ -9,9 +9,9 @@ final class HouseDrawing
 {
     private const WIDTH = 1240;
 
-    private const FLOOR = 78;
+    private const FLOOR = 66;
 
-    private const BOX = 44;
+    private const BOX = 30;
 
     public static function of(string $root): string
     {
@@ -33,7 +33,7 @@ final class HouseDrawing
             <title>The rooms of the house: each uses only rooms below it</title>
             <style>
             .box{fill:#fbf7ee;stroke:#33312c}.line{stroke:#a8642a;stroke-width:1;fill:none;opacity:.55}
-            text{font-size:13px;fill:#23211d}.wing{font-size:17px;font-weight:bold}.count{font-size:11px;fill:#5b574d}
+            text{font-size:13px;fill:#23211d}.wing{font-size:17px;font-weight:bold}
             </style>
             <rect width="{$width}" height="{$height}" fill="#f4efe4"/>
             {$parts}</svg>
@@ -67,12 +67,11 @@ final class HouseDrawing
                     $x + $w / 2, $y + self::BOX, $x + $w / 2, $y + self::BOX + 26, $ux + $uw / 2, $uy - 26, $ux + $uw / 2, $uy,
                 );
             }
-            $count = $uses->classes[$room] ?? 0;
             $title = htmlspecialchars("{$room}: {$words[$room]}. Uses ".(implode(', ', array_keys($uses->uses[$room] ?? [])) ?: 'no other').'.');
             $name = str_replace('UseCases\\', '', $room);
             $boxes .= sprintf("<g><title>%s</title>\n", $title);
             $boxes .= sprintf('<rect class="box" x="%.0f" y="%.0f" width="%.0f" height="%d" rx="3"/>'."\n", $x, $y, $w, self::BOX);
-            $boxes .= self::text($x + 8, $y + 18, $name, '').self::text($x + 8, $y + 35, "{$count} classes", 'count')."</g>\n";
+            $boxes .= self::text($x + 8, $y + 19, $name, '')."</g>\n";
         }
 
         return $lines.$boxes;

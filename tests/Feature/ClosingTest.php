@@ -12,6 +12,7 @@ use App\UseCases\Parts\SpareBook;
 use App\UseCases\Shop\ShopBelief;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Shelf\NewSpare;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -61,7 +62,7 @@ final class ClosingTest extends TestCase
     public function test_a_part_off_the_shelf_is_charged_at_what_it_is_worth(): void
     {
         $this->freezeTime();
-        $spare = app(SpareBook::class)->add(['tag' => 'S-77', 'kind' => 'supply', 'name' => 'Supply, 450 W', 'value' => 3300, 'fits' => [], 'facts' => [], 'origin' => 'retired', 'place' => 'drawer'], $this->person(Role::Lead));
+        $spare = app(SpareBook::class)->add(new NewSpare(tag: 'S-77', kind: 'supply', name: 'Supply, 450 W', value: 3300, fits: [], facts: [], origin: 'retired', place: 'drawer'), $this->person(Role::Lead));
         $this->ware($spare);
         $job = $this->job(entries: [['kind' => 'start', 'reached' => 'nothing'], ['kind' => 'act', 'act' => 'replace', 'on' => ['supply'], 'with' => ['tag' => $spare->tag]]]);
         $this->actingAs($this->person(Role::Technician))->get("/jobs/{$job->tag}/close")->assertSee("{$spare->name} ({$spare->tag})")->assertSee(number_format($spare->value * 1.2 / 100, 2));

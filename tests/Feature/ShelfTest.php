@@ -18,6 +18,7 @@ use App\UseCases\Parts\SpareBook;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
+use Orthoscope\Core\Shelf\NewSpare;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -332,7 +333,7 @@ final class ShelfTest extends TestCase
         $book = app(SpareBook::class);
         $before = $book->deadOnArrival();
         foreach (range(1, 10) as $i) {
-            $book->prove($book->add(['tag' => "N-{$i}", 'kind' => 'stick', 'name' => 'new', 'value' => 1000, 'fits' => [], 'facts' => [], 'origin' => 'new', 'place' => ''], null), 'host', $i > 3, '', null);
+            $book->prove($book->add(new NewSpare(tag: "N-{$i}", kind: 'stick', name: 'new', value: 1000, fits: [], facts: [], origin: 'new', place: ''), null), 'host', $i > 3, '', null);
         }
         $this->assertEqualsWithDelta((3 + 0.9) / 40, $book->deadOnArrival(), 1e-9);
         $this->assertEqualsWithDelta(0.03, $before, 1e-9);

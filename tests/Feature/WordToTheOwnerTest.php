@@ -11,6 +11,7 @@ use App\Models\Spare;
 use App\UseCases\Parts\Loans;
 use App\UseCases\Parts\SpareBook;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Orthoscope\Core\Shelf\NewSpare;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -117,16 +118,16 @@ final class WordToTheOwnerTest extends TestCase
         $this->assertStringStartsWith('Parked until one comes for stick', $job->entries()->where('kind', 'note')->firstOrFail()->body['text']);
         $this->get('/')->assertSee('Parked until a spare comes');
         $add = fn (string $tag, string $memory): Spare => app(SpareBook::class)->add(
-            [
-                'tag' => $tag,
-                'kind' => 'stick',
-                'name' => 'A stick',
-                'value' => 900,
-                'fits' => ['memory' => $memory],
-                'facts' => [],
-                'origin' => 'bought',
-                'place' => 'B2',
-            ],
+            new NewSpare(
+                tag: $tag,
+                kind: 'stick',
+                name: 'A stick',
+                value: 900,
+                fits: ['memory' => $memory],
+                facts: [],
+                origin: 'bought',
+                place: 'B2',
+            ),
             $rhea,
         );
         $add('M-1', 'DDR4');
@@ -194,16 +195,16 @@ final class WordToTheOwnerTest extends TestCase
     public function test_a_cross_test_asks_in_which_machine(): void
     {
         app(SpareBook::class)->add(
-            [
-                'tag' => 'H-1',
-                'kind' => 'host',
-                'name' => 'Bench machine',
-                'value' => 9000,
-                'fits' => [],
-                'facts' => [],
-                'origin' => 'retired',
-                'place' => 'bench 2',
-            ],
+            new NewSpare(
+                tag: 'H-1',
+                kind: 'host',
+                name: 'Bench machine',
+                value: 9000,
+                fits: [],
+                facts: [],
+                origin: 'retired',
+                place: 'bench 2',
+            ),
             null,
         );
         $job = $this->job(entries: [['kind' => 'start', 'reached' => 'dark', 'waited' => 120]]);

@@ -18,6 +18,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Shelf\NewSpare;
 use Orthoscope\Core\Shelf\SpareCsv;
 
 /** The known-good spares: found, added, read in and given out; and who has them. */
@@ -59,7 +60,7 @@ final class ShelfController
 
     public function csv(): Response
     {
-        $rows = Spare::query()->whereIn('status', ['free', 'quarantined'])->orderBy('tag')->get()->map(fn (Spare $spare): array => $spare->only(['tag', 'kind', 'name', 'value', 'origin', 'place', 'fits', 'facts']))->values()->all();
+        $rows = Spare::query()->whereIn('status', ['free', 'quarantined'])->orderBy('tag')->get()->map(fn (Spare $spare): NewSpare => $spare->written())->values()->all();
 
         return response(SpareCsv::write($rows), 200, ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => 'attachment; filename="spares.csv"']);
     }

@@ -10,9 +10,11 @@ use App\UseCases\Advice\AssessJob;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\Because;
 use Orthoscope\Core\Diagnosis\Standing;
-use Orthoscope\Core\Shelf\SpareCsv;
+use Orthoscope\Core\Shelf\NewSpare;
+use Orthoscope\Core\Shelf\SpareMistake;
 
 /** Parts of a closed job that are kept as spares: a tag and a place for each. */
 final class SalvageRequest extends FormRequest
@@ -23,7 +25,7 @@ final class SalvageRequest extends FormRequest
         return ['tags' => ['required', 'array'], 'tags.*' => ['nullable', 'string', 'max:20'], 'place' => ['nullable', 'string', 'max:60']];
     }
 
-    /** @return list<array{spare: array<string, mixed>, proved: bool, because: string}> */
+    /** @return list<array{spare: NewSpare, proved: bool, because: string}> */
     public function parts(): array
     {
         /** @var Job $job */
@@ -45,13 +47,30 @@ final class SalvageRequest extends FormRequest
                 'drive' => ['port'],
                 default => [],
             }));
-            $row = SpareCsv::row(['tag' => (string) $tag, 'kind' => $standing->part->kind->id, 'name' => "{$standing->part->name} of {$assessment->machine->model}", 'value' => (string) intdiv($standing->part->kind->price, 300), 'origin' => 'salvaged', 'place' => $this->string('place')->toString()] + $platform, app(Catalogue::class));
-            if (is_string($row) || Spare::query()->where('tag', $row['tag'])->exists()) {
-                throw ValidationException::withMessages(['tags' => is_string($row) ? ucfirst($row) : "{$row['tag']} is on the shelf already; take another tag."]);
-            }
-            $parts[] = ['spare' => $row, 'proved' => $standing->standing === Standing::Proved, 'because' => implode(', ', array_map(fn (Because $because): string => "entry {$because->entry}", array_slice($standing->because, 0, 3)))];
+            $spare = $this->kept((string) $tag, $standing->part, $assessment->machine->model, $platform);
+            $parts[] = ['spare' => $spare, 'proved' => $standing->standing === Standing::Proved, 'because' => implode(', ', array_map(fn (Because $because): string => "entry {$because->entry}", array_slice($standing->because, 0, 3)))];
         }
 
         return $parts === [] ? throw ValidationException::withMessages(['tags' => 'Give a tag to each part that is kept.']) : $parts;
+    }
+
+    /**
+     * @param  array<string, string>  $facts
+     *
+     * @throws ValidationException
+     */
+    private function kept(string $tag, Part $part, string $model, array $facts): NewSpare
+    {
+        $value = (string) intdiv($part->kind->price, 300);
+        $place = $this->string('place')->toString();
+        $row = ['tag' => $tag, 'kind' => $part->kind->id, 'name' => "{$part->name} of {$model}", 'value' => $value, 'origin' => 'salvaged', 'place' => $place];
+        try {
+            $spare = NewSpare::written($row + $facts, app(Catalogue::class));
+        } catch (SpareMistake $mistake) {
+            throw ValidationException::withMessages(['tags' => ucfirst($mistake->getMessage())]);
+        }
+
+        return Spare::query()->where('tag', $spare->tag)->exists()
+            ? throw ValidationException::withMessages(['tags' => "{$spare->tag} is on the shelf already; take another tag."]) : $spare;
     }
 }

@@ -20,15 +20,15 @@ final readonly class ImportSpares
     public function from(string $csv, User $by): array
     {
         $read = SpareCsv::read($csv, $this->catalogue);
-        $there = Spare::query()->whereIn('tag', array_column($read->rows, 'tag'))->pluck('tag')->flip();
+        $there = Spare::query()->whereIn('tag', array_column($read->spares, 'tag'))->pluck('tag')->flip();
         $added = 0;
-        foreach ($read->rows as $row) {
-            if (! isset($there[$row['tag']])) {
-                $this->book->add($row, $by);
+        foreach ($read->spares as $spare) {
+            if (! isset($there[$spare->tag])) {
+                $this->book->add($spare, $by);
                 $added++;
             }
         }
-        $known = count($read->rows) - $added;
+        $known = count($read->spares) - $added;
 
         return ['sentence' => "{$added} added".($known > 0 ? ", {$known} were there already" : '').($read->mistakes === [] ? '.' : ', '.count($read->mistakes).' rows could not be read.'), 'mistakes' => array_slice($read->mistakes, 0, 100, true)];
     }

@@ -16,6 +16,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Diagnosis\Standing;
+use Orthoscope\Core\Shelf\NewSpare;
 use Orthoscope\Core\Supplier\Supplier;
 
 /**
@@ -117,7 +118,16 @@ final readonly class OrderParts
             }
             $fits = array_intersect_key($order->facts, array_flip(self::PLATFORM));
             $facts = array_map(fn (string $value): string|array => str_contains($value, ', ') ? explode(', ', $value) : $value, array_diff_key($order->facts, $fits));
-            $spare = $this->book->add(['tag' => $order->tag, 'kind' => $order->kind, 'name' => $order->name, 'value' => $order->price, 'fits' => $fits, 'facts' => $facts, 'origin' => $order->condition === 'new' ? 'new' : 'bought', 'place' => 'with the job', ...$this->reservation($order->job)], $by, $order->job);
+            $spare = $this->book->add(new NewSpare(
+                tag: $order->tag,
+                kind: $order->kind,
+                name: $order->name,
+                value: $order->price,
+                origin: $order->condition === 'new' ? 'new' : 'bought',
+                place: 'with the job',
+                fits: $fits,
+                facts: $facts,
+            ), $by, $order->job, $this->reservation($order->job));
             $order->update(['spare_id' => $spare->id]);
         });
         $order->job === null || $this->assessJob->refresh($order->job);

@@ -12,6 +12,7 @@ use App\UseCases\Advice\FoundBad;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Shelf\NewSpare;
 use Orthoscope\Core\Shelf\NotForSale;
 use Orthoscope\Core\Shelf\Quarantine;
 use Orthoscope\Core\Shelf\Spare as CoreSpare;
@@ -25,14 +26,13 @@ final readonly class SpareBook
     {
     }
 
-    /** @param  array<string, mixed>  $facts tag, kind, name, value, fits, facts, origin, place */
-    public function add(array $facts, ?User $by, ?Job $from = null): Spare
+    /** @param  array<string, mixed>  $reservation for which job it is kept, where it was bought for one */
+    public function add(NewSpare $new, ?User $by, ?Job $from = null, array $reservation = []): Spare
     {
-        $spare = DB::transaction(function () use ($facts, $by, $from): Spare {
-            $origin = $facts['origin'] ?? 'retired';
-            $trust = Trust::of($facts['kind'], [SpareEvent::added($this->now(), $origin)], $this->catalogue->shelf, $this->deadOnArrival());
-            $spare = Spare::query()->create([...$facts, 'origin' => $origin, 'trust' => $trust->share, 'trust_at' => now()]);
-            $this->write($spare, SpareEvent::ADDED, $origin, 0.0, 0.0, $trust->share, '', $by, $from);
+        $spare = DB::transaction(function () use ($new, $by, $from, $reservation): Spare {
+            $trust = Trust::of($new->kind, [SpareEvent::added($this->now(), $new->origin)], $this->catalogue->shelf, $this->deadOnArrival());
+            $spare = Spare::query()->create([...get_object_vars($new), ...$reservation, 'trust' => $trust->share, 'trust_at' => now()]);
+            $this->write($spare, SpareEvent::ADDED, $new->origin, 0.0, 0.0, $trust->share, '', $by, $from);
 
             return $spare;
         });

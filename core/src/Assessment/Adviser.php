@@ -24,12 +24,12 @@ final class Adviser
 
     private ?SingleFaults $alone = null;
 
-    /** @param  ?array{replay: array<string, mixed>, alone: array<string, mixed>}  $kept what `kept` gave for an earlier state of the record */
+    /** @param  ?Kept  $kept what `kept` gave for an earlier state of the record */
     public function __construct(
         private readonly Catalogue $catalogue,
         private readonly Machine $machine,
         private readonly Shelf $shelf,
-        private readonly ?array $kept = null,
+        private readonly ?Kept $kept = null,
     ) {
     }
 
@@ -64,7 +64,7 @@ final class Adviser
     {
         $replay = match (true) {
             $this->last !== null => $this->last->and($record),
-            $this->kept !== null => Replay::resume($this->kept['replay'], $this->machine, $record, $this->catalogue, $this->candidates()),
+            $this->kept !== null => Replay::resume($this->kept->replay, $this->machine, $record, $this->catalogue, $this->candidates()),
             default => null,
         };
 
@@ -75,7 +75,7 @@ final class Adviser
     {
         $alone = match (true) {
             $this->alone !== null => $this->alone->and($record),
-            $this->kept !== null => SingleFaults::resume($this->kept['alone'], $this->machine, $record, $this->catalogue, $this->candidates()),
+            $this->kept !== null => SingleFaults::resume($this->kept->alone, $this->machine, $record, $this->catalogue, $this->candidates()),
             default => null,
         };
 
@@ -89,10 +89,10 @@ final class Adviser
         return Surprise::isThere($narrow, $record, $this->catalogue) ? WideLook::at($alone, $this->machine, $record, $this->catalogue, $this->candidates()) : null;
     }
 
-    /** @return ?array{replay: array<string, mixed>, alone: array<string, mixed>} plain data to take up from later; null before anything was assessed */
-    public function kept(): ?array
+    /** Plain data to take up from later; null before anything was assessed */
+    public function kept(): ?Kept
     {
-        return $this->last === null || $this->alone === null ? null : ['replay' => $this->last->kept(), 'alone' => $this->alone->kept()];
+        return $this->last === null || $this->alone === null ? null : new Kept($this->last->kept(), $this->alone->kept());
     }
 
     /** @return list<array{string, string}> spares and the host that may come into it next: tag and part */

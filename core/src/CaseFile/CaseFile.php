@@ -11,6 +11,7 @@ use Orthoscope\Core\Chain\MachineMistake;
 use Orthoscope\Core\Evidence\CaseMistake;
 use Orthoscope\Core\Evidence\EntryReader;
 use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Plain\Row;
 use Orthoscope\Core\Shelf\Shelf;
 
 /** A job in the open exchange format `orthoscope-case/1`: the machine, the shelf it may borrow from, and the entries. */
@@ -57,16 +58,17 @@ final readonly class CaseFile
         if ($mistakes !== []) {
             return [null, $mistakes];
         }
+        $file = Row::of($given, 'the case file');
         try {
-            $machine = Machine::fromArray($given['machine'], $catalogue);
+            $machine = Machine::fromRow($file->row('machine'), $catalogue);
         } catch (MachineMistake $mistake) {
             return [null, [CaseMistake::at('/machine', $mistake->getMessage(), $mistake)]];
         }
         $reader = new EntryReader($catalogue, $machine);
         $entries = [];
-        foreach ($given['entries'] as $i => $row) {
+        foreach ($file->rows('entries') as $i => $row) {
             try {
-                $entries[] = $reader->read($i + 1, $row);
+                $entries[] = $reader->read($i + 1, $row->all());
             } catch (CaseMistake $mistake) {
                 $mistakes[] = $mistake->below("/entries/{$i}");
             }
@@ -74,7 +76,7 @@ final readonly class CaseFile
         if ($mistakes !== []) {
             return [null, $mistakes];
         }
-        $shelf = isset($given['shelf']) ? Shelf::fromArray($given['shelf']) : Shelf::wellStocked($catalogue);
+        $shelf = $file->has('shelf') ? Shelf::fromRows($file->rows('shelf')) : Shelf::wellStocked($catalogue);
 
         return [new self($machine, new Record($entries), $shelf), []];
     }

@@ -76,7 +76,7 @@ final class JsonLines
                 if ($name === null || ! $this->passes(':')) {
                     return false;
                 }
-                $key = str_replace(['~', '/'], ['~0', '~1'], (string) json_decode($name));
+                $key = str_replace(['~', '/'], ['~0', '~1'], self::decoded($name));
             }
             if (! $this->value("{$path}/{$key}")) {
                 return false;
@@ -113,5 +113,12 @@ final class JsonLines
     private function blank(): int
     {
         return $this->at += strspn($this->json, " \t\r\n", $this->at);
+    }
+
+    private static function decoded(string $name): string
+    {
+        $decoded = json_decode($name);
+
+        return is_string($decoded) ? $decoded : '';
     }
 }

@@ -195,6 +195,30 @@ final class Catalogue
         return new self(array_replace($this->files, $files));
     }
 
+    /**
+     * The same catalogue with other numbers.
+     *
+     * @param  array<string, float>  $priors  fault => jobs in a thousand
+     * @param  array<string, float>  $arises  fault => chance that moving the part brings it about
+     * @param  array<string, float>  $numbers number of the model => value
+     */
+    public function withNumbers(array $priors = [], array $arises = [], array $numbers = []): self
+    {
+        $faults = Row::of($this->files['faults'], 'faults.yaml');
+        $others = Row::of($this->files['numbers'], 'numbers.yaml');
+        $changed = function (Row $row) use ($priors, $arises): array {
+            $id = $row->text('id');
+            $new = array_filter(['prior' => $priors[$id] ?? null, 'arises' => $arises[$id] ?? null], fn (?float $number): bool => $number !== null);
+
+            return $new + $row->all();
+        };
+
+        return $this->with([
+            'faults' => ['faults' => array_map($changed, $faults->rows('faults'))] + $faults->all(),
+            'numbers' => ['numbers' => array_map(fn (float $value): array => ['value' => $value], $numbers) + $others->row('numbers')->all()] + $others->all(),
+        ]);
+    }
+
     /** @return array<string, mixed> as they were parsed */
     public function files(): array
     {
@@ -278,7 +302,9 @@ final class Catalogue
      */
     public function closedReaches(): array
     {
-        return array_values(array_filter($this->reaches, fn (Reach $reach): bool => ! $reach->isOpenEnded()));
+        $closed = array_values(array_filter($this->reaches, fn (Reach $reach): bool => ! $reach->isOpenEnded()));
+
+        return $closed === [] ? throw CatalogueMistake::unreadable('stages.yaml', 'it names no outcome of a start.') : $closed;
     }
 
     /** What is seen of a start that stops at a stage. */

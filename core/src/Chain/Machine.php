@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Chain;
 
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Plain\Row;
 use Orthoscope\Core\Plain\UnknownWord;
 use Orthoscope\Core\SetUp\SetUp;
 
@@ -33,46 +34,73 @@ final readonly class Machine
     }
 
     /**
-     * @param  array<string, mixed>  $given the "machine" of a case file
+     * @param  array<array-key, mixed>  $given the "machine" of a case file
      *
      * @throws MachineMistake when the facts do not make a machine
      */
     public static function fromArray(array $given, Catalogue $catalogue): self
     {
-        $memory = $given['memory'] ?? [];
-        $slots = $memory['slots'] ?? ['A2', 'B2'];
-        $sticks = $memory['sticks'] ?? $slots;
+        return self::fromRow(Row::of($given, 'the machine'), $catalogue);
+    }
+
+    /** @throws MachineMistake when the facts do not make a machine */
+    public static function fromRow(Row $given, Catalogue $catalogue): self
+    {
+        $memory = $given->rowOrNull('memory') ?? Row::of([], $given->where);
+        $slots = $memory->texts('slots', ['A2', 'B2']);
+        $sticks = $memory->texts('sticks', $slots);
+        $said = $given->rowOrNull('facts') ?? Row::of([], $given->where);
         $facts = [];
         foreach (self::FACTS as $fact) {
-            $facts[$fact] = (bool) ($given['facts'][$fact] ?? false);
+            $facts[$fact] = $said->isSet($fact);
         }
-        $hasCard = (bool) ($given['card'] ?? true);
+        $hasCard = $given->isSet('card', true);
         if (! $hasCard && ! $facts['own_graphics']) {
             throw MachineMistake::noPictureSource();
         }
-        $placed = self::placeSticks(array_values($sticks), array_values($slots));
-        $driveCount = (int) ($given['drives'] ?? 1);
-        $count = [
-            'stick' => count($sticks), 'slot' => count($slots), 'drive' => $driveCount,
-            'card' => (int) $hasCard, 'card-slot' => (int) $hasCard, 'card-plug' => (int) ($hasCard && ($given['card_plug'] ?? true)),
-            'output' => (int) $hasCard, 'drive-lead' => min(1, $driveCount), 'drive-port' => min(1, $driveCount), 'system' => min(1, $driveCount),
-            'kit' => (int) (count($sticks) > 1), 'add-in' => (int) ($given['add_in'] ?? false),
+        $placed = self::placeSticks($sticks, $slots);
+        $parts = self::partsOf($catalogue, self::counts($given, count($slots), count($sticks), $hasCard), $slots, $given->textByName('names', []));
+        $platform = array_filter(($given->rowOrNull('platform') ?? Row::of([], $given->where))->facts(), fn (string $fact): bool => $fact !== '');
+
+        return new self($given->text('model', ''), $parts, $placed, $facts, $platform, self::boardSigns($given, $catalogue));
+    }
+
+    /** @return array<string, int> kind of part => how many the machine has, where that is not one */
+    private static function counts(Row $given, int $slots, int $sticks, bool $card): array
+    {
+        $drives = $given->whole('drives', 1);
+
+        return [
+            'stick' => $sticks, 'slot' => $slots, 'drive' => $drives,
+            'card' => (int) $card, 'card-slot' => (int) $card, 'card-plug' => (int) ($card && $given->isSet('card_plug', true)),
+            'output' => (int) $card, 'drive-lead' => min(1, $drives), 'drive-port' => min(1, $drives), 'system' => min(1, $drives),
+            'kit' => (int) ($sticks > 1), 'add-in' => (int) $given->isSet('add_in'),
         ];
-        $names = $given['names'] ?? [];
+    }
+
+    /**
+     * @param  array<string, int>  $counts
+     * @param  list<string>  $slots
+     * @param  array<string, string>  $names part id => what it is called here
+     *
+     * @return array<string, Part>
+     */
+    private static function partsOf(Catalogue $catalogue, array $counts, array $slots, array $names): array
+    {
         $parts = [];
         foreach ($catalogue->parts as $kind) {
-            $labels = self::labels($kind->id, $count[$kind->id] ?? ($kind->shelfOnly ? 0 : 1), array_values($slots));
+            $labels = self::labels($kind->id, $counts[$kind->id] ?? ($kind->shelfOnly ? 0 : 1), $slots);
             foreach ($labels as $id => $suffix) {
                 $parts[$id] = new Part($id, $kind, $names[$id] ?? trim("{$kind->name} {$suffix}"));
             }
         }
         foreach (array_keys($names) as $named) {
             if (! isset($parts[$named])) {
-                throw MachineMistake::because(UnknownWord::sentence('part of this machine', (string) $named, array_keys($parts)));
+                throw MachineMistake::because(UnknownWord::sentence('part of this machine', $named, array_keys($parts)));
             }
         }
 
-        return new self((string) ($given['model'] ?? ''), $parts, $placed, $facts, array_filter($given['platform'] ?? []), self::boardSigns($given['board_signs'] ?? [], $catalogue));
+        return $parts;
     }
 
     public function part(string $id): Part
@@ -119,31 +147,29 @@ final readonly class Machine
         return array_values(array_unique(array_map(fn (Part $slot): string => self::channelOf($slot->id), $this->ofKind('slot'))));
     }
 
-    /**
-     * @param  array<string, mixed>  $given
-     *
-     * @return array<string, array<string, array<string, float>>>
-     */
-    private static function boardSigns(array $given, Catalogue $catalogue): array
+    /** @return array<string, array<string, array<string, float>>> sign channel => stage not reached => value => share */
+    private static function boardSigns(Row $given, Catalogue $catalogue): array
     {
-        foreach ($given as $channel => $rows) {
-            $values = array_map(strval(...), array_keys($catalogue->sign((string) $channel)->values));
-            foreach ($rows as $stop => $row) {
+        $signs = [];
+        foreach ($given->has('board_signs') ? $given->rowByName('board_signs') : [] as $channel => $stops) {
+            $sign = $catalogue->sign($channel);
+            $values = array_map(strval(...), array_keys($sign->values));
+            foreach ($stops->keys() as $stop) {
+                $shares = $stops->numberByName($stop);
                 if (! in_array($stop, [...$catalogue->stageIds, 'none'], true)) {
-                    throw MachineMistake::because(UnknownWord::sentence('stage', (string) $stop, $catalogue->stageIds));
+                    throw MachineMistake::because(UnknownWord::sentence('stage', $stop, $catalogue->stageIds));
                 }
-                foreach ($row as $value => $share) {
-                    if (! in_array((string) $value, $values, true)) {
-                        throw MachineMistake::because(UnknownWord::sentence($catalogue->sign((string) $channel)->name, (string) $value, $values));
-                    }
+                foreach (array_diff(array_map(strval(...), array_keys($shares)), $values) as $value) {
+                    throw MachineMistake::because(UnknownWord::sentence($sign->name, $value, $values));
                 }
-                if (array_sum($row) > 1.0 + 1e-9) {
+                if (array_sum($shares) > 1.0 + 1e-9) {
                     throw MachineMistake::because("The shares of {$channel} at {$stop} add up to more than one.");
                 }
+                $signs[$channel][$stop] = $shares;
             }
         }
 
-        return $given;
+        return $signs;
     }
 
     /**
@@ -177,7 +203,7 @@ final readonly class Machine
         $placed = [];
         foreach ($sticks as $i => $slot) {
             if (! in_array($slot, $slots, true)) {
-                throw MachineMistake::because(UnknownWord::sentence('memory slot of this machine', (string) $slot, $slots));
+                throw MachineMistake::because(UnknownWord::sentence('memory slot of this machine', $slot, $slots));
             }
             $id = 'slot-'.$slot;
             if (in_array($id, $placed, true)) {

@@ -83,8 +83,8 @@ final class CommandLine
                 'simulate' => $this->simulate($input),
                 'calls' => $this->calls($input),
                 'instrument' => $this->instrument($input),
-                'patterns' => $this->say($this->json((new PatternsCommand(Catalogue::shipped(), self::whole($input, 'years', 1, 200), (string) $input->getOption('seed')))->figures())),
-                'forecast' => $this->say($this->json((new ForecastCommand(Catalogue::shipped(), self::whole($input, 'jobs', 1, 5000), (string) $input->getOption('seed')))->figures())),
+                'patterns' => $this->say($this->json((new PatternsCommand(Catalogue::shipped(), self::whole($input, 'years', 1, 200), self::word($input, 'seed')))->figures())),
+                'forecast' => $this->say($this->json((new ForecastCommand(Catalogue::shipped(), self::whole($input, 'jobs', 1, 5000), self::word($input, 'seed')))->figures())),
                 default => $this->say($this->json((new BenchCommand(Catalogue::shipped(), self::whole($input, 'records', 1, 1000)))->figures())),
             };
         } catch (CaseMistake|CatalogueMistake|MachineMistake $mistake) {
@@ -119,12 +119,12 @@ final class CommandLine
     private function diagnose(ArgvInput $input): int
     {
         $upTo = $input->getOption('upto');
-        if ($upTo !== null && ! ctype_digit($upTo)) {
+        if ($upTo !== null && ! ctype_digit(self::word($input, 'upto'))) {
             return $this->misuse('--upto takes the number of an entry.');
         }
         $catalogue = Catalogue::shipped();
         $case = CaseFile::parse($this->read($input), $catalogue);
-        $record = $upTo === null ? $case->record : $case->record->upTo((int) $upTo);
+        $record = $upTo === null ? $case->record : $case->record->upTo((int) self::word($input, 'upto'));
         $assessment = Assessment::of($case->machine, $record, $case->shelf, $catalogue);
 
         return $this->say($input->getOption('text') ? AssessmentText::of($assessment, $catalogue) : $this->json(AssessmentJson::of($assessment, $catalogue)));
@@ -138,7 +138,7 @@ final class CommandLine
         $catalogue = Catalogue::shipped();
         $case = CaseFile::parse($this->read($input), $catalogue);
 
-        return $this->say(Explanation::of($case, $case->machine->part($input->getOption('part')), $catalogue));
+        return $this->say(Explanation::of($case, $case->machine->part(self::word($input, 'part')), $catalogue));
     }
 
     private function validate(string $json): int
@@ -164,18 +164,18 @@ final class CommandLine
     private function simulate(ArgvInput $input): int
     {
         $catalogue = Catalogue::shipped();
-        $policies = $input->getOption('policy') === 'all' ? Simulation::policyNames($catalogue) : explode(',', $input->getOption('policy'));
+        $policies = $input->getOption('policy') === 'all' ? Simulation::policyNames($catalogue) : explode(',', self::word($input, 'policy'));
         foreach ($policies as $policy) {
             if (! in_array($policy, Simulation::policyNames($catalogue), true)) {
                 return $this->misuse(UnknownWord::sentence('policy', $policy, ['all', ...Simulation::policyNames($catalogue)]));
             }
         }
         $command = new SimulateCommand(
-            $catalogue, self::whole($input, 'jobs', 1, 100000), $input->getOption('seed'), $policies, self::number($input, 'perturb'),
-            $input->getOption('doubles') === null ? null : self::number($input, 'doubles'), $input->getOption('world'), self::whole($input, 'workers', 1, 64),
+            $catalogue, self::whole($input, 'jobs', 1, 100000), self::word($input, 'seed'), $policies, self::number($input, 'perturb'),
+            $input->getOption('doubles') === null ? null : self::number($input, 'doubles'), self::word($input, 'world'), self::whole($input, 'workers', 1, 64),
         );
         if ($input->getOption('slice') !== null) {
-            [$worker, $workers] = [...explode('/', $input->getOption('slice')), '1'];
+            [$worker, $workers] = [...explode('/', self::word($input, 'slice')), '1'];
 
             return $this->say(base64_encode(serialize($command->slice((int) $worker, (int) $workers))));
         }
@@ -187,21 +187,35 @@ final class CommandLine
     private function calls(ArgvInput $input): int
     {
         $callers = self::whole($input, 'callers', 1, 100000);
-        $seed = (string) $input->getOption('seed');
+        $seed = self::word($input, 'seed');
 
         return $this->say($this->json(['callers' => $callers, 'seed' => $seed, 'orders' => (new CallSimulation(Catalogue::shipped(), $seed))->figures($callers)]));
     }
 
     private function instrument(ArgvInput $input): int
     {
-        $name = (string) $input->getArgument('name');
+        $name = self::argument($input, 'name');
         $instrument = Instrument::tryFrom($name) ?? throw new InvalidArgumentException(UnknownWord::sentence('instrument', $name, array_column(Instrument::cases(), 'value')));
-        $fault = (string) $input->getOption('fault');
+        $fault = self::word($input, 'fault');
         if (! isset($instrument->faults()[$fault])) {
             return $this->misuse("\"{$fault}\" is no fault of the {$name}; it plays ".implode(', ', array_keys($instrument->faults())).'.');
         }
 
-        return $this->say($this->json($instrument->read($fault, Draw::from((string) $input->getOption('seed')))->toArray()));
+        return $this->say($this->json($instrument->read($fault, Draw::from(self::word($input, 'seed')))->toArray()));
+    }
+
+    private static function word(ArgvInput $input, string $option): string
+    {
+        $value = $input->getOption($option);
+
+        return is_string($value) ? $value : '';
+    }
+
+    private static function argument(ArgvInput $input, string $name): string
+    {
+        $value = $input->getArgument($name);
+
+        return is_string($value) ? $value : '';
     }
 
     private static function whole(ArgvInput $input, string $option, int $least, int $most): int
@@ -220,7 +234,7 @@ final class CommandLine
 
     private function read(ArgvInput $input): string
     {
-        $file = $input->getArgument('file');
+        $file = self::argument($input, 'file');
         if (! is_file($file) || ! is_readable($file)) {
             throw CaseMistake::at('', "There is no readable file \"{$file}\".");
         }

@@ -34,7 +34,7 @@ final readonly class PatternsCommand
         $hit = count(array_filter($days, is_int(...)));
 
         return [
-            'years' => $this->years, 'seed' => $this->seed, 'jobs' => 1000, 'false_a_year' => array_sum($false) / $this->years, 'most_in_a_year' => max($false),
+            'years' => $this->years, 'seed' => $this->seed, 'jobs' => 1000, 'false_a_year' => array_sum($false) / $this->years, 'most_in_a_year' => max([0, ...$false]),
             'found' => $hit, 'found_interval' => Binomial::of($hit, $this->years)->interval(), 'days' => self::middle($days), 'jobs_of_model' => self::middle($jobs),
         ];
     }

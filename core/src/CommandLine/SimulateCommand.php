@@ -90,17 +90,20 @@ final readonly class SimulateCommand
             if ($process === false || proc_close($process) !== 0) {
                 throw new RuntimeException('A worker process of the simulation failed; see what it printed above.');
             }
-            foreach (unserialize((string) base64_decode((string) $written), ['allowed_classes' => [Result::class]]) as $policy => $results) {
+            /** @var array<string, list<Result>> $slice */
+            $slice = unserialize((string) base64_decode((string) $written), ['allowed_classes' => [Result::class]]);
+            foreach ($slice as $policy => $results) {
                 foreach ($results as $i => $result) {
                     $byJob[$policy][$worker + $i * $this->workers] = $result;
                 }
             }
         }
+        $all = [];
         foreach ($byJob as $policy => $results) {
             ksort($results);
-            $byJob[$policy] = array_values($results);
+            $all[$policy] = array_values($results);
         }
 
-        return $byJob;
+        return $all;
     }
 }

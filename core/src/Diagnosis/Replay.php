@@ -141,10 +141,9 @@ final class Replay
      * The same as `of`, taking up where an earlier replay left off: only the last entries are gone through. Null where that
      * would not give the same: an entry was struck out, a spare, a slot or a prior has come into it.
      *
-     * @param  array<string, mixed>  $kept what `kept` gave earlier
      * @param  list<array{string, string}>  $candidates
      */
-    public static function resume(array $kept, Machine $machine, Record $record, Catalogue $catalogue, array $candidates = []): ?self
+    public static function resume(KeptReplay $kept, Machine $machine, Record $record, Catalogue $catalogue, array $candidates = []): ?self
     {
         return self::takenUp($kept, $machine, $record, $catalogue, $candidates)?->throughTheRest();
     }
@@ -152,19 +151,21 @@ final class Replay
     /**
      * The same, before the entries that are new; `next` goes on from there.
      *
-     * @param  array<string, mixed>  $kept
      * @param  list<array{string, string}>  $candidates
      */
-    public static function takenUp(array $kept, Machine $machine, Record $record, Catalogue $catalogue, array $candidates): ?self
+    public static function takenUp(KeptReplay $kept, Machine $machine, Record $record, Catalogue $catalogue, array $candidates): ?self
     {
         $replay = new self($catalogue, $machine, $record, $candidates);
-        $replay->gone = count($kept['entries']);
-        if ($replay->footing() !== $kept['footing'] || $replay->goneThrough() !== $kept['entries']) {
+        $replay->gone = count($kept->entries);
+        if ($replay->footing() !== $kept->footing || $replay->goneThrough() !== $kept->entries) {
             return null;
         }
-        $replay->belief = Belief::fromKept($kept['belief']);
-        [$replay->setUp, $replay->fitted, $replay->predicted, $replay->introduced] = [SetUp::fromArray($kept['setup']), $kept['fitted'], $kept['predicted'], $kept['introduced']];
-        $replay->shown = ShownSigns::fromKept($kept['shown'], $catalogue, $machine);
+        $replay->belief = Belief::fromKept($kept->belief);
+        $replay->setUp = $kept->setUp;
+        $replay->fitted = $kept->fitted;
+        $replay->predicted = $kept->predicted;
+        $replay->introduced = $kept->introduced;
+        $replay->shown = ShownSigns::fromKept($kept->shown, $catalogue, $machine);
 
         return $replay;
     }
@@ -193,18 +194,19 @@ final class Replay
         return $sameSlots && Circumstances::of($record, $this->catalogue) == Circumstances::of($this->record, $this->catalogue) ? $next : null;
     }
 
-    /**
-     * What must be kept to take up again later, as plain data.
-     *
-     * @return array<string, mixed>
-     */
-    public function kept(): array
+    /** What must be kept to take up again later. */
+    public function kept(): KeptReplay
     {
-        return [
-            'footing' => $this->footing(), 'entries' => $this->goneThrough(),
-            'belief' => $this->belief->kept(), 'setup' => $this->setUp->toArray(), 'fitted' => $this->fitted,
-            'predicted' => $this->predicted, 'introduced' => $this->introduced, 'shown' => $this->shown->kept(),
-        ];
+        return new KeptReplay(
+            footing: $this->footing(),
+            entries: $this->goneThrough(),
+            belief: $this->belief->kept(),
+            setUp: $this->setUp,
+            fitted: $this->fitted,
+            predicted: $this->predicted,
+            introduced: $this->introduced,
+            shown: $this->shown->kept(),
+        );
     }
 
     /** What was likely before any entry. */
@@ -313,8 +315,12 @@ final class Replay
             }
         }
         foreach ($record->all(Deed::class) as $deed) {
-            foreach ($deed->with === null ? [] : $deed->on as $part) {
-                $spares["{$deed->with->tag} {$part}"] = [$deed->with->tag, $part];
+            $with = $deed->with;
+            if ($with === null) {
+                continue;
+            }
+            foreach ($deed->on as $part) {
+                $spares["{$with->tag} {$part}"] = [$with->tag, $part];
             }
         }
         foreach ($record->all(Answer::class) as $answer) {

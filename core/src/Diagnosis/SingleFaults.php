@@ -95,24 +95,19 @@ final readonly class SingleFaults
         return [$was, $is];
     }
 
-    /**
-     * What must be kept to take up again later, as plain data.
-     *
-     * @return array<string, mixed>
-     */
-    public function kept(): array
+    /** What must be kept to take up again later. */
+    public function kept(): KeptSingles
     {
-        return ['replay' => $this->replay->kept(), 'fits' => array_map(fn (EntryFit $fit): array => $fit->kept(), $this->fits)];
+        return new KeptSingles($this->replay->kept(), array_map(fn (EntryFit $fit): array => $fit->kept(), $this->fits));
     }
 
     /**
-     * @param  array<string, mixed>  $kept
      * @param  list<array{string, string}>  $candidates
      */
-    public static function resume(array $kept, Machine $machine, Record $record, Catalogue $catalogue, array $candidates): ?self
+    public static function resume(KeptSingles $kept, Machine $machine, Record $record, Catalogue $catalogue, array $candidates): ?self
     {
-        $replay = Replay::takenUp($kept['replay'], $machine, $record, $catalogue, $candidates);
+        $replay = Replay::takenUp($kept->replay, $machine, $record, $catalogue, $candidates);
 
-        return $replay === null ? null : (new self($replay, array_map(EntryFit::fromKept(...), $kept['fits'])))->throughTheRest();
+        return $replay === null ? null : (new self($replay, array_map(EntryFit::fromKept(...), $kept->fits)))->throughTheRest();
     }
 }

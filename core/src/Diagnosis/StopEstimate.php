@@ -9,7 +9,7 @@ use Orthoscope\Core\Catalogue\Reach;
 /** Where the last start stopped: a probability over stages, from what was seen and what is believed. */
 final readonly class StopEstimate
 {
-    /** @param  list<float>  $shares probability that the stage at each index is the one not reached; the last: none, all reached */
+    /** @param  non-empty-list<float>  $shares probability that the stage at each index is the one not reached; the last: none, all reached */
     private function __construct(public array $shares)
     {
     }
@@ -28,12 +28,10 @@ final readonly class StopEstimate
             }
             $shares[$cut] += $weight;
         }
-        foreach ($shares as $stop => $share) {
-            $shares[$stop] = $reach->covers($stop) ? max($share, 1e-9) : 0.0;
-        }
-        $total = array_sum($shares);
+        $seen = array_map(fn (int $stop): float => $reach->covers($stop) ? max($shares[$stop], 1e-9) : 0.0, range(0, $stages));
+        $total = array_sum($seen);
 
-        return new self(array_map(fn (float $share): float => $share / $total, $shares));
+        return new self(array_map(fn (float $share): float => $share / $total, $seen));
     }
 
     /** Index of the stage most likely not reached; the number of stages if none. */

@@ -177,7 +177,7 @@ final class Decision
     /** The cheapest way to end it with the machine not right. */
     private function endCost(): float
     {
-        return (float) min(array_map($this->endOutlay(...), array_keys($this->data->ends)));
+        return (float) min([PHP_INT_MAX, ...array_map($this->endOutlay(...), array_keys($this->data->ends))]);
     }
 
     private function endOutlay(string $id): int

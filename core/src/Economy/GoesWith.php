@@ -28,7 +28,7 @@ final readonly class GoesWith
     }
 
     /**
-     * @param  array<string, mixed>  $facts of the part, by fact; what is not known is not there
+     * @param  array<string, string>  $facts of the part, by fact; what is not known is not there
      *
      * @return list<string> sentences
      */
@@ -36,7 +36,7 @@ final readonly class GoesWith
     {
         return match ($kind) {
             'supply' => $this->supply($facts),
-            'card' => $this->card(self::words($facts['plug'] ?? '')),
+            'card' => $this->card(trim($facts['plug'] ?? '')),
             'board' => [$this->stays('Processor', 'socket', $facts), $this->stays('Memory', 'memory', $facts)],
             'processor' => [$this->takes('The socket', 'socket', $facts)],
             'stick' => [$this->takes('The board', 'memory', $facts), ...(count($this->machine->ofKind('stick')) > 1 ? ['Beside what stays it runs at the speed of the slowest.'] : [])],
@@ -45,15 +45,15 @@ final readonly class GoesWith
     }
 
     /**
-     * @param  array<string, mixed>  $facts
+     * @param  array<string, string>  $facts
      *
      * @return list<string>
      */
     private function supply(array $facts): array
     {
-        $plug = $this->cardPlugOf(self::words($facts['plugs'] ?? ''));
+        $plug = $this->cardPlugOf(trim($facts['plugs'] ?? ''));
         try {
-            $unit = SupplyUnit::of((float) self::words($facts['watts'] ?? ''), (float) self::words($facts['amps12'] ?? ''), $plug === null ? [] : [$plug => 1]);
+            $unit = SupplyUnit::of((float) trim($facts['watts'] ?? ''), (float) trim($facts['amps12'] ?? ''), $plug === null ? [] : [$plug => 1]);
         } catch (InvalidArgumentException) {
             // Nobody has written down its label, or not as one reads.
             return ['It must give what the parts draw and have every plug of the old one: add them up first.'];
@@ -82,10 +82,10 @@ final readonly class GoesWith
         return [sprintf('%s; the machine then draws about %.0f W at work: a supply of %d W or more%s.', $plug === 'none' ? 'It needs no plug from the supply' : 'It needs '.($plug === '8-pin' ? 'an' : 'a')." {$plug} plug", $draw, self::label($draw), $plug === 'none' ? '' : ' that has the plug')];
     }
 
-    /** @param  array<string, mixed>  $facts */
+    /** @param  array<string, string>  $facts */
     private function stays(string $part, string $fact, array $facts): string
     {
-        $has = self::words($facts[$fact] ?? '');
+        $has = trim($facts[$fact] ?? '');
         $mine = $this->machine->platform[$fact] ?? '';
 
         return match (true) {
@@ -96,10 +96,10 @@ final readonly class GoesWith
         };
     }
 
-    /** @param  array<string, mixed>  $facts */
+    /** @param  array<string, string>  $facts */
     private function takes(string $taker, string $fact, array $facts): string
     {
-        $has = self::words($facts[$fact] ?? '');
+        $has = trim($facts[$fact] ?? '');
         $mine = $this->machine->platform[$fact] ?? '';
 
         return match (true) {
@@ -148,10 +148,5 @@ final readonly class GoesWith
     private static function label(float $draw): int
     {
         return (int) (ceil($draw / SupplySizing::TIGHT_FROM / 10.0) * 10);
-    }
-
-    private static function words(mixed $value): string
-    {
-        return is_array($value) ? implode(', ', array_map(strval(...), $value)) : trim((string) $value);
     }
 }

@@ -15,7 +15,7 @@ final readonly class WayOn
      * @param  int  $lasts years it may be expected to last
      * @param  int  $after minor units it is expected to cost later where it cured: comebacks, and what its owner loses by it
      * @param  list<string>  $leaves
-     * @param  ?array<string, mixed>  $facts of the part that goes in, as far as known; null where none does, or its like
+     * @param  ?array<string, string>  $facts of the part that goes in, as far as known; null where none does, or its like
      */
     public function __construct(
         public string $id,

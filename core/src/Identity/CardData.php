@@ -19,15 +19,15 @@ final readonly class CardData
     }
 
     /**
-     * @param  array<string, mixed>  $given memory_type, memory (such as "4 GB" or 4096), bus (bits), units
+     * @param  array<string, string>  $given memory_type, memory (such as "4 GB" or 4096), bus (bits), units
      *
      * @throws InvalidArgumentException with one sentence
      */
     public static function of(array $given): self
     {
-        $type = trim((string) ($given['memory_type'] ?? ''));
+        $type = trim($given['memory_type'] ?? '');
 
-        return new self($type === '' ? null : strtoupper($type), self::memory((string) ($given['memory'] ?? '')), self::count((string) ($given['bus'] ?? ''), 'bits of the bus', 8192), self::count((string) ($given['units'] ?? ''), 'shader units', 100000));
+        return new self($type === '' ? null : strtoupper($type), self::memory($given['memory'] ?? ''), self::count($given['bus'] ?? '', 'bits of the bus', 8192), self::count($given['units'] ?? '', 'shader units', 100000));
     }
 
     private static function memory(string $typed): ?int

@@ -67,20 +67,21 @@ final class ToolReport
     private static function smartctl(string $file): array
     {
         $report = self::json($file, 'report of smartctl', self::KINDS['smartctl']);
-        $passed = $report['smart_status']['passed'] ?? null;
+        $passed = self::at($report, 'smart_status', 'passed');
         $errors = [];
-        foreach ($report['ata_smart_attributes']['table'] ?? [] as $row) {
-            $id = is_array($row) ? $row['id'] ?? 0 : 0;
-            $raw = is_array($row) && is_array($row['raw'] ?? null) ? (int) ($row['raw']['value'] ?? 0) : 0;
+        $table = self::at($report, 'ata_smart_attributes', 'table');
+        foreach (is_array($table) ? $table : [] as $row) {
+            $id = self::at($row, 'id');
+            $raw = self::count($row, 'raw', 'value');
             if (is_int($id) && isset(self::COUNTERS[$id]) && $raw > 0) {
                 $errors[] = "{$raw} ".self::COUNTERS[$id];
             }
         }
-        $nvme = $report['nvme_smart_health_information_log'] ?? [];
-        if (is_array($nvme) && (int) ($nvme['media_errors'] ?? 0) > 0) {
-            $errors[] = (int) $nvme['media_errors'].' media errors';
+        $media = self::count($report, 'nvme_smart_health_information_log', 'media_errors');
+        if ($media > 0) {
+            $errors[] = "{$media} media errors";
         }
-        if (is_array($nvme) && (int) ($nvme['critical_warning'] ?? 0) > 0) {
+        if (self::count($report, 'nvme_smart_health_information_log', 'critical_warning') > 0) {
             $errors[] = 'a critical warning';
         }
         if (! is_bool($passed) && $errors === [] && ! isset($report['ata_smart_attributes'], $report['nvme_smart_health_information_log'])) {
@@ -106,6 +107,24 @@ final class ToolReport
     private static function counted(string $file): int
     {
         return preg_match_all('/\berrors?\s*[:=]\s*(\d+)/i', $file, $found) > 0 ? array_sum(array_map(intval(...), $found[1])) : 0;
+    }
+
+    /** What stands below these keys, one in the other; null where nothing does. */
+    private static function at(mixed $report, string ...$keys): mixed
+    {
+        foreach ($keys as $key) {
+            $report = is_array($report) ? $report[$key] ?? null : null;
+        }
+
+        return $report;
+    }
+
+    /** The number that stands below these keys; 0 where none does. */
+    private static function count(mixed $report, string ...$keys): int
+    {
+        $value = self::at($report, ...$keys);
+
+        return is_numeric($value) ? (int) $value : 0;
     }
 
     /** @return array<array-key, mixed> */

@@ -86,9 +86,9 @@ final readonly class HardwareList
     }
 
     /**
-     * @param  array<string, mixed>  $node
+     * @param  array<array-key, mixed>  $node
      *
-     * @return list<array<string, mixed>>
+     * @return list<array<array-key, mixed>>
      */
     private static function flat(array $node, int $depth): array
     {

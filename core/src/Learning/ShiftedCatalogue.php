@@ -16,12 +16,12 @@ final class ShiftedCatalogue
         if ($factors === []) {
             return $catalogue;
         }
-        $file = $catalogue->files()['faults'];
-        foreach ($file['faults'] as $i => $row) {
-            $file['faults'][$i]['prior'] = $row['prior'] * ($factors[$row['id']] ?? 1.0);
+        $priors = [];
+        foreach ($factors as $fault => $factor) {
+            $priors[$fault] = $catalogue->fault($fault)->prior * $factor;
         }
 
-        return $catalogue->with(['faults' => $file]);
+        return $catalogue->withNumbers(priors: $priors);
     }
 
     /**

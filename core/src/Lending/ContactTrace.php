@@ -35,7 +35,9 @@ final readonly class ContactTrace
         $open = new SplPriorityQueue;
         $open->insert(['job', $jobs[$job]], -$since->getTimestamp());
         while (! $open->isEmpty()) {
-            [$what, $here] = $open->extract();
+            /** @var array{string, Contact} $next */
+            $next = $open->extract();
+            [$what, $here] = $next;
             if (($what === 'job' ? $jobs : $spares)[$here->name] !== $here) {
                 continue;
             }

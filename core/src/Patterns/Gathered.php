@@ -27,17 +27,12 @@ final readonly class Gathered
     {
         $groups = [];
         foreach ($patterns as $pattern) {
-            foreach ($groups as $i => $group) {
-                if (self::overlap($group[0]->jobs, $pattern->jobs) >= self::SAME) {
-                    $groups[$i][] = $pattern;
-
-                    continue 2;
-                }
-            }
-            $groups[] = [$pattern];
+            $same = array_filter($groups, fn (array $group): bool => self::overlap($group[0]->jobs, $pattern->jobs) >= self::SAME);
+            $at = array_key_first($same) ?? count($groups);
+            $groups[$at] = [...$groups[$at] ?? [], $pattern];
         }
 
-        return array_map(self::lead(...), $groups);
+        return array_values(array_map(self::lead(...), $groups));
     }
 
     /** @param  non-empty-list<Pattern>  $group */

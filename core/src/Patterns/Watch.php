@@ -86,7 +86,7 @@ final class Watch
         $chances = $found = [];
         foreach ($both as $attribute => $ofValue) {
             foreach ($ofValue as $value => $ofOutcome) {
-                $of = $values[$attribute][$value];
+                $of = $values[$attribute][$value] ?? 0;
                 foreach ($ofOutcome as $outcome => $with) {
                     $k = count($with);
                     $elsewhere = $outcomes[$outcome] - $k;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Plain;
 
+use LogicException;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
@@ -33,13 +34,15 @@ final readonly class Draw
     /**
      * @template T
      *
-     * @param  non-empty-list<T>  $from
+     * @param  list<T>  $from
      *
      * @return T
+     *
+     * @throws LogicException where there is nothing to draw from
      */
     public function oneOf(array $from): mixed
     {
-        return $from[$this->random->getInt(0, count($from) - 1)];
+        return $from === [] ? throw new LogicException('There is nothing to draw from.') : $from[$this->random->getInt(0, count($from) - 1)];
     }
 
     /**
@@ -48,6 +51,8 @@ final readonly class Draw
      * @param  array<K, float>  $weights not all zero
      *
      * @return K
+     *
+     * @throws LogicException where there is nothing to draw from
      */
     public function weighed(array $weights): int|string
     {
@@ -59,7 +64,7 @@ final readonly class Draw
             }
         }
 
-        return array_key_last($weights);
+        return array_key_last($weights) ?? throw new LogicException('There is nothing to draw from.');
     }
 
     /** A factor between one over the given and the given, even on a logarithmic scale. */

@@ -40,6 +40,12 @@ final readonly class Row
         return is_string($value) || is_int($value) || is_float($value) ? (string) $value : throw $this->wrong($key, 'words');
     }
 
+    /** Whether something stands there that counts as yes: true, a number over nothing, a word that is not empty. */
+    public function isSet(string $key, bool $default = false): bool
+    {
+        return (bool) ($this->fields[$key] ?? $default);
+    }
+
     /** Whether this very word stands there. */
     public function isText(string $key, string $word): bool
     {
@@ -141,6 +147,17 @@ final readonly class Row
         }
 
         return $numbers;
+    }
+
+    /** @return array<string, string> the row itself as facts by name: a list is its words one after the other */
+    public function facts(): array
+    {
+        $facts = [];
+        foreach ($this->keys() as $key) {
+            $facts[$key] = is_array($this->fields[$key]) ? implode(', ', $this->texts($key)) : $this->text($key, '');
+        }
+
+        return $facts;
     }
 
     /** @return array{int, int} two whole numbers, from and to */

@@ -99,8 +99,9 @@ final readonly class Candidates
         if ($step->id === 'start' && $this->record->lastStart() !== null) {
             return $this->temperature !== null || $this->goal !== Goal::System;
         }
-        foreach ($step->mootAfter === null ? [] : $this->record->all(Start::class) as $start) {
-            if ($start->setUp->startBy === StartBy::Button && $this->catalogue->reach($start->best())->firstStop > $this->catalogue->stageIndex($step->mootAfter)) {
+        $after = $step->mootAfter === null ? null : $this->catalogue->stageIndex($step->mootAfter);
+        foreach ($after === null ? [] : $this->record->all(Start::class) as $start) {
+            if ($start->setUp->startBy === StartBy::Button && $this->catalogue->reach($start->best())->firstStop > $after) {
                 return true;
             }
         }
@@ -145,7 +146,9 @@ final readonly class Candidates
         }
         if ($step->each === 'swapped') {
             // What was seen or measured bad is not put back to see it fail.
-            return array_map($this->machine->part(...), array_filter($this->grounds->unconfirmedSwaps($this->record), fn (string $part): bool => ! $this->grounds->has($part, Ground::Seen)));
+            $swapped = array_filter($this->grounds->unconfirmedSwaps($this->record), fn (string $part): bool => ! $this->grounds->has($part, Ground::Seen));
+
+            return array_map($this->machine->part(...), array_values($swapped));
         }
         $parts = $this->machine->ofKind($step->each);
         if ($step->several && count($parts) < 2) {

@@ -118,8 +118,8 @@ final class RepairNeeds
             $test = $this->tests[$repair] ?? null;
             $vainly = $this->vain[$repair];
             $outright[$repair] = $test === null || $vainly * ($total - $weight) <= $test * $total;
-            $costs[$repair] = $outright[$repair] ? $cost : $cost + $test;
-            $vain[$repair] = $outright[$repair] ? $vainly : $test;
+            $costs[$repair] = $outright[$repair] ? $cost : $cost + (float) $test;
+            $vain[$repair] = $outright[$repair] ? $vainly : (float) $test;
         }
         $costs[$this->handOn] = $vain[$this->handOn] = $this->costs[$this->handOn];
         $outright[$this->handOn] = true;

@@ -33,7 +33,7 @@ final class DayPlan
         $free = array_map(fn (BenchTime $time): DateTimeImmutable => $time->nextOpen($now), $times);
         $spareFree = [];
         $plan = [];
-        while ($jobs !== []) {
+        while ($jobs !== [] && $free !== []) {
             $bench = (int) array_search(min($free), $free, false);
             $may = array_filter($jobs, fn (Waiting $job): bool => self::mayMove($job, $bench, $times, $free[$bench]));
             if ($may === []) {

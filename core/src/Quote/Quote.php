@@ -7,6 +7,8 @@ namespace Orthoscope\Core\Quote;
 use DateTimeImmutable;
 use Orthoscope\Core\Catalogue\Economy\DepositTerms;
 use Orthoscope\Core\Plain\Money;
+use Orthoscope\Core\Plain\Row;
+use Orthoscope\Core\Plain\UnreadableRow;
 
 /** What the owner is asked to agree to: one or more variants, a deposit, and until when it holds. */
 final readonly class Quote
@@ -78,9 +80,18 @@ final readonly class Quote
         return ['variants' => array_map(fn (Variant $variant): array => $variant->toArray(), $this->variants), 'valid_until' => $this->validUntil->format(DATE_ATOM), 'deposit' => ['from' => $this->depositFrom, 'share' => $this->depositShare], 'words' => $this->words];
     }
 
-    /** @param  array<string, mixed>  $row */
-    public static function fromArray(array $row): self
+    /** As it was kept. */
+    public static function fromRow(Row $row): self
     {
-        return new self(array_map(Variant::fromArray(...), $row['variants']), new DateTimeImmutable($row['valid_until']), $row['deposit']['from'], $row['deposit']['share'], $row['words']);
+        $variants = array_map(Variant::fromRow(...), $row->rows('variants'));
+        $deposit = $row->row('deposit');
+
+        return new self(
+            variants: $variants === [] ? throw UnreadableRow::wrong($row->where, 'variants', 'at least one variant', []) : $variants,
+            validUntil: new DateTimeImmutable($row->text('valid_until')),
+            depositFrom: $deposit->whole('from'),
+            depositShare: $deposit->whole('share'),
+            words: $row->text('words'),
+        );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Quote;
 
 use Orthoscope\Core\Plain\Money;
+use Orthoscope\Core\Plain\Row;
 
 /** One line of a quote: what, how many, and the price of one before tax. */
 final readonly class QuoteLine
@@ -23,6 +24,12 @@ final readonly class QuoteLine
             $each->minor > Money::MOST => throw UnusableQuote::because("\"{$what}\" is more than a repair can cost; check the point."),
             default => new self(trim($what), $count, $each),
         };
+    }
+
+    /** As it was kept. */
+    public static function fromRow(Row $row): self
+    {
+        return self::of($row->text('what'), $row->whole('count'), Money::of($row->whole('each')));
     }
 
     public function net(): Money

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Quote;
 
 use Orthoscope\Core\Plain\Money;
+use Orthoscope\Core\Plain\Row;
 
 /** One of the things the owner can choose, with its lines and what it adds up to. Tax is worked out once, on the sum. */
 final readonly class Variant
@@ -73,12 +74,19 @@ final readonly class Variant
         ];
     }
 
-    /** @param  array<string, mixed>  $row */
-    public static function fromArray(array $row): self
+    /** As it was kept. */
+    public static function fromRow(Row $row): self
     {
         return new self(
-            $row['id'], $row['name'], array_map(fn (array $line): QuoteLine => QuoteLine::of($line['what'], $line['count'], Money::of($line['each'])), $row['lines']),
-            $row['promise'], $row['limits'], $row['options'], $row['tax'], $row['days'], $row['warranty'],
+            id: $row->text('id'),
+            name: $row->text('name'),
+            lines: array_map(QuoteLine::fromRow(...), $row->rows('lines')),
+            promise: $row->text('promise'),
+            limits: $row->text('limits'),
+            options: $row->texts('options'),
+            tax: $row->whole('tax'),
+            days: $row->range('days'),
+            warrantyMonths: $row->whole('warranty'),
         );
     }
 }

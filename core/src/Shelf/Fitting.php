@@ -18,7 +18,7 @@ final readonly class Fitting
     {
     }
 
-    /** @param  array<string, mixed>  $facts of the spare: text, numbers or lists by fact */
+    /** @param  array<string, string>  $facts of the spare by name; several values of one stand with commas between */
     public static function of(string $kind, array $facts, Machine $machine, ShelfData $data): self
     {
         $against = $cautions = [];
@@ -31,7 +31,7 @@ final readonly class Fitting
             if (self::holds($rule->rule, $has, $wants)) {
                 continue;
             }
-            $says = str_replace(['{machine}', '{spare}'], [self::words($wants), self::words($has)], $rule->says);
+            $says = str_replace(['{machine}', '{spare}'], [(string) $wants, (string) $has], $rule->says);
             $rule->caution !== null ? $cautions[] = "{$says}: {$rule->caution}" : $against[] = $says;
         }
 
@@ -43,14 +43,14 @@ final readonly class Fitting
         return $this->against === [];
     }
 
-    private static function wanted(string $fact, Machine $machine): mixed
+    private static function wanted(string $fact, Machine $machine): ?string
     {
         return $fact === 'picture' ? ($machine->has('card') ? 'card' : 'none') : ($machine->platform[$fact] ?? null);
     }
 
-    private static function holds(string $rule, mixed $has, mixed $wants): bool
+    private static function holds(string $rule, ?string $has, ?string $wants): bool
     {
-        if ($has === null || $has === '' || $has === [] || $wants === null || $wants === '') {
+        if ($has === null || $has === '' || $wants === null || $wants === '') {
             return true;
         }
 
@@ -64,19 +64,14 @@ final readonly class Fitting
         };
     }
 
-    private static function plain(mixed $value): string
+    private static function plain(string $value): string
     {
-        return mb_strtolower(trim(is_array($value) ? implode(' ', $value) : (string) $value));
+        return mb_strtolower(trim($value));
     }
 
     /** @return list<string> */
-    private static function list(mixed $value): array
+    private static function list(string $value): array
     {
-        return array_values(array_filter(array_map(self::plain(...), is_array($value) ? $value : explode(',', (string) $value)), fn (string $one): bool => $one !== ''));
-    }
-
-    private static function words(mixed $value): string
-    {
-        return is_array($value) ? implode(', ', $value) : (string) $value;
+        return array_values(array_filter(array_map(self::plain(...), explode(',', $value)), fn (string $one): bool => $one !== ''));
     }
 }

@@ -7,6 +7,8 @@ namespace Orthoscope\Core\Shelf;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\PartKind;
 use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Plain\Row;
+use Orthoscope\Core\SetUp\Lent;
 
 /** The spares that are free to be lent. */
 final readonly class Shelf
@@ -16,11 +18,16 @@ final readonly class Shelf
     {
     }
 
-    /** @param  list<array<string, mixed>>  $given the "shelf" of a case file */
-    public static function fromArray(array $given): self
+    /** @param  list<Row>  $given the "shelf" of a case file */
+    public static function fromRows(array $given): self
     {
-        return new self(array_map(fn (array $row): Spare => new Spare(
-            $row['tag'], $row['kind'], $row['name'] ?? $row['tag'], (float) ($row['trust'] ?? 0.97), $row['value'] ?? 0, $row['fits'] ?? [],
+        return new self(array_map(fn (Row $row): Spare => new Spare(
+            tag: $row->text('tag'),
+            kind: $row->text('kind'),
+            name: $row->text('name', $row->text('tag')),
+            trust: $row->number('trust', Lent::TRUST_UNSAID),
+            value: $row->whole('value', 0),
+            fits: $row->textByName('fits', []),
         ), $given));
     }
 

@@ -13,18 +13,13 @@ use Orthoscope\Core\Plain\Csv;
  */
 final readonly class SpareCsv
 {
-    public const COLUMNS = ['tag', 'kind', 'name', 'value', 'origin', 'place'];
-
-    /** Facts that a machine's platform must match are kept apart from the others; both are columns. */
-    public const SAME = ['memory', 'socket', 'form', 'bus', 'port'];
-
     private const MOST_ROWS = 20000;
 
     /**
-     * @param  list<array{tag: string, kind: string, name: string, value: int, origin: string, place: string, fits: array<string, string>, facts: array<string, string>}>  $rows
+     * @param  list<NewSpare>  $spares
      * @param  array<int, string>  $mistakes line => reason
      */
-    private function __construct(public array $rows, public array $mistakes)
+    private function __construct(public array $spares, public array $mistakes)
     {
     }
 
@@ -35,65 +30,48 @@ final readonly class SpareCsv
         if (array_diff(['tag', 'kind', 'name'], $names) !== []) {
             return new self([], [1 => 'the first line must name at least the columns tag, kind and name.']);
         }
-        $rows = $mistakes = $seen = [];
+        $spares = $mistakes = $seen = [];
         foreach (array_diff_key($lines, [1 => true]) as $line => $fields) {
-            $row = count($fields) === count($names) ? self::row(array_combine($names, $fields), $catalogue) : 'it has '.count($fields).' fields and the first line has '.count($names).'.';
-            if (is_array($row) && isset($seen[$row['tag']])) {
-                $row = "{$row['tag']} stands on line {$seen[$row['tag']]} already.";
-            }
-            if (is_string($row)) {
-                $mistakes[$line] = $row;
-            } else {
-                $seen[$row['tag']] = $line;
-                $rows[] = $row;
+            try {
+                $spare = self::row($names, $fields, $catalogue);
+                if (isset($seen[$spare->tag])) {
+                    throw SpareMistake::at('tag', "{$spare->tag} stands on line {$seen[$spare->tag]} already.");
+                }
+                $seen[$spare->tag] = $line;
+                $spares[] = $spare;
+            } catch (SpareMistake $mistake) {
+                $mistakes[$line] = $mistake->getMessage();
             }
         }
 
-        return new self($rows, $mistakes);
+        return new self($spares, $mistakes);
     }
 
-    /** @param  list<array<string, mixed>>  $rows as `read` gives them */
-    public static function write(array $rows): string
+    /** @param  list<NewSpare>  $spares */
+    public static function write(array $spares): string
     {
-        $facts = [];
-        foreach ($rows as $row) {
-            $facts += array_flip([...array_keys($row['fits']), ...array_keys($row['facts'])]);
-        }
-        $facts = array_keys($facts);
+        $facts = array_keys(array_merge([], ...array_map(fn (NewSpare $spare): array => $spare->fits + $spare->facts, $spares)));
         sort($facts);
-        $lines = [[...self::COLUMNS, ...$facts]];
-        foreach ($rows as $row) {
-            $all = $row['fits'] + $row['facts'];
-            $lines[] = [...array_map(fn (string $column): string => $column === 'value' ? number_format($row['value'] / 100, 2, '.', '') : (string) $row[$column], self::COLUMNS), ...array_map(fn (string $fact): string => is_array($all[$fact] ?? '') ? implode(', ', $all[$fact]) : (string) ($all[$fact] ?? ''), $facts)];
+        $lines = [[...NewSpare::COLUMNS, ...$facts]];
+        foreach ($spares as $spare) {
+            $all = $spare->fits + $spare->facts;
+            $lines[] = [
+                $spare->tag, $spare->kind, $spare->name, number_format($spare->value / 100, 2, '.', ''), $spare->origin, $spare->place,
+                ...array_map(fn (string $fact): string => $all[$fact] ?? '', $facts),
+            ];
         }
 
         return Csv::write($lines);
     }
 
     /**
-     * @param  array<string, string>  $given
-     *
-     * @return array{tag: string, kind: string, name: string, value: int, origin: string, place: string, fits: array<string, string>, facts: array<string, string>}|string the row, or what is wrong with it
+     * @param  list<string>  $names
+     * @param  list<string>  $fields
      */
-    public static function row(array $given, Catalogue $catalogue): array|string
+    private static function row(array $names, array $fields, Catalogue $catalogue): NewSpare
     {
-        $lendable = array_keys(array_filter($catalogue->parts, fn ($kind): bool => $kind->lendable));
-        $origin = ($given['origin'] ?? '') === '' ? 'retired' : $given['origin'];
-        $value = ($given['value'] ?? '') === '' ? '0' : str_replace(',', '.', $given['value']);
-        $tag = strtoupper($given['tag'] ?? '');
-        $known = array_flip([...self::COLUMNS]);
-        $facts = array_filter(array_diff_key($given, $known), fn (string $fact): bool => $fact !== '');
-
-        return match (true) {
-            preg_match('/^[A-Z0-9][A-Z0-9\-]{0,19}$/', $tag) !== 1 => "\"{$given['tag']}\" is no tag; letters, figures and dashes, up to 20.",
-            ! in_array($given['kind'], $lendable, true) => "\"{$given['kind']}\" is no kind of spare; one of ".implode(', ', $lendable).'.',
-            $given['name'] === '' || mb_strlen($given['name']) > 120 => 'it needs a name of up to 120 letters.',
-            preg_match('/^\d{1,6}(\.\d{1,2})?$/', $value) !== 1 => "\"{$given['value']}\" is no amount of money; a number such as 35 or 35.50.",
-            ! isset($catalogue->shelf->origins[$origin]) => "\"{$origin}\" is no origin; one of ".implode(', ', array_keys($catalogue->shelf->origins)).'.',
-            default => [
-                'tag' => $tag, 'kind' => $given['kind'], 'name' => $given['name'], 'value' => (int) round(100 * (float) $value), 'origin' => $origin, 'place' => mb_substr($given['place'] ?? '', 0, 60),
-                'fits' => array_intersect_key($facts, array_flip(self::SAME)), 'facts' => array_diff_key($facts, array_flip(self::SAME)),
-            ],
-        };
+        return count($fields) === count($names)
+            ? NewSpare::written(array_combine($names, $fields), $catalogue)
+            : throw SpareMistake::at('', 'it has '.count($fields).' fields and the first line has '.count($names).'.');
     }
 }

@@ -18,29 +18,26 @@ final class Perturbed
     /** @param  float  $most factor up to which, and down to one over which, each is changed */
     public static function catalogue(Catalogue $catalogue, float $most, Draw $draw): Catalogue
     {
-        $files = $catalogue->files();
-        foreach ($files['faults']['faults'] as $i => $fault) {
-            $files['faults']['faults'][$i]['prior'] = $fault['prior'] * $draw->factor($most);
-            if (isset($fault['arises'])) {
-                $files['faults']['faults'][$i]['arises'] = min(0.2, $fault['arises'] * $draw->factor($most));
+        $priors = $arises = $numbers = [];
+        foreach ($catalogue->faults as $id => $fault) {
+            $priors[$id] = $fault->prior * $draw->factor($most);
+            if ($fault->arises > 0.0) {
+                $arises[$id] = min(0.2, $fault->arises * $draw->factor($most));
             }
         }
         foreach (self::NOISES as $noise) {
-            $files['numbers']['numbers'][$noise]['value'] = min(0.5, $files['numbers']['numbers'][$noise]['value'] * $draw->factor($most));
+            $numbers[$noise] = min(0.5, $catalogue->number($noise) * $draw->factor($most));
         }
         foreach (self::TRUSTS as $trust) {
-            $files['numbers']['numbers'][$trust]['value'] = 1.0 - min(0.9, (1.0 - $files['numbers']['numbers'][$trust]['value']) * $draw->factor($most));
+            $numbers[$trust] = 1.0 - min(0.9, (1.0 - $catalogue->number($trust)) * $draw->factor($most));
         }
 
-        return $catalogue->with($files);
+        return $catalogue->withNumbers($priors, $arises, $numbers);
     }
 
     /** The same with another share of double faults. */
     public static function doubles(Catalogue $catalogue, float $share): Catalogue
     {
-        $files = $catalogue->files();
-        $files['numbers']['numbers']['double_share']['value'] = $share;
-
-        return $catalogue->with($files);
+        return $catalogue->withNumbers(numbers: ['double_share' => $share]);
     }
 }

@@ -108,7 +108,7 @@ final class Tally
         $bins = [];
         foreach ($results as $result) {
             foreach ($result->stated as [$stated, $true]) {
-                $bin = count(array_filter(self::BINS, fn (float $from): bool => $stated >= $from)) - 1;
+                $bin = max(0, count(array_filter(self::BINS, fn (float $from): bool => $stated >= $from)) - 1);
                 $bins[$bin][0] = ($bins[$bin][0] ?? 0) + 1;
                 $bins[$bin][1] = ($bins[$bin][1] ?? 0.0) + $stated;
                 $bins[$bin][2] = ($bins[$bin][2] ?? 0) + ($true ? 1 : 0);

@@ -44,7 +44,7 @@ final readonly class Outlook
                 $looksLike[] = ucfirst($catalogue->part($kind)->plain).': '.self::inWords($p).'.';
             }
         }
-        if ($looksLike !== [] && max($now) < self::STANDS_OUT_FROM) {
+        if ($now !== [] && $looksLike !== [] && max($now) < self::STANDS_OUT_FROM) {
             array_unshift($looksLike, 'Still wide open; of many things these a little more than others:');
         }
         foreach ($before as $kind => $p) {

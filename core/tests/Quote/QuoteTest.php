@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use Orthoscope\Core\Catalogue\Economy\DepositTerms;
 use Orthoscope\Core\Plain\Draw;
 use Orthoscope\Core\Plain\Money;
+use Orthoscope\Core\Plain\Row;
 use Orthoscope\Core\Quote\Leave;
 use Orthoscope\Core\Quote\Quote;
 use Orthoscope\Core\Quote\QuoteLine;
@@ -51,7 +52,7 @@ final class QuoteTest extends TestCase
     public function test_survives_being_kept_and_its_fingerprint_changes_with_every_number(): void
     {
         $quote = $this->quote([$this->variant([QuoteLine::of('Supply', 1, Money::of(20000))])]);
-        $this->assertSame($quote->fingerprint(), Quote::fromArray($quote->toArray())->fingerprint());
+        $this->assertSame($quote->fingerprint(), Quote::fromRow(Row::of($quote->toArray(), 'a quote'))->fingerprint());
         $other = $this->quote([$this->variant([QuoteLine::of('Supply', 1, Money::of(20001))])]);
         $this->assertNotSame($quote->fingerprint(), $other->fingerprint());
         $this->assertSame('A', $quote->variant('A')?->id);

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Diagnosis;
+
+use Orthoscope\Core\SetUp\SetUp;
+
+/** What was worked out of the entries so far, to be taken up when the record has grown. Plain data: it may be stored. */
+final readonly class KeptReplay
+{
+    /**
+     * @param  string  $footing of which modes and circumstances it holds
+     * @param  list<int>  $entries numbers of those that were gone through
+     * @param  array{list<list<int>>, list<int>, list<int>, list<float>, float, float}  $belief
+     * @param  array<string, string>  $fitted part => tag of what was fitted in its place
+     * @param  array<int, float>  $predicted
+     * @param  array<string, true>  $introduced
+     * @param  array{array<int, array<string, string>>, array<int, array<string, string>>}  $shown
+     */
+    public function __construct(
+        public string $footing,
+        public array $entries,
+        public array $belief,
+        public SetUp $setUp,
+        public array $fitted,
+        public array $predicted,
+        public array $introduced,
+        public array $shown,
+    ) {
+    }
+}
