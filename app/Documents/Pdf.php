@@ -10,7 +10,10 @@ use Dompdf\Options;
 /** A page as a PDF. Nothing is fetched and nothing runs while it is made. */
 final class Pdf
 {
-    /** @param  array<string, mixed>  $with */
+    /**
+     * @param  view-string  $view
+     * @param  array<string, mixed>  $with
+     */
     public static function of(string $view, array $with): string
     {
         $pdf = new Dompdf(new Options(['defaultFont' => 'DejaVu Sans', 'isRemoteEnabled' => false, 'isPhpEnabled' => false, 'isJavascriptEnabled' => false, 'tempDir' => sys_get_temp_dir(), 'fontCache' => sys_get_temp_dir()]));

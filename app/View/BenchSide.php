@@ -49,9 +49,16 @@ final class BenchSide
         if (isset($reading->body['code'])) {
             return "code {$reading->body['code']}";
         }
-        $names = $this->catalogue->limits[(string) $this->catalogue->check($reading->body['check'])->limit]->byId();
+        $limit = $this->catalogue->limits[(string) $this->catalogue->check($reading->body['check'])->limit];
+        $words = [];
+        foreach ($limit->values as $value) {
+            $read = $reading->body['values'][$value->id] ?? null;
+            if (is_numeric($read)) {
+                $words[] = "{$value->name} {$read} {$value->unit}";
+            }
+        }
 
-        return implode(', ', array_map(fn (string $id, float|int $value): string => "{$names[$id]->name} {$value} {$names[$id]->unit}", array_keys($reading->body['values']), $reading->body['values']));
+        return implode(', ', $words);
     }
 
     /** What the form is filled with when a reading is taken on the record. */

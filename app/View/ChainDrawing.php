@@ -93,12 +93,14 @@ final readonly class ChainDrawing
 
     private static function spoken(?int $stop, Catalogue $catalogue): string
     {
-        return match (true) {
-            $stop === null => 'The machine was not started yet.',
-            $stop >= $catalogue->stageCount() => 'The last start went all the way.',
-            $stop === 0 => 'The last start stopped before anything.',
-            default => "The last start got as far as \"{$catalogue->stages[$catalogue->stageIds[$stop - 1]]->name}\" and stopped before \"{$catalogue->stages[$catalogue->stageIds[$stop]]->name}\".",
-        };
+        if ($stop === null || $stop === 0) {
+            return $stop === null ? 'The machine was not started yet.' : 'The last start stopped before anything.';
+        }
+        $names = array_column($catalogue->stages, 'name');
+
+        [$before, $not] = [$names[$stop - 1] ?? null, $names[$stop] ?? null];
+
+        return $not === null ? 'The last start went all the way.' : "The last start got as far as \"{$before}\" and stopped before \"{$not}\".";
     }
 
     /** @return list<ChainPart> */

@@ -87,7 +87,7 @@ final readonly class HowWellPage
         $number = fn (float $value): string => rtrim(rtrim(number_format($value, 4, '.', ''), '0'), '.');
         $rows = [['figure', 'of', 'value', 'cases', 'from', 'to']];
         foreach ($this->body['survival'] as $row) {
-            $rows[] = ['still well after a year', $this->way($row['way']), $number($row['at365']), (string) $row['count'], ...array_map($number, $row['between365'])];
+            $rows[] = ['still well after a year', $this->way($row['way']), $number($row['at365']), (string) $row['count'], $number($row['between365'][0]), $number($row['between365'][1])];
             foreach ($row['steps'] as $step) {
                 $rows[] = ['still well after '.$number($step['time']).' days', $this->way($row['way']), $number($step['share']), (string) $step['risk'], $number(max(0.0, $step['share'] - 1.96 * $step['error'])), $number(min(1.0, $step['share'] + 1.96 * $step['error']))];
             }

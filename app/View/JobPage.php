@@ -395,7 +395,7 @@ final class JobPage
         }
         foreach ($this->shelf->spares as $spare) {
             if ($spare->kind === $part->kind->id && $spare->fits($this->assessment->machine)) {
-                $states[] = ['value' => "lent:{$spare->tag}:{$spare->trust}", 'words' => "lent {$spare->tag}"];
+                $states[] = ['value' => "lent:{$spare->tag}", 'words' => "lent {$spare->tag}"];
             }
         }
 

@@ -14,7 +14,7 @@ export function fillSetUp(dialog, data) {
         if (setUp.out?.includes(part)) state = 'out';
         if (setUp.moved?.[part]) state = `slot:${setUp.moved[part]}`;
         if (setUp.lent?.[part]) state = `lent:${setUp.lent[part].tag}`;
-        const option = [...select.options].find((o) => o.value === state || o.value.startsWith(`${state}:`));
+        const option = [...select.options].find((o) => o.value === state);
         select.value = option ? option.value : 'own';
     }
     dialog.querySelector('[data-act-field]').value = data.act ?? '';

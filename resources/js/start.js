@@ -108,7 +108,7 @@ function standing(select, stands) {
     if (stands.out?.includes(part)) state = 'out';
     if (stands.moved?.[part]) state = `slot:${stands.moved[part]}`;
     if (stands.lent?.[part]) state = `lent:${stands.lent[part].tag}`;
-    return [...select.options].find((o) => o.value === state || o.value.startsWith(`${state}:`))?.value ?? 'own';
+    return [...select.options].find((o) => o.value === state)?.value ?? 'own';
 }
 
 const LONG = 350;

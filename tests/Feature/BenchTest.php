@@ -193,7 +193,7 @@ final class BenchTest extends TestCase
         $this->actingAs($this->person(Role::Technician))->post("/jobs/{$job->tag}/entries", ['entry' => [
             'kind' => 'start', 'reached' => 'dark', 'waited' => '90', 'times' => '2', 'text' => '',
             'signs' => ['lamp' => 'memory', 'fans' => ''],
-            'setup' => ['place' => 'bench', 'start_by' => 'pins', 'temperature' => '', 'parts' => ['supply' => 'lent:S-12:0.97', 'stick-1' => 'own', 'stick-2' => 'out', 'card' => 'own']],
+            'setup' => ['place' => 'bench', 'start_by' => 'pins', 'temperature' => '', 'parts' => ['supply' => 'lent:S-12', 'stick-1' => 'own', 'stick-2' => 'out', 'card' => 'own']],
         ]])->assertSessionHasNoErrors();
         $this->assertSame([
             'reached' => 'dark', 'waited' => 90, 'times' => 2, 'signs' => ['lamp' => 'memory'],
@@ -298,7 +298,7 @@ final class BenchTest extends TestCase
         $first = $this->job(entries: [['kind' => 'start', 'reached' => 'dark', 'setup' => ['lent' => ['card' => ['tag' => 'G-1', 'trust' => 0.97]]]]]);
         $second = $this->job();
         $this->actingAs($this->person(Role::Technician));
-        $lend = fn (string $tag): array => ['entry' => ['kind' => 'start', 'reached' => 'dark', 'setup' => ['parts' => ['card' => "lent:{$tag}:1"]]]];
+        $lend = fn (string $tag): array => ['entry' => ['kind' => 'start', 'reached' => 'dark', 'setup' => ['parts' => ['card' => "lent:{$tag}"]]]];
         $this->post("/jobs/{$second->tag}/entries", $lend('G-1'))->assertSessionHasErrors('entry.setup');
         $this->assertMatchesRegularExpression("/^G-1 is lent to {$first->tag}; A technician has it since .*\. Bring it back there first, or take another\.$/", session('errors')->first('entry.setup'));
         $this->post("/jobs/{$second->tag}/entries", $lend('G-9'))->assertSessionHasErrors('entry.setup');

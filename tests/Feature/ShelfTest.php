@@ -103,7 +103,7 @@ final class ShelfTest extends TestCase
         $this->spare('G-1', 'card');
         [$job, $other] = [$this->job(), $this->job()];
         $this->actingAs($this->person(Role::Technician));
-        $start = ['entry' => ['kind' => 'start', 'reached' => 'dark', 'setup' => ['parts' => ['card' => 'lent:G-1:1']]]];
+        $start = ['entry' => ['kind' => 'start', 'reached' => 'dark', 'setup' => ['parts' => ['card' => 'lent:G-1']]]];
         $this->post("/jobs/{$job->tag}/entries", $start)->assertSessionHasNoErrors();
         $this->post('/jobs/'.$job->tag.'/contacts', ['since' => $job->arrived_at?->toDateTimeString(), 'harm' => '50', 'reason' => 'spill'])->assertSessionHasNoErrors();
         $this->assertSame('quarantined', Spare::query()->where('tag', 'G-1')->value('status'));

@@ -176,7 +176,7 @@ final class WordToTheOwnerTest extends TestCase
         $this->actingAs($this->person(Role::Technician));
         $this->post(
             "/jobs/{$job->tag}/entries",
-            ['entry' => ['kind' => 'start', 'reached' => 'stays', 'setup' => ['parts' => ['card' => 'lent:G-1:1']]]],
+            ['entry' => ['kind' => 'start', 'reached' => 'stays', 'setup' => ['parts' => ['card' => 'lent:G-1']]]],
         )->assertSessionHasNoErrors();
         $this->post(
             "/jobs/{$job->tag}/contacts",

@@ -28,7 +28,7 @@ final class DonorController
 
         return view('donors', [
             'job' => $job, 'part' => $assessment->machine->part($part), 'harm' => $harm, 'stored' => $spares,
-            'donors' => Donors::of($spares->map(fn (Spare $spare) => $spare->core())->values()->all(), $assessment->machine, $catalogue->shelf, Donors::told($assessment, $part, $catalogue), $harm),
+            'donors' => Donors::of(array_values($spares->map(fn (Spare $spare) => $spare->core())->all()), $assessment->machine, $catalogue->shelf, Donors::told($assessment, $part, $catalogue), $harm),
         ]);
     }
 }

@@ -32,8 +32,9 @@ final class JobController
         $job->load(['machine.owner', 'entries.user', 'claim.user', 'loans.spare', 'loans.user', 'summary', 'orders', 'messages']);
         $assessment = $assessJob->assess($job);
 
+        $school = $request->cookie('school');
         $seen = SeenEntries::open($user, $job, (int) $job->entries->max('number'));
 
-        return view('job', ['job' => $job, 'page' => new JobPage($job, $assessment, $catalogue, $shelf->for($job), BenchNow::around($job, $codes), $user->id, $seen, $catalogue->schools[(string) $request->cookie('school')] ?? null, ShopBelief::bulletinsOn($job->machine->model)->load('user'), FindAlike::before($job, $assessment, $catalogue), $shelf->hosts())]);
+        return view('job', ['job' => $job, 'page' => new JobPage($job, $assessment, $catalogue, $shelf->for($job), BenchNow::around($job, $codes), $user->id, $seen, is_string($school) ? $catalogue->schools[$school] ?? null : null, ShopBelief::bulletinsOn($job->machine->model)->load('user'), FindAlike::before($job, $assessment, $catalogue), $shelf->hosts())]);
     }
 }

@@ -60,8 +60,8 @@ final class ShelfController
 
     public function csv(): Response
     {
-        $rows = Spare::query()->whereIn('status', ['free', 'quarantined'])->orderBy('tag')->get()->map(fn (Spare $spare): NewSpare => $spare->written())->values()->all();
+        $rows = Spare::query()->whereIn('status', ['free', 'quarantined'])->orderBy('tag')->get()->map(fn (Spare $spare): NewSpare => $spare->written())->all();
 
-        return response(SpareCsv::write($rows), 200, ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => 'attachment; filename="spares.csv"']);
+        return response(SpareCsv::write(array_values($rows)), 200, ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => 'attachment; filename="spares.csv"']);
     }
 }

@@ -23,7 +23,7 @@ final class ShiftController
             'person' => ['required', 'integer', 'exists:users,id'], 'day' => ['required', 'date_format:Y-m-d', 'after_or_equal:today', 'before:'.now()->addDays(60)->format('Y-m-d')],
             'from' => ['required', 'date_format:H:i'], 'to' => ['required', 'date_format:H:i'],
         ], ['person.*' => 'Pick a person of the list.', 'day.*' => 'Choose a day from today on, within two months.', 'from.*' => 'Write when it begins, such as 09:00.', 'to.*' => 'Write when it ends, such as 18:00.']);
-        $who = User::query()->findOrFail($given['person']);
+        $who = User::query()->whereKey($given['person'])->firstOrFail();
         self::mayFor($user, $who);
         try {
             WhoIsIn::put($who, Carbon::parse("{$given['day']} {$given['from']}"), Carbon::parse("{$given['day']} {$given['to']}"));

@@ -161,7 +161,7 @@ final class EntryRequest extends FormRequest
     }
 
     /**
-     * The form says of each part "own", "out", "lent:TAG:TRUST" or "slot:SLOT".
+     * The form says of each part "own", "out", "lent:TAG" or "slot:SLOT".
      *
      * @param  array<string, mixed>  $form
      *
@@ -169,18 +169,20 @@ final class EntryRequest extends FormRequest
      */
     private function setUp(array $form): array
     {
-        $setUp = array_filter(array_intersect_key($form, ['place' => 1, 'start_by' => 1, 'temperature' => 1, 'goal' => 1, 'output' => 1]), fn (mixed $v): bool => is_string($v) && $v !== '');
+        $words = array_intersect_key($form, ['place' => 1, 'start_by' => 1, 'temperature' => 1, 'goal' => 1, 'output' => 1]);
+        $setUp = array_filter($words, fn (mixed $v): bool => is_string($v) && $v !== '');
+        $out = $lent = $moved = [];
         foreach ((array) ($form['parts'] ?? []) as $part => $state) {
-            [$word, $tag, $trust] = [...explode(':', (string) $state, 3), '', ''];
+            [$word, $which] = [...explode(':', is_string($state) ? $state : '', 2), ''];
             match ($word) {
-                'out' => $setUp['out'][] = (string) $part,
-                'lent' => $setUp['lent'][$part] = ['tag' => $tag, 'trust' => (float) ($trust === '' ? 0.97 : $trust)],
-                'slot' => $setUp['moved'][$part] = $tag,
+                'out' => $out[] = (string) $part,
+                'lent' => $lent[$part] = ['tag' => $which],
+                'slot' => $moved[$part] = $which,
                 default => null,
             };
         }
 
-        return $setUp;
+        return [...$setUp, ...array_filter(['out' => $out, 'lent' => $lent, 'moved' => $moved])];
     }
 
     /**

@@ -36,14 +36,19 @@ final readonly class Learn
     public function propose(): Lesson
     {
         $jobs = Job::query()->with('machine')->whereIn('id', JobFacts::query()->ofKnownCause()->orderByDesc('closed_at')->limit(self::LIKE)->select('job_id'))->orderByDesc('id')->get();
-        if ($jobs->isEmpty()) {
+        $machines = array_values($jobs->map(fn (Job $job): Machine => $this->assessJob->machine($job))->all());
+        if ($machines === []) {
             throw ValidationException::withMessages(['refused' => 'No closed job says yet what it was. Close some first.']);
         }
-        $shipped = Shipped::of($this->catalogue, $jobs->map(fn (Job $job): Machine => $this->assessJob->machine($job))->values()->all());
-        $counts = ShopCounts::of($shipped, JobFacts::query()->ofKnownCause()->orderByDesc('closed_at')->limit(self::MOST)->pluck('cause_fault')->all());
+        $known = JobFacts::query()->ofKnownCause()->orderByDesc('closed_at');
+        $causes = array_map(strval(...), array_values($known->limit(self::MOST)->pluck('cause_fault')->all()));
+        $counts = ShopCounts::of(Shipped::of($this->catalogue, $machines), $causes);
         $jobs = $jobs->take(self::PLAYED);
         $causes = JobFacts::query()->whereIn('job_id', $jobs->modelKeys())->pluck('cause_fault', 'job_id');
-        $effect = Effect::on($jobs->map(fn (Job $job): array => ['machine' => $this->assessJob->machine($job), 'record' => $this->assessJob->record($job), 'cause' => (string) $causes[$job->id]])->values()->all(), $counts, $this->catalogue);
+        $played = $jobs->map(fn (Job $job): array => [
+            'machine' => $this->assessJob->machine($job), 'record' => $this->assessJob->record($job), 'cause' => (string) $causes[$job->id],
+        ]);
+        $effect = Effect::on(array_values($played->all()), $counts, $this->catalogue);
 
         return DB::transaction(function () use ($counts, $effect): Lesson {
             Lesson::query()->where('state', 'proposed')->delete();

@@ -61,10 +61,10 @@ final readonly class ShelfCoverage
 
         return $this->kept->remember($key, now()->addDay(), function () use ($shelf): array {
             $past = Job::query()->with('machine')->whereNotNull('arrived_at')->where('arrived_at', '>', now()->subDays(self::DAYS))->latest('id')->limit(self::JOBS)->get()
-                ->map(fn (Job $job): array => [$this->assessJob->machine($job), $this->assessJob->record($job)])->all();
+                ->map(fn (Job $job): array => [$this->assessJob->machine($job), $this->assessJob->record($job)]);
             $lendable = array_keys(array_filter($this->catalogue->parts, fn (PartKind $kind): bool => $kind->lendable));
 
-            return array_values(array_filter(Purchase::ranked($past, $shelf, $lendable, $this->catalogue), fn (Purchase $one): bool => $one->minutes >= 1.0));
+            return array_values(array_filter(Purchase::ranked(array_values($past->all()), $shelf, $lendable, $this->catalogue), fn (Purchase $one): bool => $one->minutes >= 1.0));
         });
     }
 
@@ -77,6 +77,8 @@ final readonly class ShelfCoverage
     /** @return list<CoreSpare> */
     private function shelf(): array
     {
-        return Spare::query()->where('status', 'free')->orderByDesc('trust')->limit(2000)->get()->map(fn (Spare $spare): CoreSpare => $spare->core())->values()->all();
+        $free = Spare::query()->where('status', 'free')->orderByDesc('trust')->limit(2000)->get();
+
+        return array_values($free->map(fn (Spare $spare): CoreSpare => $spare->core())->all());
     }
 }

@@ -117,7 +117,6 @@ final readonly class OrderParts
                 return;
             }
             $fits = array_intersect_key($order->facts, array_flip(self::PLATFORM));
-            $facts = array_map(fn (string $value): string|array => str_contains($value, ', ') ? explode(', ', $value) : $value, array_diff_key($order->facts, $fits));
             $spare = $this->book->add(new NewSpare(
                 tag: $order->tag,
                 kind: $order->kind,
@@ -126,7 +125,7 @@ final readonly class OrderParts
                 origin: $order->condition === 'new' ? 'new' : 'bought',
                 place: 'with the job',
                 fits: $fits,
-                facts: $facts,
+                facts: array_diff_key($order->facts, $fits),
             ), $by, $order->job, $this->reservation($order->job));
             $order->update(['spare_id' => $spare->id]);
         });

@@ -28,12 +28,13 @@ final readonly class SpareArrived
         $core = $spare->core();
         foreach (Job::query()->open()->with(['machine', 'entries'])->whereNotNull('parked')->get() as $job) {
             $fitting = Fitting::of($core->kind, $core->facts, $this->assessJob->machine($job), $this->catalogue->shelf);
-            if (($job->parked['kind'] ?? '') !== $core->kind || $spare->isReservedFrom($job) || ! $fitting->fits()) {
+            $parked = $job->parked;
+            if ($parked === null || $parked['kind'] !== $core->kind || $spare->isReservedFrom($job) || ! $fitting->fits()) {
                 continue;
             }
-            $words = "{$spare->tag} is here: {$spare->name}. {$job->parked['step']}.";
+            $words = "{$spare->tag} is here: {$spare->name}. {$parked['step']}.";
             $workers = $job->entries->whereIn('kind', ['start', 'finding', 'act', 'note'])->pluck('user_id');
-            foreach ($workers->push($job->parked['by'] ?? null)->filter()->unique() as $user) {
+            foreach ($workers->push($parked['by'])->filter()->unique() as $user) {
                 Notice::query()->create(['user_id' => $user, 'job_id' => $job->id, 'words' => $words]);
             }
             $job->update(['parked' => null, 'spare_here' => $spare->tag]);

@@ -32,7 +32,7 @@ final readonly class TraceContacts
             ->toBase()->get(['spares.tag as spare', 'jobs.tag as job', 'lent_at', 'back_at'])
             ->map(fn (object $row): Meeting => new Meeting($row->spare, $row->job, new DateTimeImmutable($row->lent_at), $row->back_at === null ? null : new DateTimeImmutable($row->back_at)))->all();
 
-        return ContactTrace::from($job->tag, new DateTimeImmutable($since->toDateTimeString()), $meetings);
+        return ContactTrace::from($job->tag, new DateTimeImmutable($since->toDateTimeString()), array_values($meetings));
     }
 
     /** Probability that the machine of a job destroys what is put into it. */

@@ -14,7 +14,7 @@ final class PromiseNextWord
     /** The days it opens, in words. */
     public static function days(): string
     {
-        return implode(', ', array_map(fn (int $day): string => Carbon::create(2026, 11, 22 + $day)->isoFormat('ddd'), config('shop.open_days')));
+        return implode(', ', array_map(fn (int $day): string => Carbon::parse('2026-11-22')->addDays($day)->isoFormat('ddd'), config('shop.open_days')));
     }
 
     /** The first full hour of tomorrow or later at which the shop is open: a visit to propose. */

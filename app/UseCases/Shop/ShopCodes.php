@@ -28,7 +28,7 @@ final readonly class ShopCodes
 
     public function own(): Codebook
     {
-        return new Codebook(Code::query()->orderBy('kind')->orderBy('for')->orderBy('id')->get()->map(fn (Code $code): CodeMeaning => $code->meaning())->values()->all());
+        return new Codebook(array_values(Code::query()->orderBy('kind')->orderBy('for')->orderBy('id')->get()->map(fn (Code $code): CodeMeaning => $code->meaning())->all()));
     }
 
     /** Adds meanings; one for the same codes of the same model takes the place of the earlier. */
