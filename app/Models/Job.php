@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
+use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\HandBack\Plan;
 
 /**
@@ -86,6 +87,12 @@ class Job extends Model
     public function entries(): HasMany
     {
         return $this->hasMany(Entry::class)->orderBy('number');
+    }
+
+    /** What it waits for, by its summary; the first start where none was made yet. */
+    public function state(): JobState
+    {
+        return $this->summary->waits_for ?? JobState::FirstStart;
     }
 
     /** @return HasOne<Summary, $this> */

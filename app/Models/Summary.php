@@ -6,13 +6,14 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Orthoscope\Core\Bench\JobState;
 
 /**
  * What a list shows of a job. Worked out from the record; it can be thrown away and made again.
  *
  * @property int                  $job_id
  * @property int                  $entries
- * @property string               $waits_for
+ * @property JobState             $waits_for
  * @property bool                 $closed
  * @property array<string, mixed> $data
  */
@@ -35,6 +36,6 @@ class Summary extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['data' => 'array', 'closed' => 'boolean'];
+        return ['data' => 'array', 'closed' => 'boolean', 'waits_for' => JobState::class];
     }
 }

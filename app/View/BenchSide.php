@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Reading;
-use App\UseCases\Advice\JobSummary;
 use App\UseCases\Shop\BenchNow;
 use DateTimeImmutable;
 use Illuminate\Support\Collection;
@@ -15,6 +14,7 @@ use Orthoscope\Core\Bench\Timer;
 use Orthoscope\Core\Bench\Timers;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Codes\CodeMeaning;
+use Orthoscope\Core\HandBack\Progress;
 use Orthoscope\Core\SetUp\SetUp;
 
 /** What lies around a job on the bench: timers, what is off, readings that were sent, the drawing of slots and outputs. */
@@ -27,7 +27,7 @@ final class BenchSide
     /** @return list<Timer> those that run now */
     public function timers(): array
     {
-        $timers = Timers::of($this->assessment->record, $this->catalogue, JobSummary::wantsCold($this->assessment));
+        $timers = Timers::of($this->assessment->record, $this->catalogue, Progress::wantsCold($this->assessment));
 
         return array_values(array_filter($timers, fn (Timer $timer): bool => $timer->until > new DateTimeImmutable(now()->toIso8601String())));
     }

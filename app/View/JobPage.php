@@ -8,13 +8,13 @@ use App\Models\Bulletin;
 use App\Models\Entry as StoredEntry;
 use App\Models\Job;
 use App\Models\Spare;
-use App\UseCases\Advice\JobSummary;
 use App\UseCases\Shop\BenchNow;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
 use Orthoscope\Core\Assessment\Assessment;
+use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Bench\Wait;
 use Orthoscope\Core\Catalogue\Act;
 use Orthoscope\Core\Catalogue\Catalogue;
@@ -40,6 +40,7 @@ use Orthoscope\Core\Proving\CleanStarts;
 use Orthoscope\Core\Queue\Forecast;
 use Orthoscope\Core\SetUp\Place;
 use Orthoscope\Core\SetUp\SetUp;
+use Orthoscope\Core\Shelf\Fitting;
 use Orthoscope\Core\Shelf\Shelf;
 use Orthoscope\Core\Triage\Mismatch;
 use Orthoscope\Core\Words\ChangedAtOnce;
@@ -115,7 +116,7 @@ final class JobPage
     /** @return array{int, int} bench minutes still to come, eight jobs of ten within */
     public function toCome(): array
     {
-        return Forecast::minutes($this->assessment->record->lastStart() === null ? 'first-start' : $this->assessment->advice->stop);
+        return Forecast::minutes($this->assessment->record->lastStart() === null ? JobState::FirstStart : $this->assessment->advice->state);
     }
 
     /** Where it stands, for the colleague who takes over. */
@@ -138,7 +139,7 @@ final class JobPage
 
     public function waitsFor(): string
     {
-        return JobSummary::WAITS[$this->job->summary->waits_for ?? 'first-start'];
+        return $this->job->state()->words();
     }
 
     /** @return list<StepCard> the open steps worth most; few of them where deciding or proving comes first */
@@ -177,7 +178,7 @@ final class JobPage
     /** What comes first is to repair, prove or hand back, and not another test. */
     public function decides(): bool
     {
-        return in_array($this->assessment->advice->stop, ['prove', 'decide'], true) || $this->assessment->proof->isComplete();
+        return in_array($this->assessment->advice->state, [JobState::Prove, JobState::Repair], true) || $this->assessment->proof->isComplete();
     }
 
     /** @return list<NextStep> steps that would be worth their minutes if they were not locked, or if a spare were there */
@@ -394,7 +395,7 @@ final class JobPage
             $states[] = ['value' => 'out', 'words' => 'out'];
         }
         foreach ($this->shelf->spares as $spare) {
-            if ($spare->kind === $part->kind->id && $spare->fits($this->assessment->machine)) {
+            if ($spare->kind === $part->kind->id && Fitting::ofSpare($spare, $this->assessment->machine, $this->catalogue->shelf)->fits()) {
                 $states[] = ['value' => "lent:{$spare->tag}", 'words' => "lent {$spare->tag}"];
             }
         }

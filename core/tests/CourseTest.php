@@ -19,7 +19,7 @@ use PHPUnit\Framework\TestCase;
 /**
  * Plays worked courses entry by entry. Words under `then`: standing (part: one word), never (part: words that must not
  * be said), top (the likeliest part), likelier / sound (at least), unlikely (at most), next (step that must be among
- * the first three open ones), offers (all of them among the first seven open ones), later (none of them among the first three), locked / open (steps that must or must not be locked), stop, surprise, owed (count), why / unsaid
+ * the first three open ones), offers (all of them among the first seven open ones), later (none of them among the first three), locked / open (steps that must or must not be locked), state, surprise, owed (count), why / unsaid
  * (words that the sentence of advice must have, or must not).
  * What is expected is common practice, no source.
  */
@@ -63,7 +63,7 @@ final class CourseTest extends TestCase
                 'locked' => $this->locks((array) $expected, true, $assessment, $where),
                 'open' => $this->locks((array) $expected, false, $assessment, $where),
                 'gone' => $this->gone((array) $expected, $assessment, $where),
-                'stop' => $this->assertSame($expected, $assessment->advice->stop, "{$where}: {$assessment->advice->why}"),
+                'state' => $this->assertSame($expected, $assessment->advice->state->value, "{$where}: {$assessment->advice->why}"),
                 'surprise' => $this->assertSame($expected, [$assessment->surprise->level !== 'none', $assessment->surprise->entry], "{$where}: surprise"),
                 'owed' => $this->assertCount($expected, $assessment->proof->owed, "{$where}: ".implode(' ', $assessment->proof->owed)),
                 default => $this->fail("{$where}: \"{$what}\" is not a word of courses."),

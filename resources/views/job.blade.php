@@ -54,7 +54,7 @@
                         <x-field name="place" label="Place" maxlength="60" autocomplete="off"/><button>On the shelf</button></form></details>@endif
             @else
                 @foreach ($job->orders->whereIn('state', ['ordered', 'arrived', 'held']) as $order)<div class="step waits"><x-order-line :order="$order" :job="$job"/></div>@endforeach
-                @if ($advice->stop === 'prove' || $a->proof->isComplete())
+                @if ($advice->state === \Orthoscope\Core\Bench\JobState::Prove || $a->proof->isComplete())
                     <div class="step first prove">
                         <div class="step-head"><h3>{{ $page->plan->isComplete() ? 'Proved: hand it back' : 'Prove it' }}</h3><span class="num">{{ (int) floor(100 * $a->sound) }} %</span></div>
                         <ul class="owed">
@@ -62,7 +62,7 @@
                             <li class="{{ $a->proof->inside ? 'done' : '' }}">In the case, by the real button</li>
                             <li>{{ $a->proof->clean }} clean in a row</li>
                             @foreach ($page->plan->items as $item)@if ($item->state->value !== 'locked')<li class="{{ $item->state->value }}">{{ $item->item->name }}@if ($item->state->value === 'failed'), <b class="danger">failed</b>@endif</li>@endif @endforeach
-                            @foreach ($a->proof->owed as $owed)@if (str_starts_with($owed, 'Not back yet'))<li>{{ $owed }}</li>@endif @endforeach
+                            @foreach ($a->proof->notBack as $off)<li>Not back yet: {{ $off->words() }}</li>@endforeach
                         </ul>
                         @foreach ($page->cleanStarts() as $sentence)<p>{{ $sentence }}</p>@endforeach
                         <div class="outcomes">
@@ -75,7 +75,7 @@
                             @endif
                         </div>
                     </div>
-                @elseif ($advice->stop === 'decide' && $advice->repair)
+                @elseif ($advice->state === \Orthoscope\Core\Bench\JobState::Repair && $advice->repair)
                     <div class="step first">
                         <div class="step-head"><h3>Decide: {{ $advice->repair->name() }}</h3><span class="num">{{ (int) round(100 * $advice->repairProbability) }} %</span></div>
                         <p>{{ $advice->why }} <a href="{{ route('jobs.decide', $job) }}">All ways on, quote, order</a></p>
@@ -87,7 +87,7 @@
                 @forelse ($page->steps() as $i => $card)
                     <x-step :job="$job" :card="$card" :number="$i + 1" :first="! $page->decides() && $i === 0" :once="$page->once.'-s'.$i" :wait="$card->isStart ? $page->wait($card->step->candidate) : null"/>
                 @empty
-                    @if ($advice->stop !== 'prove' && ! $a->proof->isComplete())<p class="pad">{{ $advice->why }}</p>@endif
+                    @if ($advice->state !== \Orthoscope\Core\Bench\JobState::Prove && ! $a->proof->isComplete())<p class="pad">{{ $advice->why }}</p>@endif
                 @endforelse
                 @if ($job->spare_here !== null)<div class="step waits" role="note"><b>{{ $job->spare_here }} is here.</b> It is what this job waited for. <a href="{{ route('spares.show', $job->spare_here) }}">See it</a></div>@endif
                 @if ($job->parked !== null)<div class="step waits"><b>Parked.</b> {{ $job->parked['step'] }}, once such a spare comes.

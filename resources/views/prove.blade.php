@@ -7,7 +7,7 @@
                 <li>{{ App\View\Mark::of($proof->inside ? 'proved' : 'not-tested') }} In the case, by the real button @if ($proof->inside)<small>entry {{ $proof->inside }}</small>@elseif ($proof->outside)<x-record :job="$job" :written="json_encode([['kind' => 'start', 'reached' => 'stays']])" :once="$once.'-i'"><b>it stayed up</b></x-record>@else<small>after that</small>@endif</li>
                 <li>{{ App\View\Mark::of($assessment->proof->isBelieved ? 'proved' : 'not-alone') }} {{ $proof->clean }} clean in a row @if ($proof->inside && ! $proof->isBelieved)<x-record :job="$job" :written="json_encode([['kind' => 'start', 'reached' => 'stays']])" :once="$once.'-c'"><b>one more clean start</b></x-record>@endif</li></ul>
             @foreach ($clean->sentences($assessment->sound) as $sentence)<p>{{ $sentence }}</p>@endforeach
-            @foreach ($proof->owed as $owed)@if (str_starts_with($owed, 'Not back yet'))<p class="caution">{{ $owed }}</p>@endif @endforeach
+            @foreach ($proof->notBack as $off)<p class="caution">Not back yet: {{ $off->words() }}.</p>@endforeach
             <h2>Beside them</h2>
             @if ($plan->items === [])<p>Nothing more is asked.</p>@endif
             <ul class="proof plan">@foreach ($plan->items as $i => $item)

@@ -11,6 +11,7 @@ use App\Models\Role;
 use App\Models\User;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Carbon;
+use Orthoscope\Core\Bench\JobState;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Sabre\VObject\Reader;
 use Tests\TestCase;
@@ -104,7 +105,7 @@ final class CallTest extends TestCase
         $this->answer($job, 'danger', 'liquid');
         $this->post("/calls/{$job->tag}/end", ['outcome' => 'danger']);
         $this->arrive($job);
-        $this->assertSame('locked', $job->refresh()->summary?->waits_for);
+        $this->assertSame(JobState::Locked, $job->refresh()->summary?->waits_for);
         $this->actingAs($this->person(Role::Technician))->get("/jobs/{$job->tag}")->assertSee('No power while it may be wet');
     }
 

@@ -13,6 +13,7 @@ use App\Models\User;
 use App\UseCases\Advice\AssessJob;
 use App\UseCases\Jobs\RecordEntries;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Orthoscope\Core\Bench\JobState;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -53,7 +54,7 @@ final class DecideTest extends TestCase
     {
         $job = $this->job(entries: self::SUPPLY);
         $quote = $this->sent($job);
-        $this->assertSame('answer', $job->load('summary')->summary->waits_for);
+        $this->assertSame(JobState::Answer, $job->load('summary')->summary->waits_for);
         $this->post('/logout');
         $address = '/quote/'.$quote->token;
         $this->get($address)->assertOk()->assertSee('€ 85.92')->assertSee('choose one')->assertDontSee('log out')->assertHeader('X-Robots-Tag', 'noindex');
@@ -67,7 +68,7 @@ final class DecideTest extends TestCase
         $this->assertStringContainsString('accepts A', (string) Notice::query()->value('words'));
         $this->post($address, ['answer' => 'declined', 'read' => $quote->fingerprint])->assertSessionHasErrors('answer');
         $this->assertSame(1, Entry::query()->where('job_id', $job->id)->where('kind', 'agreement')->count());
-        $this->assertNotSame('answer', $job->load('summary')->summary->waits_for);
+        $this->assertNotSame(JobState::Answer, $job->load('summary')->summary->waits_for);
     }
 
     public function test_asking_and_declining(): void

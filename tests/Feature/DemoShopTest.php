@@ -24,7 +24,7 @@ final class DemoShopTest extends TestCase
         $this->seed(DatabaseSeeder::class);
         $this->assertEqualsCanonicalizing(
             ['locked', 'first-start', 'find', 'confirm', 'prove', 'answer', 'part', 'collect', 'closed'],
-            Summary::query()->distinct()->pluck('waits_for')->all(),
+            Summary::query()->distinct()->toBase()->pluck('waits_for')->all(),
         );
         $this->assertEqualsCanonicalizing(array_column(Role::cases(), 'value'), User::query()->distinct()->toBase()->pluck('role')->all());
         $this->actingAs(User::query()->where('email', 'maud')->firstOrFail());

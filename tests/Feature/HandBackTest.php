@@ -12,6 +12,7 @@ use App\UseCases\Jobs\RecordEntries;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
+use Orthoscope\Core\Bench\JobState;
 use Symfony\Component\Process\Process;
 use Tests\TestCase;
 
@@ -47,10 +48,10 @@ final class HandBackTest extends TestCase
     {
         $job = $this->job(entries: self::MENDED);
         $this->actingAs($this->person(Role::Technician))->get("/jobs/{$job->tag}/prove")->assertOk()->assertSee('Every fan turns')->assertDontSee('All is proved');
-        $this->assertSame('prove', $job->load('summary')->summary->waits_for);
+        $this->assertSame(JobState::Prove, $job->load('summary')->summary->waits_for);
         $this->from("/jobs/{$job->tag}/prove")->post("/jobs/{$job->tag}/entries", ['written' => '[{"kind":"finding","check":"fans-turn","result":"clear"}]'])->assertRedirect("/jobs/{$job->tag}/prove");
         $this->get("/jobs/{$job->tag}/prove")->assertSee('All is proved');
-        $this->assertSame('hand-back', $job->load('summary')->summary->waits_for);
+        $this->assertSame(JobState::HandBack, $job->load('summary')->summary->waits_for);
     }
 
     public function test_reports_of_tools_are_read_in_as_findings(): void
@@ -142,7 +143,7 @@ final class HandBackTest extends TestCase
     {
         $job = $this->closed();
         $job->update(['agreed' => ['with' => 'power lead, keyboard']]);
-        $this->assertSame('collect', $job->load('summary')->summary->waits_for);
+        $this->assertSame(JobState::Collect, $job->load('summary')->summary->waits_for);
         $this->actingAs($this->person(Role::Counter))->get("/jobs/{$job->tag}/collect")->assertOk()->assertSee('€ 99.00')->assertSee('keyboard');
         $form = ['reference' => $job->tag, 'method' => 'cash', 'amount' => '99', 'with' => ['power lead', 'keyboard']];
         $this->post("/jobs/{$job->tag}/collect", ['reference' => 'A2-222'] + $form)->assertSessionHasErrors('reference');
@@ -152,7 +153,7 @@ final class HandBackTest extends TestCase
         $this->post("/jobs/{$job->tag}/collect", ['amount' => '-9'] + $form)->assertSessionHasErrors('amount');
         $this->post("/jobs/{$job->tag}/collect", $form)->assertSessionHasNoErrors();
         $this->post("/jobs/{$job->tag}/collect", $form)->assertSessionHasErrors('reference');
-        $this->assertSame('closed', $job->load('summary')->summary->waits_for);
+        $this->assertSame(JobState::Closed, $job->load('summary')->summary->waits_for);
         $this->assertSame(9900, Entry::query()->where('job_id', $job->id)->where('kind', 'collection')->firstOrFail()->body['amount']);
         $open = $this->job();
         $this->get("/jobs/{$open->tag}/collect")->assertRedirect("/jobs/{$open->tag}/tag");

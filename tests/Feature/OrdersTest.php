@@ -10,6 +10,7 @@ use App\Models\Role;
 use App\UseCases\Advice\AssessJob;
 use App\UseCases\Jobs\RecordEntries;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Diagnosis\Standing;
 use Tests\TestCase;
 
@@ -29,7 +30,7 @@ final class OrdersTest extends TestCase
         $this->actingAs($this->person(Role::Technician));
         $first = $this->order($job, 'bw-supply-550');
         $this->assertSame('ordered', $first->state);
-        $this->assertSame('part', $job->load('summary')->summary->waits_for);
+        $this->assertSame(JobState::Part, $job->load('summary')->summary->waits_for);
         $this->get('/')->assertSee('Waits for a part')->assertSee('Supply, 550 W');
         $this->post("/orders/{$first->tag}/receive", ['seen' => 'fine'])->assertSessionHasNoErrors();
         $spare = $first->refresh()->spare;

@@ -18,6 +18,7 @@ use App\UseCases\Parts\SpareBook;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
+use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Shelf\NewSpare;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -94,8 +95,8 @@ final class ShelfTest extends TestCase
         $this->actingAs($this->person(Role::Technician))->post("/jobs/{$second->tag}/loans", ['tag' => 'G-1'])->assertSessionHasErrors('tag');
         $this->assertStringContainsString("G-1 is lent to {$first->tag}; {$rhea->name} has it since", session('errors')->first('tag'));
         $this->post("/jobs/{$second->tag}/loans", ['tag' => 'Q-9'])->assertSessionHasErrors('tag');
-        $this->assertNull(app(FreeShelf::class)->for($second)->best('card', app(AssessJob::class)->machine($second)));
-        $this->assertNotNull(app(FreeShelf::class)->for($first)->best('card', app(AssessJob::class)->machine($first)));
+        $this->assertNull(app(FreeShelf::class)->for($second)->best('card', app(AssessJob::class)->machine($second), app(Catalogue::class)->shelf));
+        $this->assertNotNull(app(FreeShelf::class)->for($first)->best('card', app(AssessJob::class)->machine($first), app(Catalogue::class)->shelf));
     }
 
     public function test_a_start_with_what_is_in_the_machine_is_recorded_though_it_went_into_quarantine(): void
@@ -228,7 +229,7 @@ final class ShelfTest extends TestCase
         }
         $this->spare('M-1', 'stick')->update(['fits' => ['memory' => 'DDR4'], 'trust' => 0.9]);
         $job = $this->job(machine: ['platform' => ['memory' => 'DDR4']]);
-        $this->assertSame('M-1', app(FreeShelf::class)->for($job)->best('stick', app(AssessJob::class)->machine($job))?->tag);
+        $this->assertSame('M-1', app(FreeShelf::class)->for($job)->best('stick', app(AssessJob::class)->machine($job), app(Catalogue::class)->shelf)?->tag);
         $other = $this->job(machine: ['platform' => ['memory' => 'DDR3']]);
         $this->assertCount(8, array_filter(app(FreeShelf::class)->for($other)->spares, fn ($spare): bool => $spare->kind === 'stick'));
     }

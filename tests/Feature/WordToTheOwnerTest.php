@@ -11,6 +11,7 @@ use App\Models\Spare;
 use App\UseCases\Parts\Loans;
 use App\UseCases\Parts\SpareBook;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Shelf\NewSpare;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -95,7 +96,7 @@ final class WordToTheOwnerTest extends TestCase
                 ->map(fn ($entry) => $entry->body['text'])->all(),
         );
         $this->assertSame(
-            'locked',
+            JobState::Locked,
             $job->refresh()->load('summary')->summary?->waits_for,
             'A mark that is seen later locks as one at arrival does.',
         );
@@ -220,6 +221,6 @@ final class WordToTheOwnerTest extends TestCase
 
     private function waits(Job $job): string
     {
-        return (string) Job::query()->with('summary')->findOrFail($job->id)->summary?->waits_for;
+        return Job::query()->with('summary')->findOrFail($job->id)->state()->value;
     }
 }

@@ -8,7 +8,6 @@ use App\Http\Requests\ToldLaterRequest;
 use App\Models\Job;
 use App\Models\User;
 use App\UseCases\Advice\AssessJob;
-use App\UseCases\Advice\JobSummary;
 use App\UseCases\Jobs\RecordEntries;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -28,7 +27,7 @@ final class StandController
         return view('stand', [
             'job' => $job, 'assessment' => $assessment, 'catalogue' => $catalogue,
             'tell' => (new MayTell($assessment, $catalogue))->sentences(),
-            'waits' => JobSummary::WAITS[$job->summary->waits_for ?? 'first-start'] ?? '', 'once' => (string) Str::uuid(),
+            'waits' => $job->state()->words(), 'once' => (string) Str::uuid(),
         ]);
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Job;
+use App\Models\Loan;
 use App\Models\User;
 use App\UseCases\Advice\AssessJob;
 use App\UseCases\Advice\DecideJob;
@@ -13,9 +14,10 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\Closing;
+use Orthoscope\Core\HandBack\ClosingAsked;
+use Orthoscope\Core\HandBack\MayClose;
 use Orthoscope\Core\HandBack\Plan;
 use Orthoscope\Core\Plain\Money;
-use Orthoscope\Core\Returns\Untried;
 
 /** Closing a job. What is not proved can only be signed off by a lead, with a reason the owner will read. */
 final class CloseRequest extends FormRequest
@@ -58,30 +60,32 @@ final class CloseRequest extends FormRequest
             /** @var User $user */
             $user = $this->user();
             $assessment = $assessJob->assess($job);
-            foreach ($job->loans()->with('spare')->get() as $loan) {
-                $validator->errors()->add('loans', "{$loan->spare->tag} is still here. Bring it back, with a look and a result, before the job is closed.");
-            }
-            if ($assessment->record->closing() !== null) {
-                $validator->errors()->add('price', 'This job is closed already. Strike the closing out on its page to open it again.');
-            } elseif (! Plan::of($assessment, $catalogue, $job->proving())->isComplete()) {
-                match (true) {
-                    ! $user->can('lead') => $validator->errors()->add('signed_off', 'Not all is proved yet. Do what is owed, or ask the lead to sign it off.'),
-                    trim($this->string('signed_off')->toString()) === '' => $validator->errors()->add('signed_off', 'Write why it goes back before all is proved; the owner will read it.'),
-                    default => null,
-                };
-            }
-            if ($validator->errors()->isEmpty() && $this->input('outcome') === 'no-fault-found' && ! $this->filled('signed_off')) {
-                $untried = array_filter($assessJob->untried($job), fn (Untried $one): bool => $one->isWorthTrying());
-                $untried === [] || $validator->errors()->add('outcome', 'Before "no fault found" is said, these were not tried: '.implode('; ', array_map(fn (Untried $one): string => sprintf('%s (%swould show it with %d %%)', $one->name, $one->told ? 'when its owner says it fails; ' : '', max(1, (int) round(100 * $one->chance))), array_slice($untried, 0, 4))).'. Try them, or let the lead say why not.');
-            }
-            if ($assessment->locks->keepItOff() && $this->input('outcome', 'repaired') === 'repaired') {
-                $validator->errors()->add('outcome', 'It is locked, so it is not repaired. End the locks on its page, or let it go back unrepaired, with its warning.');
-            }
-            $leave = $decide->leave($job);
-            if ($validator->errors()->isEmpty() && $leave->most() !== null && ! $leave->covers($this->price()) && ! $this->filled('agreed_how')) {
-                $validator->errors()->add('agreed_how', $leave->against($this->price(), (string) config('shop.currency')).' Or write how the owner agreed to it, and when.');
+            $plan = Plan::of($assessment, $catalogue, $job->proving());
+            $untried = fn (): array => $assessJob->untried($job);
+            $asked = $this->asked($job, $user, $validator);
+            $currency = (string) config('shop.currency');
+            foreach ($asked === null ? [] : MayClose::refusals($assessment, $plan, $asked, $decide->leave($job), $currency, $untried) as $refusal) {
+                $validator->errors()->add($refusal->field, $refusal->sentence);
             }
         }];
+    }
+
+    /** Null where what was typed cannot be read: then that is told first. */
+    private function asked(Job $job, User $user, Validator $validator): ?ClosingAsked
+    {
+        $outcome = $this->string('outcome', 'repaired')->toString() ?: 'repaired';
+        if ($validator->errors()->isNotEmpty()) {
+            return null;
+        }
+
+        return new ClosingAsked(
+            outcome: $outcome,
+            signedOff: trim($this->string('signed_off')->toString()),
+            price: $this->price(),
+            agreed: $this->filled('agreed_how'),
+            byLead: $user->can('lead'),
+            lent: array_values($job->loans()->with('spare')->get()->map(fn (Loan $loan): string => $loan->spare->tag)->all()),
+        );
     }
 
     /** @return array<string, mixed> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\UseCases\Advice;
 
 use App\Models\SpareStory;
+use Orthoscope\Core\SetUp\Lent;
 use Orthoscope\Core\Shelf\SpareEvent;
 use Orthoscope\Core\Shelf\Trust;
 
@@ -40,7 +41,7 @@ final class FoundBad
     {
         foreach ($written['setup']['lent'] ?? [] as $part => $loan) {
             if ($loan['tag'] !== $but && isset($this->all()[$loan['tag']])) {
-                $written['setup']['lent'][$part]['trust'] = round(Trust::lookingBack((float) ($loan['trust'] ?? 0.97), $this->all()[$loan['tag']]), 4);
+                $written['setup']['lent'][$part]['trust'] = round(Trust::lookingBack((float) ($loan['trust'] ?? Lent::TRUST_UNSAID), $this->all()[$loan['tag']]), 4);
             }
         }
 

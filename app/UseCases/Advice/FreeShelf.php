@@ -45,7 +45,7 @@ final readonly class FreeShelf
             foreach ($this->free($job, $open, $from)->get() as $spare) {
                 $core = $spare->core();
                 $more[$core->kind] = ($more[$core->kind] ?? 0) + 1;
-                if (count($fitting[$core->kind] ?? []) < self::OF_A_KIND && Fitting::of($core->kind, $core->facts, $machine, $this->catalogue->shelf)->fits()) {
+                if (count($fitting[$core->kind] ?? []) < self::OF_A_KIND && Fitting::ofSpare($core, $machine, $this->catalogue->shelf)->fits()) {
                     $fitting[$core->kind][] = $core;
                 }
             }

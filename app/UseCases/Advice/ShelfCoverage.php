@@ -44,7 +44,7 @@ final readonly class ShelfCoverage
         }
         $rows = [];
         foreach ($platforms as $row) {
-            $can = array_values(array_filter(self::KINDS, fn (string $kind): bool => array_filter($shelf, fn (CoreSpare $spare): bool => $spare->kind === $kind && Fitting::of($kind, $spare->facts, $row['machine'], $this->catalogue->shelf)->fits()) !== []));
+            $can = array_values(array_filter(self::KINDS, fn (string $kind): bool => array_filter($shelf, fn (CoreSpare $spare): bool => $spare->kind === $kind && Fitting::ofSpare($spare, $row['machine'], $this->catalogue->shelf)->fits()) !== []));
             $names = fn (array $kinds): array => array_map(fn (string $kind): string => $this->catalogue->part($kind)->name, array_values($kinds));
             $rows[] = ['platform' => $row['platform'], 'jobs' => $row['jobs'], 'can' => $names($can), 'cannot' => $names(array_diff(self::KINDS, $can))];
         }

@@ -7,6 +7,7 @@ namespace App\UseCases\Advice;
 use App\Models\Figure;
 use App\Models\JobFacts;
 use Illuminate\Support\Facades\DB;
+use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Queue\Forecast;
 use Orthoscope\Core\Statistics\Binomial;
 use Orthoscope\Core\Statistics\Survival;
@@ -141,7 +142,7 @@ final readonly class WorkOutHowWell
         if ($n === 0) {
             return null;
         }
-        [$from, $to] = Forecast::minutes('first-start');
+        [$from, $to] = Forecast::minutes(JobState::FirstStart);
         $held = count(array_filter($minutes, fn (int $one): bool => $one >= $from && $one <= $to));
 
         return [

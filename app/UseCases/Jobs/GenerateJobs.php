@@ -14,6 +14,7 @@ use DateTimeImmutable;
 use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
 use Orthoscope\Core\Assessment\Adviser;
+use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Evidence\EntryReader;
@@ -133,7 +134,7 @@ final readonly class GenerateJobs
         foreach ([...$course['entries'], ...self::HANDED_OVER] as $i => $entry) {
             $rows['entries'][] = ['job_id' => $id, 'number' => $i + 1, 'kind' => $entry['kind'], 'body' => json_encode(array_diff_key($entry, ['kind' => 1]), JSON_THROW_ON_ERROR), 'user_id' => $technician, 'made_at' => $at->modify('+'.(12 * $i).' minutes')];
         }
-        $rows['summaries'][] = ['job_id' => $id, 'entries' => $course['summary']['entries'], 'waits_for' => 'closed', 'closed' => 1, 'data' => json_encode($course['summary']['data'], JSON_THROW_ON_ERROR), 'updated_at' => $at];
+        $rows['summaries'][] = ['job_id' => $id, 'entries' => $course['summary']['entries'], 'waits_for' => JobState::Closed->value, 'closed' => 1, 'data' => json_encode($course['summary']['data'], JSON_THROW_ON_ERROR), 'updated_at' => $at];
         $bought = $course['facts']['act'] === 'replace' && $draw->happens(0.8);
         $rows['job_facts'][] = [...$course['facts'], 'signs' => json_encode($course['facts']['signs'], JSON_THROW_ON_ERROR), 'spares' => json_encode($course['facts']['spares'], JSON_THROW_ON_ERROR), 'job_id' => $id, 'tag' => $tag, 'model' => $model, 'family' => explode(' ', $model)[0], 'supplier' => $bought ? $draw->oneOf($data['suppliers']) : '', 'dead' => (int) ($bought && $draw->happens(0.04)), 'user_id' => $technician, 'bench' => (string) $draw->oneOf([1, 2]),
             'waited_owner' => (int) (1500 * $draw->unit()), 'waited_part' => $bought ? (int) (4000 * $draw->unit()) : 0, 'waited_collect' => (int) (3000 * $draw->unit()), 'in_shop' => 4300 + (int) (3000 * $draw->unit()), 'closed_at' => $closed, 'back_after' => $back, 'back_at' => $back === null ? null : $closed->modify("+{$back} days")];

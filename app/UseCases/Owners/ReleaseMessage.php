@@ -7,6 +7,7 @@ namespace App\UseCases\Owners;
 use App\Models\Message;
 use App\UseCases\Advice\AssessJob;
 use Illuminate\Validation\ValidationException;
+use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Planning\ActiveLock;
 
 /** A person has read a message that names a cause or says "ready", and sends it; not while something on the job speaks against it. */
@@ -46,7 +47,7 @@ final readonly class ReleaseMessage
         return match (true) {
             $message->moment !== 'back-locked' && $locks !== [] => "It is held: the job is locked ({$locked}). "
                 .'End the lock first, or close the job with its warning.',
-            $message->moment === 'found' && $assessment->advice->stop === 'confirm' => "It is held: {$assessment->advice->why}",
+            $message->moment === 'found' && $assessment->advice->state === JobState::Confirm => "It is held: {$assessment->advice->why}",
             $message->moment === 'found' && ! $isConfirmed => 'It is held: the record does not confirm this cause any more.',
             $message->moment === 'ready' && $assessment->record->closing() === null => 'It is held: the job is not closed.',
             default => null,

@@ -12,6 +12,7 @@ use App\Outside\MessageGateway;
 use App\Outside\NotSent;
 use App\UseCases\Advice\WriteLetter;
 use Illuminate\Support\Facades\DB;
+use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Catalogue\Catalogue;
 
 /**
@@ -67,7 +68,7 @@ final readonly class SendMessages
     {
         $template = $this->catalogue->messages[$message->moment];
         $times = (int) $message->about + 1;
-        if ($template->everyDays !== null && $times < $template->most && Summary::query()->whereKey($message->job_id)->where('waits_for', 'collect')->exists()) {
+        if ($template->everyDays !== null && $times < $template->most && Summary::query()->whereKey($message->job_id)->where('waits_for', JobState::Collect)->exists()) {
             $this->write->of($message->job, $message->moment, about: (string) $times)?->update(['next_try_at' => now()->addDays($template->everyDays)]);
         }
     }

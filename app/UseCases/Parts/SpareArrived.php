@@ -27,7 +27,7 @@ final readonly class SpareArrived
         }
         $core = $spare->core();
         foreach (Job::query()->open()->with(['machine', 'entries'])->whereNotNull('parked')->get() as $job) {
-            $fitting = Fitting::of($core->kind, $core->facts, $this->assessJob->machine($job), $this->catalogue->shelf);
+            $fitting = Fitting::ofSpare($core, $this->assessJob->machine($job), $this->catalogue->shelf);
             $parked = $job->parked;
             if ($parked === null || $parked['kind'] !== $core->kind || $spare->isReservedFrom($job) || ! $fitting->fits()) {
                 continue;

@@ -7,6 +7,7 @@ namespace App\UseCases\Shop;
 use App\Models\Job;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Collection;
+use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Queue\DayPlan;
 use Orthoscope\Core\Queue\Forecast;
 use Orthoscope\Core\Queue\Waiting as InQueue;
@@ -30,7 +31,7 @@ final readonly class PlanDay
      */
     public function today(Collection $jobs): array
     {
-        $here = $jobs->filter(fn (Job $job): bool => ! in_array($job->summary?->waits_for, ['answer', 'hand-back', 'locked', 'parked'], true));
+        $here = $jobs->filter(fn (Job $job): bool => ! $job->state()->isAwayFromBench());
 
         return DayPlan::of(array_values($here->map($this->waiting(...))->all()), (int) config('shop.benches'), WhoIsIn::roster(), self::now());
     }
@@ -49,7 +50,7 @@ final readonly class PlanDay
         foreach ($jobs as $job) {
             $waiting = $this->waiting($job);
             $forecasts[$job->tag] = Forecast::of($waiting, $ahead, $hands, $time, $now);
-            $ahead += intdiv(array_sum(Forecast::minutes($waiting->stop)), 2);
+            $ahead += intdiv(array_sum(Forecast::minutes($waiting->state)), 2);
         }
 
         return $forecasts;
@@ -58,10 +59,19 @@ final readonly class PlanDay
     private function waiting(Job $job): InQueue
     {
         $data = $job->summary->data ?? [];
-        $stop = ['first-start' => 'first-start', 'confirm' => 'confirm', 'repair' => 'decide', 'part' => 'decide', 'answer' => 'decide', 'prove' => 'prove', 'hand-back' => 'prove', 'locked' => 'locked'][$job->summary->waits_for ?? ''] ?? 'go-on';
-        $until = $job->summary?->waits_for === 'part' ? $data['due'] ?? null : $data['locked_until'] ?? null;
+        $until = $job->state() === JobState::Part ? $data['due'] ?? null : $data['locked_until'] ?? null;
 
-        return new InQueue($job->tag, $stop, (int) ($data['next_minutes'] ?? self::STEP), (float) ($data['next_saves'] ?? 0.0), $data['next_spare'] ?? null, $job->next_word_at?->toDateTimeImmutable(), $until === null ? null : new DateTimeImmutable($until), $job->claim?->bench, $job->spare_here);
+        return new InQueue(
+            job: $job->tag,
+            state: $job->state(),
+            next: (int) ($data['next_minutes'] ?? self::STEP),
+            saves: (float) ($data['next_saves'] ?? 0.0),
+            spare: $data['next_spare'] ?? null,
+            word: $job->next_word_at?->toDateTimeImmutable(),
+            notBefore: $until === null ? null : new DateTimeImmutable($until),
+            bench: $job->claim?->bench,
+            came: $job->spare_here,
+        );
     }
 
     private static function now(): DateTimeImmutable

@@ -100,7 +100,7 @@ final class Adviser
     {
         $candidates = [];
         foreach ($this->machine->parts as $part) {
-            $spare = $part->kind->lendable ? $this->shelf->best($part->kind->id, $this->machine) : null;
+            $spare = $part->kind->lendable ? $this->shelf->best($part->kind->id, $this->machine, $this->catalogue->shelf) : null;
             if ($spare !== null) {
                 $candidates[] = [$spare->tag, $part->id];
             }

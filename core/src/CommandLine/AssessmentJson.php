@@ -16,6 +16,9 @@ use Orthoscope\Core\Planning\Outcome;
 /** An assessment as plain data, for other programs. The keys are stable. */
 final class AssessmentJson
 {
+    /** The words that other programs know. */
+    private const SAYS = ['find' => 'go-on', 'repair' => 'decide'];
+
     /** @return array<string, mixed> */
     public static function of(Assessment $assessment, Catalogue $catalogue): array
     {
@@ -32,7 +35,7 @@ final class AssessmentJson
             'surprise' => ['level' => $assessment->surprise->level, 'entry' => $assessment->surprise->entry, 'changed_before' => $assessment->surprise->changed, 'why' => $assessment->surprise->why],
             'retrace' => $assessment->retrace,
             'next' => array_map(self::step(...), $advice->steps),
-            'stop' => ['say' => $advice->stop, 'why' => $advice->why, 'repair' => $advice->repair?->id(), 'probability' => round($advice->repairProbability, 4), 'expected_minutes' => round($advice->remaining, 1)],
+            'stop' => ['say' => self::SAYS[$advice->state->value] ?? $advice->state->value, 'why' => $advice->why, 'repair' => $advice->repair?->id(), 'probability' => round($advice->repairProbability, 4), 'expected_minutes' => round($advice->remaining, 1)],
             'proved' => ['outside' => $assessment->proof->outside, 'inside' => $assessment->proof->inside, 'owed' => $assessment->proof->owed],
         ];
     }

@@ -29,10 +29,10 @@ final readonly class ForecastCommand
             $policy = new WatchedPolicy(new PlannerPolicy);
             Play::of($this->catalogue, $world->machine(Draw::from("{$this->seed} {$job} machine")), $policy, Draw::from("{$this->seed} {$job} lending"));
             foreach ($policy->against() as $moment) {
-                [$from, $to] = Forecast::minutes($moment['stop']);
+                [$from, $to] = Forecast::minutes($moment['state']);
                 $in = $moment['left'] >= $from && $moment['left'] <= $to;
-                $by[$moment['stop']][0] = ($by[$moment['stop']][0] ?? 0) + ($in ? 1 : 0);
-                $by[$moment['stop']][1] = ($by[$moment['stop']][1] ?? 0) + 1;
+                $by[$moment['state']->value][0] = ($by[$moment['state']->value][0] ?? 0) + ($in ? 1 : 0);
+                $by[$moment['state']->value][1] = ($by[$moment['state']->value][1] ?? 0) + 1;
                 $held += $in ? 1 : 0;
                 $of++;
             }

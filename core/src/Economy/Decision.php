@@ -66,7 +66,7 @@ final class Decision
     private function __construct(private readonly Replay $replay, private readonly Assessment $assessment, private readonly Catalogue $catalogue, private readonly Shelf $shelf, private readonly Terms $terms)
     {
         $this->data = $catalogue->economy;
-        $this->rate = $catalogue->number('money_per_minute');
+        $this->rate = $catalogue->economy->labour;
         $this->worth = $terms->worth ?? Worth::of($assessment->machine, WaysOn::history($assessment->record), $catalogue);
         $this->waysOn = new WaysOn($replay, $assessment->record, $catalogue, $shelf, $terms, $this->worth);
         $states = $this->states($replay->belief->mostOf(self::SHARE, self::STATES));

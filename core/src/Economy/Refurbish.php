@@ -38,7 +38,7 @@ final readonly class Refurbish
         $shares = Money::of($paid)->split(array_map(fn (PartStanding $one): int => $one->part->kind->price, $sellable));
         $parts = [];
         $apart = Money::of(0);
-        $rate = $catalogue->number('money_per_minute');
+        $rate = $catalogue->economy->labour;
         foreach ($sellable as $id => $standing) {
             $good = 1.0 - $standing->now;
             $proved = $standing->standing === Standing::Proved ? 1.0 : $terms->unproved;

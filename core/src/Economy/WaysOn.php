@@ -37,7 +37,7 @@ final readonly class WaysOn
     {
         $this->machine = $replay->model->machine;
         $this->data = $catalogue->economy;
-        $this->rate = $catalogue->number('money_per_minute');
+        $this->rate = $catalogue->economy->labour;
         $this->isOld = in_array('age-old', self::history($record), true);
     }
 
@@ -145,7 +145,7 @@ final readonly class WaysOn
         $cures = $this->curesOfReplacing($part);
         $ways = [];
         foreach ($this->data->sources as $source) {
-            $spare = $source->id === 'shelf' ? $this->shelf->toSell($part->kind->id, $this->machine, $this->catalogue->shelf->verifyBelow) : null;
+            $spare = $source->id === 'shelf' ? $this->shelf->toSell($part->kind->id, $this->machine, $this->catalogue->shelf) : null;
             if ($source->id === 'shelf' && $spare === null) {
                 continue;
             }
@@ -185,19 +185,32 @@ final readonly class WaysOn
     {
         $platform = $this->data->platform;
         $on = $cures = [];
-        $price = 0.0;
         foreach ($this->machine->parts as $part) {
             if (in_array($part->kind->id, $platform->parts, true)) {
                 $on[] = $part->id;
-                $price += $platform->price * $part->kind->price;
                 $cures += $this->curesOfReplacing($part);
             }
         }
         foreach ($this->machine->ofKind('kit') as $kit) {
             $cures += $this->replay->model->cures('replace', [$kit->id => true]);
         }
+        $price = $platform->priceOf(array_column($this->machine->parts, 'kind'));
 
-        return new WayOn('platform', 'platform', $platform->name, [['act' => 'replace', 'on' => $on]], null, array_map(fn (float $share): float => $share * $platform->cures, $cures), (int) round($price), $platform->minutes, $platform->days, $platform->warrantyMonths, $platform->comeback, $platform->lasts, $this->later($platform->comeback, (int) round($price)));
+        return new WayOn(
+            id: 'platform',
+            way: 'platform',
+            name: $platform->name,
+            acts: [['act' => 'replace', 'on' => $on]],
+            part: null,
+            cures: array_map(fn (float $share): float => $share * $platform->cures, $cures),
+            parts: $price,
+            minutes: $platform->minutes,
+            days: $platform->days,
+            warrantyMonths: $platform->warrantyMonths,
+            comeback: $platform->comeback,
+            lasts: $platform->lasts,
+            after: $this->later($platform->comeback, $price),
+        );
     }
 
     /**

@@ -47,7 +47,7 @@ final readonly class Donors
     {
         $fit = $unfit = [];
         foreach ($spares as $spare) {
-            $fitting = Fitting::of($spare->kind, $spare->facts, $machine, $data);
+            $fitting = Fitting::ofSpare($spare, $machine, $data);
             if ($fitting->fits()) {
                 $care = 0.8 ** count($fitting->cautions);
                 $fit[] = ['spare' => $spare, 'fitting' => $fitting, 'worth' => $told * (2.0 * $spare->trust - 1.0) * $care - $harm * $data->harmed($spare->kind) * $spare->value];

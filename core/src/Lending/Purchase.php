@@ -37,13 +37,13 @@ final readonly class Purchase
         $jobs = array_fill_keys($kinds, 0);
         foreach ($past as [$machine, $record]) {
             $early = self::early($record);
-            $fitting = array_values(array_filter($shelf, fn (Spare $spare): bool => Fitting::of($spare->kind, $spare->facts, $machine, $catalogue->shelf)->fits()));
+            $fitting = array_values(array_filter($shelf, fn (Spare $spare): bool => Fitting::ofSpare($spare, $machine, $catalogue->shelf)->fits()));
             $without = self::left($machine, $early, $fitting, $catalogue);
             foreach ($kinds as $kind) {
                 if ($machine->ofKind($kind) === [] || in_array($kind, array_column($fitting, 'kind'), true)) {
                     continue;
                 }
-                $saved = $without - self::left($machine, $early, [...$fitting, new Spare("new-{$kind}", $kind, $catalogue->part($kind)->name, 0.97, $catalogue->part($kind)->price)], $catalogue);
+                $saved = $without - self::left($machine, $early, [...$fitting, new Spare("new-{$kind}", $kind, $catalogue->part($kind)->name, $catalogue->number('new_part_trust'), $catalogue->part($kind)->price)], $catalogue);
                 $minutes[$kind] += max(0.0, $saved);
                 $jobs[$kind] += $saved > 0.5 ? 1 : 0;
             }

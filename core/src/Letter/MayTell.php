@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Letter;
 
 use Orthoscope\Core\Assessment\Assessment;
+use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Words\StartInPlain;
@@ -70,8 +71,8 @@ final readonly class MayTell
             $this->assessment->locks->keepItOff() => Sentence::of(
                 'Something we were told or saw must be cleared up before we switch it on.',
             ),
-            $this->assessment->advice->stop === 'prove' => Sentence::of('It is being tested now. That takes as many starts as it needs.'),
-            $this->assessment->advice->stop === 'decide' => Sentence::of('We are working out what to suggest to you, and what it costs.'),
+            $this->assessment->advice->state === JobState::Prove => Sentence::of('It is being tested now. That takes as many starts as it needs.'),
+            $this->assessment->advice->state === JobState::Repair => Sentence::of('We are working out what to suggest to you, and what it costs.'),
             $this->isKnown() => Sentence::of('We make sure that nothing else is wrong with it.'),
             default => Sentence::of('We are still looking for the cause.'),
         };

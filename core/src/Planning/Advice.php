@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Planning;
 
+use Orthoscope\Core\Bench\JobState;
+
 /** Ranked next steps, and whether to go on or decide. */
 final readonly class Advice
 {
     /**
      * @param  list<NextStep>  $steps     worth most first; locked ones last
-     * @param  string  $stop      "go-on", "decide", "confirm", "prove" or "locked"
+     * @param  JobState  $state     Find, Repair, Confirm, Prove or Locked
      * @param  string  $why       one sentence
      * @param  float  $remaining expected bench minutes until repaired, if repaired by likelihood from here
      * @param  ?Repair  $repair    the repair that would come first
@@ -19,7 +21,7 @@ final readonly class Advice
      */
     public function __construct(
         public array $steps,
-        public string $stop,
+        public JobState $state,
         public string $why,
         public float $remaining,
         public ?Repair $repair,

@@ -170,7 +170,7 @@ final readonly class Candidates
         if ($step->record === 'deed') {
             return new Candidate($step, null, null, $on, null);
         }
-        $spare = $step->setUp->lends && $target !== null ? $this->shelf->best($target->kind->id, $this->machine) : null;
+        $spare = $step->setUp->lends && $target !== null ? $this->shelf->best($target->kind->id, $this->machine, $this->catalogue->shelf) : null;
         $setUp = $this->setUp($step, $target, $spare);
 
         $longer = $setUp === null ? 0 : $this->longer($step, $setUp);
@@ -187,7 +187,7 @@ final readonly class Candidates
         $target ??= $check->target === null ? null : $this->machine->ofKind($check->target)[0];
         $runsIt = $check->host ? $target?->kind->id === 'supply' : $step->check !== 'supply-test' && ! $step->benchSupply && ($this->record->lastStart()->setUp ?? new SetUp)->hasOwn('supply');
 
-        return new Candidate($step, $target, null, [], null, ownSupply: $step->power && $runsIt, host: $check->host ? $this->shelf->best('host', $this->machine) : null);
+        return new Candidate($step, $target, null, [], null, ownSupply: $step->power && $runsIt, host: $check->host ? $this->shelf->best('host', $this->machine, $this->catalogue->shelf) : null);
     }
 
     private function setUp(Step $step, ?Part $target, ?Spare $spare): ?SetUp

@@ -30,16 +30,16 @@ final class PictureTrials
             }
         }
 
-        return RankedArrangements::of($culprits, $catalogue->stageIndex('picture'), self::all($replay, $shelf), $replay, $record);
+        return RankedArrangements::of($culprits, $catalogue->stageIndex('picture'), self::all($replay, $shelf, $catalogue), $replay, $record);
     }
 
     /** @return list<SetUp> */
-    public static function all(Replay $replay, Shelf $shelf): array
+    public static function all(Replay $replay, Shelf $shelf, Catalogue $catalogue): array
     {
         $machine = $replay->model->machine;
         $ways = [[]];
         foreach (['video-lead', 'screen'] as $kind) {
-            $spare = $machine->has($kind) ? $shelf->best($kind, $machine) : null;
+            $spare = $machine->has($kind) ? $shelf->best($kind, $machine, $catalogue->shelf) : null;
             if ($spare !== null) {
                 $ways = [...$ways, ...array_map(fn (array $way): array => ['lent' => [...$way['lent'] ?? [], $kind => ['tag' => $spare->tag, 'trust' => $spare->trust]]] + $way, $ways)];
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Planning;
 
+use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\Belief;
@@ -315,18 +316,18 @@ final class Planner
         $percent = (int) round(100 * $probability);
         $last = $this->record->lastStart();
         $barred = $this->locks->powerIsLocked() || $this->locks->onOwnSupply() !== [];
-        [$stop, $why] = match (true) {
-            $best === null && $steps !== [] && $barred => ['locked', 'Every step is locked; see what unlocks it.'],
-            $last === null && $best?->candidate->step->id === 'start' => ['go-on', 'Start it once, as it came, before anything is touched.'],
-            $best?->candidate->step->each === 'swapped' => ['confirm', 'It got further with '.($best->candidate->target?->inSentence() ?? 'a part').' changed. Put the old part back before it is condemned.'],
-            $best !== null && $this->unlocks($best->candidate) => ['go-on', "{$best->candidate->name()} comes first: it unlocks the rest."],
-            $this->grounds->failsUnder->condition === FailsUnder::CASE && $best !== null => ['go-on', "{$best->candidate->name()}: out of its case it runs, in its case it failed."],
-            ! $barred && ($this->runs() || $this->repairedSince()) && $this->replay->sound() >= self::PROVE_FROM => ['prove', sprintf('It is put right with %d %%. Prove it, out of the case and in.', (int) floor(100 * $this->replay->sound()))],
-            $best === null && $repair === null => ['decide', 'Nothing in the handbook is left to try: decide, or hand to a specialist.'],
-            $best !== null && $best->saves > 0.0 => ['go-on', sprintf('%s is worth about %d minutes.', $best->candidate->name(), max(1, (int) round($best->saves)))],
-            $repair !== null && $repair->endsIt() => ['decide', "No test is worth its minutes now, and what we know does not explain it ({$percent} %): hand to a specialist."],
-            $repair !== null && ($best === null || $settled || $outright[$first]) => ['decide', "No test is worth its minutes now: {$repair->name()} ({$percent} %), or hand to a specialist."],
-            default => ['go-on', "{$best->candidate->name()} comes before anything is replaced."],
+        [$state, $why] = match (true) {
+            $best === null && $steps !== [] && $barred => [JobState::Locked, 'Every step is locked; see what unlocks it.'],
+            $last === null && $best?->candidate->step->id === 'start' => [JobState::Find, 'Start it once, as it came, before anything is touched.'],
+            $best?->candidate->step->each === 'swapped' => [JobState::Confirm, 'It got further with '.($best->candidate->target?->inSentence() ?? 'a part').' changed. Put the old part back before it is condemned.'],
+            $best !== null && $this->unlocks($best->candidate) => [JobState::Find, "{$best->candidate->name()} comes first: it unlocks the rest."],
+            $this->grounds->failsUnder->condition === FailsUnder::CASE && $best !== null => [JobState::Find, "{$best->candidate->name()}: out of its case it runs, in its case it failed."],
+            ! $barred && ($this->runs() || $this->repairedSince()) && $this->replay->sound() >= self::PROVE_FROM => [JobState::Prove, sprintf('It is put right with %d %%. Prove it, out of the case and in.', (int) floor(100 * $this->replay->sound()))],
+            $best === null && $repair === null => [JobState::Repair, 'Nothing in the handbook is left to try: decide, or hand to a specialist.'],
+            $best !== null && $best->saves > 0.0 => [JobState::Find, sprintf('%s is worth about %d minutes.', $best->candidate->name(), max(1, (int) round($best->saves)))],
+            $repair !== null && $repair->endsIt() => [JobState::Repair, "No test is worth its minutes now, and what we know does not explain it ({$percent} %): hand to a specialist."],
+            $repair !== null && ($best === null || $settled || $outright[$first]) => [JobState::Repair, "No test is worth its minutes now: {$repair->name()} ({$percent} %), or hand to a specialist."],
+            default => [JobState::Find, "{$best->candidate->name()} comes before anything is replaced."],
         };
 
         $repairs = [];
@@ -334,7 +335,7 @@ final class Planner
             $repairs[] = [$this->needs->repairs[$number], $p];
         }
 
-        return new Advice($steps, $stop, $why, $remaining, $repair, $probability, $repairs, $foregone);
+        return new Advice($steps, $state, $why, $remaining, $repair, $probability, $repairs, $foregone);
     }
 
     /** Something was done to the machine after its last start. */

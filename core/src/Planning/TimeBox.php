@@ -14,9 +14,6 @@ use Orthoscope\Core\Evidence\Record;
  */
 final readonly class TimeBox
 {
-    /** Kinds of part that move together when a platform is exchanged. */
-    private const PLATFORM = ['board', 'processor', 'stick'];
-
     /**
      * @param  int  $spent  bench minutes so far
      * @param  ?int  $left   expected bench minutes still to go, parts counted in as the minutes their price is worth; null before the first start, when it is anybody's guess
@@ -31,11 +28,9 @@ final readonly class TimeBox
     public static function of(Record $record, Machine $machine, Advice $advice, Catalogue $catalogue, ?int $limit = null): self
     {
         $rate = $catalogue->number('money_per_minute');
-        $platform = 0;
-        foreach ($machine->parts as $part) {
-            $platform += in_array($part->kind->id, self::PLATFORM, true) ? $part->kind->price : 0;
-        }
-        $boxes = ['board, processor and memory exchanged together' => $platform / $rate + 2 * $catalogue->act('replace')->minutes];
+        $platform = $catalogue->economy->platform;
+        $price = $platform->priceOf(array_column($machine->parts, 'kind'));
+        $boxes = ['board, processor and memory exchanged together' => $price / $rate + $platform->minutes];
         if ($limit !== null) {
             $boxes['what the owner agreed to spend'] = $limit / $rate;
         }

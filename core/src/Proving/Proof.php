@@ -21,6 +21,7 @@ final readonly class Proof
      * @param  int  $clean   starts in a row, up to the last one, that got all the way
      * @param  bool  $isBelieved the belief and the clean starts leave no more risk than the shop accepts
      * @param  list<string>  $owed    what is still to do, in words; empty when proved
+     * @param  list<StillOff>  $notBack what came off and is not back, which is among what is owed
      */
     private function __construct(
         public ?int $outside,
@@ -29,6 +30,7 @@ final readonly class Proof
         public int $clean,
         public array $owed,
         public bool $isBelieved,
+        public array $notBack,
     ) {
     }
 
@@ -58,13 +60,13 @@ final readonly class Proof
             }
         }
 
-        $off = array_map(fn (StillOff $one): string => "Not back yet: {$one->words()}.", StillOff::in($record, $catalogue));
-
+        $notBack = StillOff::in($record, $catalogue);
+        $off = array_map(fn (StillOff $one): string => "Not back yet: {$one->words()}.", $notBack);
         $starts = CleanStarts::in($record, $catalogue);
         $owed = [...$off, ...self::owed($outside, $inside, $lent, $sound, $starts, $catalogue)];
         $isBelieved = $sound >= 1.0 - $catalogue->number('comeback_risk') && (! $starts->areCounted() || $starts->more($sound) === 0);
 
-        return new self($outside, $inside, $sound, $clean, $owed, $isBelieved);
+        return new self($outside, $inside, $sound, $clean, $owed, $isBelieved, $notBack);
     }
 
     public function isComplete(): bool

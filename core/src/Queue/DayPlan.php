@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Queue;
 
 use DateTimeImmutable;
+use Orthoscope\Core\Bench\JobState;
 
 /**
  * Who does what first today: jobs in the order of their due word and of what their next step is worth, spread over the benches, no spare
@@ -114,7 +115,7 @@ final class DayPlan
     {
         return match (true) {
             $job->came !== null => self::CAME,
-            in_array($job->stop, ['prove', 'confirm', 'decide'], true) => self::NEARLY_DONE,
+            $job->state->work()->isNearlyDone() => self::NEARLY_DONE,
             default => max(0.0, $job->saves) / max(1, $job->next),
         };
     }
@@ -127,10 +128,10 @@ final class DayPlan
             $left !== null && $left < 0 => 'Its owner should have heard already.',
             $left !== null && $left <= self::SOON + $job->next => 'Its owner was promised a word soon.',
             $job->came !== null => "{$job->came} is here, which it waited for.",
-            $job->stop === 'prove' => 'It is nearly done: proving it clears a bench.',
-            $job->stop === 'confirm' => 'One start confirms it.',
-            $job->stop === 'decide' => 'It is known; it only needs doing.',
-            $job->stop === 'first-start' => 'Nobody has started it yet.',
+            $job->state->work() === JobState::Prove => 'It is nearly done: proving it clears a bench.',
+            $job->state->work() === JobState::Confirm => 'One start confirms it.',
+            $job->state->work() === JobState::Repair => 'It is known; it only needs doing.',
+            $job->state->work() === JobState::FirstStart => 'Nobody has started it yet.',
             default => sprintf('Its next step saves about %d minutes in %d.', (int) round($job->saves), $job->next),
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Queue;
 
 use DateTimeImmutable;
+use Orthoscope\Core\Bench\JobState;
 
 /**
  * When a job may be finished, as a range. How many bench minutes are still to come was measured on simulated jobs, by where they stand
@@ -12,8 +13,10 @@ use DateTimeImmutable;
  */
 final readonly class Forecast
 {
-    /** Where it stands => bench minutes within which eight courses of ten are done. Measured. */
-    public const MINUTES = ['first-start' => [21, 161], 'go-on' => [26, 146], 'confirm' => [12, 106], 'decide' => [16, 95], 'prove' => [0, 18], 'locked' => [26, 146]];
+    /** What it waits for => bench minutes within which eight courses of ten are done. Measured. */
+    public const MINUTES = [
+        'first-start' => [21, 161], 'find' => [26, 146], 'confirm' => [12, 106], 'repair' => [16, 95], 'prove' => [0, 18], 'locked' => [26, 146],
+    ];
 
     private function __construct(public int $from, public int $to, public DateTimeImmutable $early, public DateTimeImmutable $late)
     {
@@ -25,7 +28,7 @@ final readonly class Forecast
      */
     public static function of(Waiting $job, int $ahead, int $hands, WorkingTime $hours, DateTimeImmutable $now): self
     {
-        [$from, $to] = self::minutes($job->stop);
+        [$from, $to] = self::minutes($job->state);
         $start = $job->notBefore !== null && $job->notBefore > $now ? $job->notBefore : $now;
         $queued = $hours->after($now, (int) ceil($ahead / max(1, $hands)));
         $begin = $queued > $start ? $queued : $start;
@@ -34,8 +37,8 @@ final readonly class Forecast
     }
 
     /** @return array{int, int} bench minutes from and to, eight courses of ten within */
-    public static function minutes(string $stop): array
+    public static function minutes(JobState $state): array
     {
-        return self::MINUTES[$stop] ?? self::MINUTES['go-on'];
+        return self::MINUTES[$state->work()->value] ?? [0, 0];
     }
 }

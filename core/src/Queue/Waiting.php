@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Queue;
 
 use DateTimeImmutable;
+use Orthoscope\Core\Bench\JobState;
 
 /** A job as the plan of a day sees it. */
 final readonly class Waiting
 {
     /**
-     * @param  string  $stop      where it stands: "first-start", "go-on", "confirm", "decide" or "prove"
      * @param  int  $next      minutes of its next step
      * @param  float  $saves     minutes its next step is expected to save
      * @param  ?string  $spare     the spare its next step lends
@@ -21,7 +21,7 @@ final readonly class Waiting
      */
     public function __construct(
         public string $job,
-        public string $stop,
+        public JobState $state,
         public int $next,
         public float $saves,
         public ?string $spare = null,

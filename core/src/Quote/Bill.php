@@ -24,7 +24,7 @@ final readonly class Bill
     {
         $minutes = Spent::minutes($this->record, $this->catalogue);
         $used = 0;
-        $lines = $minutes === 0 ? [] : [QuoteLine::of("Work at the bench, {$minutes} minutes", 1, Money::of((int) round($minutes * $this->catalogue->number('money_per_minute'))))];
+        $lines = $minutes === 0 ? [] : [QuoteLine::of("Work at the bench, {$minutes} minutes", 1, Money::of((int) round($minutes * $this->catalogue->economy->labour)))];
         foreach ($this->deeds() as $deed) {
             $used += $deed->with === null ? $this->catalogue->act($deed->act)->money : 0;
             foreach ($this->fitted($deed) as $part) {

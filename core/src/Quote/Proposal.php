@@ -19,7 +19,7 @@ final readonly class Proposal
     /** @param  int  $spent bench minutes that went into finding it */
     public function variant(string $id, Option $option, int $spent): Variant
     {
-        $rate = $this->catalogue->number('money_per_minute');
+        $rate = $this->catalogue->economy->labour;
         $lines = [];
         if ($spent > 0) {
             $lines[] = QuoteLine::of("Finding the fault, {$spent} minutes", 1, Money::of((int) round($spent * $rate)));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Shelf;
 
+use Orthoscope\Core\Catalogue\Shelf\FitRule;
 use Orthoscope\Core\Catalogue\Shelf\ShelfData;
 use Orthoscope\Core\Chain\Machine;
 
@@ -22,10 +23,14 @@ final readonly class Fitting
     public static function of(string $kind, array $facts, Machine $machine, ShelfData $data): self
     {
         $against = $cautions = [];
-        foreach ($data->fit as $rule) {
-            if ($rule->kind !== $kind) {
-                continue;
+        $rules = array_filter($data->fit, fn (FitRule $rule): bool => $rule->kind === $kind);
+        foreach (self::withoutRule($facts, $rules) as $fact => $has) {
+            $wants = $machine->platform[$fact] ?? null;
+            if (! self::holds('same', $has, $wants)) {
+                $against[] = "the machine's {$fact} is {$wants}, this is {$has}";
             }
+        }
+        foreach ($rules as $rule) {
             $has = $facts[$rule->fact] ?? null;
             $wants = self::wanted($rule->fact, $machine);
             if (self::holds($rule->rule, $has, $wants)) {
@@ -36,6 +41,24 @@ final readonly class Fitting
         }
 
         return new self($against, $cautions);
+    }
+
+    public static function ofSpare(Spare $spare, Machine $machine, ShelfData $data): self
+    {
+        return self::of($spare->kind, $spare->fits + $spare->facts, $machine, $data);
+    }
+
+    /**
+     * What a machine must match of any spare that says so, where the kind has no rule of its own for it.
+     *
+     * @param  array<string, string>  $facts
+     * @param  array<int, FitRule>  $rules
+     *
+     * @return array<string, string>
+     */
+    private static function withoutRule(array $facts, array $rules): array
+    {
+        return array_diff_key(array_intersect_key($facts, array_flip(NewSpare::SAME)), array_flip(array_column($rules, 'fact')));
     }
 
     public function fits(): bool

@@ -6,6 +6,7 @@ namespace Orthoscope\Core\Shelf;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\PartKind;
+use Orthoscope\Core\Catalogue\Shelf\ShelfData;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Plain\Row;
 use Orthoscope\Core\SetUp\Lent;
@@ -36,33 +37,29 @@ final readonly class Shelf
     {
         $lendable = array_filter($catalogue->parts, fn (PartKind $kind): bool => $kind->lendable && ! $kind->shelfOnly);
 
-        return new self(array_values(array_map(fn (PartKind $kind): Spare => new Spare("any-{$kind->id}", $kind->id, "a good {$kind->name}", 0.97, $kind->price), $lendable)));
+        return new self(array_values(array_map(fn (PartKind $kind): Spare => new Spare("any-{$kind->id}", $kind->id, "a good {$kind->name}", Lent::TRUST_UNSAID, $kind->price), $lendable)));
     }
 
     /** The spare to lend for a kind of part: the one trusted most, and of those the cheapest; null if none fits. */
-    public function best(string $kind, Machine $machine): ?Spare
+    public function best(string $kind, Machine $machine, ShelfData $data): ?Spare
     {
-        return $this->ranked($kind, $machine)[0] ?? null;
+        return $this->ranked($kind, $machine, $data)[0] ?? null;
     }
 
-    /**
-     * The spare that may stay in a machine for good: one that was bought for it, or else the best that the shop sells.
-     *
-     * @param  float  $trusted below which a spare is no ware, from 0 to 1
-     */
-    public function toSell(string $kind, Machine $machine, float $trusted): ?Spare
+    /** The spare that may stay in a machine for good: one that was bought for it, or else the best that the shop sells. */
+    public function toSell(string $kind, Machine $machine, ShelfData $data): ?Spare
     {
-        $isSold = fn (Spare $spare): bool => NotForSale::why($spare, $this->spares, $trusted) === null;
-        $ware = array_values(array_filter($this->ranked($kind, $machine), $isSold));
+        $isSold = fn (Spare $spare): bool => NotForSale::why($spare, $this->spares, $data->verifyBelow) === null;
+        $ware = array_values(array_filter($this->ranked($kind, $machine, $data), $isSold));
         $bought = array_values(array_filter($ware, fn (Spare $spare): bool => $spare->bought));
 
         return $bought[0] ?? $ware[0] ?? null;
     }
 
     /** @return list<Spare> those that fit, trusted most first, and of those the cheapest */
-    private function ranked(string $kind, Machine $machine): array
+    private function ranked(string $kind, Machine $machine, ShelfData $data): array
     {
-        $fitting = array_filter($this->spares, fn (Spare $spare): bool => $spare->kind === $kind && $spare->fits($machine));
+        $fitting = array_filter($this->spares, fn (Spare $spare): bool => $spare->kind === $kind && Fitting::ofSpare($spare, $machine, $data)->fits());
         usort($fitting, fn (Spare $a, Spare $b): int => [round($b->trust, 2), $a->value] <=> [round($a->trust, 2), $b->value]);
 
         return $fitting;

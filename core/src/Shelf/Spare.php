@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Shelf;
 
-use Orthoscope\Core\Chain\Machine;
-
 /** A part on the shelf that can stand in for a machine's own. */
 final readonly class Spare
 {
@@ -28,16 +26,5 @@ final readonly class Spare
         public bool $proved = true,
         public bool $bought = false,
     ) {
-    }
-
-    public function fits(Machine $machine): bool
-    {
-        foreach ($this->fits as $what => $value) {
-            if (strcasecmp($machine->platform[$what] ?? $value, $value) !== 0) {
-                return false;
-            }
-        }
-
-        return true;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Simulation;
 
+use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Planning\NextStep;
 
 /** Follows the adviser's first step, and repairs when it says decide. */
@@ -25,7 +26,7 @@ final readonly class PlannerPolicy implements Policy, StatesBelief
         $open = array_values(array_filter($advice->steps, fn (NextStep $step): bool => $step->isOpen()));
 
         return Closing::move($view) ?? match (true) {
-            $advice->stop === 'decide' && $advice->repair !== null => Move::repair($advice->repair->act->id, $advice->repair->part->id),
+            $advice->state === JobState::Repair && $advice->repair !== null => Move::repair($advice->repair->act->id, $advice->repair->part->id),
             $open !== [] => Move::step($open[0]->candidate),
             default => Move::end('handed-on'),
         };

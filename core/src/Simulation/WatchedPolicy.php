@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Simulation;
 
+use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Planning\Spent;
 
 /** Plays another policy and notes, before each move, what was expected still to go; at the end that can be held against what it took. */
 final class WatchedPolicy implements Policy, StatesBelief
 {
-    /** @var list<array{stop: string, remaining: float, spent: int}> one for each move */
+    /** @var list<array{state: JobState, remaining: float, spent: int}> one for each move */
     public array $moments = [];
 
     public function __construct(private readonly Policy $policy)
@@ -29,16 +30,16 @@ final class WatchedPolicy implements Policy, StatesBelief
     public function next(View $view): Move
     {
         $advice = $view->advice();
-        $this->moments[] = ['stop' => $view->record->lastStart() === null ? 'first-start' : $advice->stop, 'remaining' => $advice->remaining, 'spent' => Spent::minutes($view->record, $view->catalogue)];
+        $this->moments[] = ['state' => $view->record->lastStart() === null ? JobState::FirstStart : $advice->state, 'remaining' => $advice->remaining, 'spent' => Spent::minutes($view->record, $view->catalogue)];
 
         return $this->policy->next($view);
     }
 
-    /** @return list<array{stop: string, remaining: float, left: int}> what each moment had still to come */
+    /** @return list<array{state: JobState, remaining: float, left: int}> what each moment had still to come */
     public function against(): array
     {
         $all = $this->moments === [] ? 0 : $this->moments[count($this->moments) - 1]['spent'];
 
-        return array_map(fn (array $one): array => ['stop' => $one['stop'], 'remaining' => $one['remaining'], 'left' => max(0, $all - $one['spent'])], $this->moments);
+        return array_map(fn (array $one): array => ['state' => $one['state'], 'remaining' => $one['remaining'], 'left' => max(0, $all - $one['spent'])], $this->moments);
     }
 }

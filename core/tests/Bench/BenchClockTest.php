@@ -97,7 +97,7 @@ final class BenchClockTest extends TestCase
         $advice = Bench::assess([self::DARK])->advice;
         $box = TimeBox::of($case->record, $case->machine, $advice, Bench::catalogue());
         // Board 115.00, processor 140.00, two sticks of 40.00 at 0.80 a minute, and two exchanges of 20 minutes.
-        $this->assertSame((int) round((11500 + 14000 + 2 * 4000) / 80 + 40), $box->box);
+        $this->assertSame((int) round(0.85 * (11500 + 14000 + 2 * 4000) / 80 + 75), $box->box);
         $this->assertFalse($box->isOver());
         $agreed = TimeBox::of($case->record, $case->machine, $advice, Bench::catalogue(), 1600);
         $this->assertSame([20, true], [$agreed->box, $agreed->isOver()]);

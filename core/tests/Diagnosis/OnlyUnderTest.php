@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Tests\Diagnosis;
 
 use Orthoscope\Core\Assessment\Assessment;
+use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Diagnosis\OnlyUnder;
 use Orthoscope\Core\Diagnosis\Standing;
 use Orthoscope\Core\Tests\Support\Bench;
@@ -88,7 +89,7 @@ final class OnlyUnderTest extends TestCase
         }
         if ($condition !== 'case') {
             $this->assertLessThan(0.05, $assessment->sound, 'Starts without the condition do not make it sound.');
-            $this->assertNotSame('prove', $assessment->advice->stop);
+            $this->assertNotSame(JobState::Prove, $assessment->advice->state);
         }
     }
 
@@ -128,7 +129,7 @@ final class OnlyUnderTest extends TestCase
     {
         $assessment = Bench::assess([['kind' => 'report', 'reached' => 'dark'], ['kind' => 'start', 'reached' => 'stays', 'times' => 6]]);
         $this->assertSame([], array_filter($assessment->standings, fn ($standing): bool => $standing->standing === Standing::Proved));
-        $this->assertNotSame('prove', $assessment->advice->stop);
+        $this->assertNotSame(JobState::Prove, $assessment->advice->state);
     }
 
     /** A trial of what fails only cold is made cold: else it shows nothing. */

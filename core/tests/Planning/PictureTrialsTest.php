@@ -22,11 +22,11 @@ final class PictureTrialsTest extends TestCase
     public function test_every_way_is_gone_through_once(): void
     {
         [$replay, , $shelf] = $this->bench([self::DARK]);
-        $all = array_map(fn (SetUp $setUp): string => $setUp->key(), PictureTrials::all($replay, $shelf));
+        $all = array_map(fn (SetUp $setUp): string => $setUp->key(), PictureTrials::all($replay, $shelf, Bench::catalogue()));
         $this->assertCount(16, $all);
         $this->assertSame(16, count(array_unique($all)));
         [$replay] = $this->bench([self::DARK], ['card' => false, 'facts' => ['own_graphics' => true]]);
-        $this->assertLessThanOrEqual(8, count(PictureTrials::all($replay, $shelf)));
+        $this->assertLessThanOrEqual(8, count(PictureTrials::all($replay, $shelf, Bench::catalogue())));
     }
 
     public function test_what_each_is_expected_to_tell_is_what_a_plain_enumeration_gives(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Tests\Planning;
 
 use Orthoscope\Core\Assessment\Assessment;
+use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Planning\Advice;
 use Orthoscope\Core\Planning\NextStep;
 use Orthoscope\Core\Planning\Outcome;
@@ -78,7 +79,7 @@ final class PlannerTest extends TestCase
             ['kind' => 'start', 'reached' => 'no-drive'],
             ['kind' => 'finding', 'check' => 'drive-in-host', 'target' => 'drive', 'result' => 'fails'],
         ])->advice;
-        $this->assertSame('decide', $advice->stop);
+        $this->assertSame(JobState::Repair, $advice->state);
         $this->assertSame('replace:drive', $advice->repair?->id());
         $this->assertGreaterThan(0.9, $advice->repairProbability);
     }
@@ -107,7 +108,7 @@ final class PlannerTest extends TestCase
     public function test_what_unlocks_comes_before_all_weighing(): void
     {
         $advice = Bench::assess([['kind' => 'report', 'reached' => 'nothing', 'marks' => ['liquid']]])->advice;
-        $this->assertSame('go-on', $advice->stop);
+        $this->assertSame(JobState::Find, $advice->state);
         $this->assertContains($this->firstOpen($advice), ['inside', 'dry']);
     }
 

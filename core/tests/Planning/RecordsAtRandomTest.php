@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Tests\Planning;
 
 use Orthoscope\Core\Assessment\Assessment;
+use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\Grounds;
 use Orthoscope\Core\Diagnosis\Replay;
@@ -86,9 +87,9 @@ final class RecordsAtRandomTest extends TestCase
         }
         if (($power || $barred) && $open !== []) {
             $this->assertStringNotContainsString('Start it once', $advice->why, $where);
-            $this->assertNotSame('prove', $advice->stop, "{$where}: {$advice->why}");
+            $this->assertNotSame(JobState::Prove, $advice->state, "{$where}: {$advice->why}");
         }
-        if ($advice->stop === 'go-on') {
+        if ($advice->state === JobState::Find) {
             $this->assertStringStartsWith(
                 $open[0]->candidate->step->id === 'start' && $record->lastStart() === null ? 'Start it once' : $open[0]->candidate->name(),
                 $advice->why,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Tests\Planning;
 
+use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Planning\Interlocks;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\TestCase;
@@ -41,7 +42,7 @@ final class TimedAndConsentLocksTest extends TestCase
         $dark = ['kind' => 'start', 'reached' => 'dark'];
         $begun = ['kind' => 'act', 'act' => 'write-firmware', 'on' => ['firmware'], 'begun' => true];
         $advice = Bench::assess([$dark, $begun])->advice;
-        $this->assertSame('locked', $advice->stop);
+        $this->assertSame(JobState::Locked, $advice->state);
         foreach ($advice->steps as $step) {
             $this->assertFalse($step->isOpen(), $step->candidate->name());
         }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Tests\Shelf;
 
+use Orthoscope\Core\Catalogue\Shelf\FitRule;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Lending\Donors;
 use Orthoscope\Core\Shelf\Fitting;
+use Orthoscope\Core\Shelf\Shelf;
 use Orthoscope\Core\Shelf\Spare;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -23,19 +25,19 @@ final class FittingTest extends TestCase
         yield 'nobody knows the spare' => ['stick', [], ['memory' => 'DDR4'], null, null];
         yield 'form' => ['stick', ['form' => 'SO-DIMM'], ['form' => 'DIMM'], 'the machine takes DIMM', null];
         yield 'socket' => ['processor', ['socket' => 'AM4'], ['socket' => 'LGA1700'], 'the socket is LGA1700', null];
-        yield 'chipset not among those' => ['processor', ['chipset' => ['B450', 'X470']], ['chipset' => 'A320'], "the board's chipset A320 is not among B450, X470", null];
+        yield 'chipset not among those' => ['processor', ['chipset' => 'B450, X470'], ['chipset' => 'A320'], "the board's chipset A320 is not among B450, X470", null];
         yield 'chipset among those' => ['processor', ['chipset' => 'B450, A320'], ['chipset' => 'A320'], null, null];
         yield 'firmware too old' => ['processor', ['firmware' => '7.10'], ['firmware' => '7.9'], null, 'update the firmware first'];
         yield 'firmware new enough' => ['processor', ['firmware' => '7.9'], ['firmware' => '7.10'], null, null];
-        yield 'too few watts' => ['supply', ['watts' => 300], ['watts' => '450'], null, 'enough to start it'];
-        yield 'watts enough' => ['supply', ['watts' => 500], ['watts' => '450'], null, null];
-        yield 'no such plug' => ['supply', ['plugs' => ['24-pin', '4-pin']], ['plugs' => '8-pin card'], null, 'with an adapter only'];
+        yield 'too few watts' => ['supply', ['watts' => '300'], ['watts' => '450'], null, 'enough to start it'];
+        yield 'watts enough' => ['supply', ['watts' => '500'], ['watts' => '450'], null, null];
+        yield 'no such plug' => ['supply', ['plugs' => '24-pin, 4-pin'], ['plugs' => '8-pin card'], null, 'with an adapter only'];
         yield 'no such output' => ['card', ['outputs' => 'DVI, VGA'], ['outputs' => 'HDMI'], null, 'take a lead or an adapter'];
         yield 'another bus' => ['card', ['bus' => 'AGP'], ['bus' => 'PCIe'], 'the slot is PCIe, this is AGP', null];
     }
 
     /**
-     * @param  array<string, mixed>  $facts
+     * @param  array<string, string>  $facts
      * @param  array<string, string>  $platform
      */
     #[DataProvider('rules')]
@@ -73,6 +75,20 @@ final class FittingTest extends TestCase
         $this->assertGreaterThan(12.5, $saves);
         $this->assertSame((int) round(80 * $saves), Donors::told($assessment, 'supply', Bench::catalogue()));
         $this->assertSame(1000, Donors::told($assessment, 'screen', Bench::catalogue()), 'where it tells nothing it is looked at anyway');
+    }
+
+    /** A fact that a machine must match of any spare decides also where its kind has no rule for it; there is one answer, wherever it is asked. */
+    public function test_what_a_spare_says_of_itself_decides_without_a_rule(): void
+    {
+        $data = Bench::catalogue()->shelf;
+        $this->assertNotContains('form', array_column(array_filter($data->fit, fn (FitRule $rule): bool => $rule->kind === 'drive'), 'fact'));
+        $machine = $this->machine(['platform' => ['form' => 'M.2']]);
+        $drive = fn (string $form): Spare => new Spare('D-1', 'drive', 'Drive', 0.97, 2000, ['form' => $form]);
+        $other = Fitting::ofSpare($drive('3.5 inch'), $machine, $data);
+        $this->assertSame(["the machine's form is M.2, this is 3.5 inch"], $other->against);
+        $this->assertTrue(Fitting::ofSpare($drive('m.2'), $machine, $data)->fits());
+        $this->assertNull((new Shelf([$drive('3.5 inch')]))->best('drive', $machine, $data));
+        $this->assertSame('D-1', (new Shelf([$drive('M.2')]))->best('drive', $machine, $data)?->tag);
     }
 
     /** @param  array<string, mixed>  $given */

@@ -17,8 +17,9 @@ final class ShelfTest extends TestCase
     #[DataProvider('shelves')]
     public function test_what_may_stay_in_a_machine_for_good(array $spares, ?string $sold): void
     {
-        $machine = Machine::fromArray(['platform' => ['memory' => 'DDR4']], Catalogue::shipped());
-        $this->assertSame($sold, (new Shelf($spares))->toSell('stick', $machine, 0.9)?->tag);
+        $catalogue = Catalogue::shipped();
+        $machine = Machine::fromArray(['platform' => ['memory' => 'DDR4']], $catalogue);
+        $this->assertSame($sold, (new Shelf($spares))->toSell('stick', $machine, $catalogue->shelf)?->tag);
     }
 
     /** @return iterable<string, array{list<Spare>, ?string}> */

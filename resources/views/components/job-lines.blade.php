@@ -14,10 +14,10 @@
             @else<small>nothing known yet</small>@endif
         </span>
         <span class="then">
-            @if ($job->summary?->waits_for === 'collect')<small>ready</small>
+            @if ($job->state() === \Orthoscope\Core\Bench\JobState::Collect)<small>ready</small>
             @elseif ($job->summary?->closed)<small>closed</small>
             @else{{ $data['next'] ?? '' }}@endif
-            @if (($data['due'] ?? null) && in_array($job->summary?->waits_for, ['part', 'answer'], true))<small>@if (\Illuminate\Support\Carbon::parse($data['due'])->isPast())<b class="danger">late</b>, @endif{{ $job->summary->waits_for === 'part' ? 'due' : 'holds until' }} {{ \Illuminate\Support\Carbon::parse($data['due'])->format('j M') }}</small>@endif
+            @if (($data['due'] ?? null) && in_array($job->state(), [\Orthoscope\Core\Bench\JobState::Part, \Orthoscope\Core\Bench\JobState::Answer], true))<small>@if (\Illuminate\Support\Carbon::parse($data['due'])->isPast())<b class="danger">late</b>, @endif{{ $job->summary->waits_for === 'part' ? 'due' : 'holds until' }} {{ \Illuminate\Support\Carbon::parse($data['due'])->format('j M') }}</small>@endif
             @foreach ($data['timers'] ?? [] as $timer)@if (\Illuminate\Support\Carbon::parse($timer['until'])->isFuture())<span class="timer" data-until="{{ \Illuminate\Support\Carbon::parse($timer['until'])->getTimestamp() }}">{{ $timer['name'] }} <b class="num">…</b></span>@endif @endforeach
             @php($aside = array_filter([$job->claim ? "bench {$job->claim->bench}, {$job->claim->user->name}" : '', ($data['off'] ?? 0) > 0 && ! $job->summary?->closed ? "{$data['off']} off" : '']))
             @if ($aside !== [])<small>{{ implode(' · ', $aside) }}</small>@endif

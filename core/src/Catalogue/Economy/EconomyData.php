@@ -14,6 +14,7 @@ final readonly class EconomyData
      * @param  array<string, Way>  $ways
      * @param  array<string, EndOfWork>  $ends
      * @param  array<string, float>  $worth share of the new price of its parts that a machine is worth, by age
+     * @param  float  $labour  minor units of money that an owner pays for a bench minute
      * @param  int  $day     minor units of money that a day of waiting costs an owner
      * @param  float  $years   years that comebacks count
      * @param  int  $redo    bench minutes of a comeback
@@ -28,6 +29,7 @@ final readonly class EconomyData
         public ClaimTerms $claim,
         public array $ends,
         public array $worth,
+        public float $labour,
         public int $day,
         public float $years,
         public int $redo,
@@ -49,6 +51,7 @@ final readonly class EconomyData
             claim: ClaimTerms::fromRow($file->row('claim')),
             ends: array_column(array_map(EndOfWork::fromRow(...), $file->rows('ends')), null, 'id'),
             worth: $file->numberByName('worth'),
+            labour: $file->number('labour'),
             day: $file->whole('day'),
             years: $file->number('years'),
             redo: $file->whole('redo'),

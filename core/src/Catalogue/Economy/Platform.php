@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Catalogue\Economy;
 
+use Orthoscope\Core\Catalogue\PartKind;
 use Orthoscope\Core\Plain\Row;
 
 /** Board, processor and memory bought as one. */
@@ -30,6 +31,23 @@ final readonly class Platform
         public array $days,
         public float $cures,
     ) {
+    }
+
+    /**
+     * What the parts that move together cost, bought as one.
+     *
+     * @param  iterable<PartKind>  $kinds the kind of every part of the machine
+     *
+     * @return int minor units of money
+     */
+    public function priceOf(iterable $kinds): int
+    {
+        $price = 0.0;
+        foreach ($kinds as $kind) {
+            $price += in_array($kind->id, $this->parts, true) ? $this->price * $kind->price : 0.0;
+        }
+
+        return (int) round($price);
     }
 
     public static function fromRow(Row $row): self
