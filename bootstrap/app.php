@@ -20,6 +20,9 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         // Where no form has a place of its own for it, what the record refuses is said at the head of the page it was sent from.
-        $exceptions->map(CaseMistake::class, fn (CaseMistake $mistake): ValidationException => ValidationException::withMessages(['refused' => $mistake->sentence]));
+        $exceptions->map(
+            CaseMistake::class,
+            fn (CaseMistake $mistake): ValidationException => ValidationException::withMessages(['refused' => $mistake->sentence]),
+        );
     })
     ->create();

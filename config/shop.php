@@ -12,10 +12,12 @@ return [
     'open_to' => 18,
     'benches' => 2,
     // Share of tries in which the simulated message gateway fails.
-    // Chance that a machine comes back within its warranty which the lead accepts, 0.01 to 0.5: how many clean starts are asked follows from it.
+    // Chance that a machine comes back within its warranty which the lead accepts, 0.01 to 0.5: how many clean starts are asked follows
+    // from it.
     'comeback_risk' => (float) env('SHOP_COMEBACK_RISK', 0.1),
     'gateway_fails' => (float) env('SHOP_GATEWAY_FAILS', 0.1),
-    // What the simulated suppliers do follows from this word; with "fixed" whether the part of an order works is set, for courses that are played.
+    // What the simulated suppliers do follows from this word; with "fixed" whether the part of an order works is set, for courses that are
+    // played.
     'supplier_seed' => env('SHOP_SUPPLIER_SEED', 'harbour'),
     'supplier_fixed' => json_decode((string) env('SHOP_SUPPLIER_FIXED', '[]'), true) ?: [],
     // Share of days on which a simulated supplier has none left of something. Origin: judgement.

@@ -24,7 +24,12 @@ abstract class TestCase extends BaseTestCase
 
     protected function person(Role $role): User
     {
-        return User::query()->create(['name' => "A {$role->value}", 'email' => $role->value.uniqid(), 'password' => 'lantern', 'role' => $role]);
+        return User::query()->create([
+            'name' => "A {$role->value}",
+            'email' => $role->value.uniqid(),
+            'password' => 'lantern',
+            'role' => $role,
+        ]);
     }
 
     /**
@@ -37,7 +42,13 @@ abstract class TestCase extends BaseTestCase
         $job = app(TakeInMachine::class)->takeIn(
             $this->person(Role::Counter),
             ['name' => 'Mira Vale', 'phone' => '0555 000 111', 'email' => ''],
-            $machine + ['model' => 'Heron T2', 'card' => true, 'drives' => 1, 'memory' => ['slots' => ['A2', 'B2'], 'sticks' => ['A2', 'B2']], 'facts' => ['status_lamps' => true]],
+            $machine + [
+                'model' => 'Heron T2',
+                'card' => true,
+                'drives' => 1,
+                'memory' => ['slots' => ['A2', 'B2'], 'sticks' => ['A2', 'B2']],
+                'facts' => ['status_lamps' => true],
+            ],
             [['kind' => 'report', ...$report]],
         );
         foreach ($entries as $entry) {
@@ -54,7 +65,15 @@ abstract class TestCase extends BaseTestCase
 
     protected function spare(string $tag, string $kind): Spare
     {
-        return Spare::query()->create(['tag' => $tag, 'kind' => $kind, 'name' => "Spare {$tag}", 'trust' => 0.97, 'value' => 3000, 'fits' => [], 'place' => 'A1']);
+        return Spare::query()->create([
+            'tag' => $tag,
+            'kind' => $kind,
+            'name' => "Spare {$tag}",
+            'trust' => 0.97,
+            'value' => 3000,
+            'fits' => [],
+            'place' => 'A1',
+        ]);
     }
 
     /** A spare that may stay in a machine: proved, with a better one beside it that others are proved by. */

@@ -24,7 +24,13 @@ final class BookingCalendar
             'DTEND' => $call->slot_at?->copy()->addMinutes(self::MINUTES),
             'SUMMARY' => 'Bring the computer to '.config('shop.name')." ({$job->tag})",
             'LOCATION' => (string) config('shop.address'),
-            'DESCRIPTION' => 'Bring: '.implode('; ', CallAdvice::BRING).'. Until then: '.implode(' ', CallAdvice::MEANWHILE).' Telephone '.config('shop.phone').'.',
+            'DESCRIPTION' => 'Bring: '
+                .implode('; ', CallAdvice::BRING)
+                .'. Until then: '
+                .implode(' ', CallAdvice::MEANWHILE)
+                .' Telephone '
+                .config('shop.phone')
+                .'.',
         ]);
 
         return $calendar->serialize();

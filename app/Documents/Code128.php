@@ -25,6 +25,13 @@ final class Code128
             $x += $bar['w'];
         }
 
-        return sprintf('<svg class="bars" viewBox="0 0 %1$d %2$d" role="img" aria-label="Code 128 of %3$s" shape-rendering="crispEdges" preserveAspectRatio="none"><rect width="%1$d" height="%2$d" fill="#fff"/><path d="%4$s" fill="#000"/></svg>', $x + self::QUIET, self::HEIGHT, e($text), $path);
+        return sprintf(
+            '<svg class="bars" viewBox="0 0 %1$d %2$d" role="img" aria-label="Code 128 of %3$s" shape-rendering="crispEdges"'
+                .' preserveAspectRatio="none"><rect width="%1$d" height="%2$d" fill="#fff"/><path d="%4$s" fill="#000"/></svg>',
+            $x + self::QUIET,
+            self::HEIGHT,
+            e($text),
+            $path,
+        );
     }
 }

@@ -22,7 +22,13 @@ final class DiaryCalendar
         $calendar = new VCalendar(['PRODID' => '-//Orthoscope//EN']);
         foreach ($jobs as $job) {
             if ($job->next_word_at !== null) {
-                $calendar->add('VEVENT', ['UID' => "{$job->tag}.word@orthoscope", 'DTSTAMP' => now(), 'DTSTART' => $job->next_word_at, 'DTEND' => $job->next_word_at->copy()->addMinutes(15), 'SUMMARY' => "Word to the owner of {$job->tag}, {$job->machine->model}"]);
+                $calendar->add('VEVENT', [
+                    'UID' => "{$job->tag}.word@orthoscope",
+                    'DTSTAMP' => now(),
+                    'DTSTART' => $job->next_word_at,
+                    'DTEND' => $job->next_word_at->copy()->addMinutes(15),
+                    'SUMMARY' => "Word to the owner of {$job->tag}, {$job->machine->model}",
+                ]);
             }
         }
 
@@ -30,7 +36,11 @@ final class DiaryCalendar
             if ($claim->deadline !== null) {
                 // A day, not an hour: RFC 5545, 3.3.4.
                 /** @var VEvent $event */
-                $event = $calendar->add('VEVENT', ['UID' => "claim-{$claim->id}.deadline@orthoscope", 'DTSTAMP' => now(), 'SUMMARY' => "Last day of claim {$claim->id}, {$claim->to}, {$claim->job->tag}"]);
+                $event = $calendar->add('VEVENT', [
+                    'UID' => "claim-{$claim->id}.deadline@orthoscope",
+                    'DTSTAMP' => now(),
+                    'SUMMARY' => "Last day of claim {$claim->id}, {$claim->to}, {$claim->job->tag}",
+                ]);
                 $event->add('DTSTART', $claim->deadline->format('Ymd'), ['VALUE' => 'DATE']);
             }
         }

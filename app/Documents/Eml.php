@@ -14,8 +14,12 @@ final class Eml
 {
     public static function of(Message $message, ?string $pdf = null): string
     {
-        $email = (new Email)->from(new Address('repairs@shop.invalid', (string) config('shop.name')))->to(new Address(self::address($message->to), $message->job->machine->owner->name))
-            ->subject($message->subject)->text($message->text)->date($message->created_at);
+        $email = (new Email)
+            ->from(new Address('repairs@shop.invalid', (string) config('shop.name')))
+            ->to(new Address(self::address($message->to), $message->job->machine->owner->name))
+            ->subject($message->subject)
+            ->text($message->text)
+            ->date($message->created_at);
         $email->getHeaders()->addIdHeader('Message-ID', Str::lower("{$message->job->tag}.{$message->id}@shop.invalid"));
         if ($pdf !== null) {
             $email->attach($pdf, "letter-{$message->job->tag}.pdf", 'application/pdf');
@@ -27,6 +31,8 @@ final class Eml
     /** A telephone number has no mail address: the gateway of the shop turns it into a text message. An owner may have left neither. */
     private static function address(string $to): string
     {
-        return filter_var($to, FILTER_VALIDATE_EMAIL) !== false ? $to : ((string) preg_replace('/\D/', '', $to) ?: 'nobody').'@text.invalid';
+        return filter_var($to, FILTER_VALIDATE_EMAIL) !== false
+            ? $to
+            : ((string) preg_replace('/\D/', '', $to) ?: 'nobody').'@text.invalid';
     }
 }

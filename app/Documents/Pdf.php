@@ -16,7 +16,16 @@ final class Pdf
      */
     public static function of(string $view, array $with): string
     {
-        $pdf = new Dompdf(new Options(['defaultFont' => 'DejaVu Sans', 'isRemoteEnabled' => false, 'isPhpEnabled' => false, 'isJavascriptEnabled' => false, 'tempDir' => sys_get_temp_dir(), 'fontCache' => sys_get_temp_dir()]));
+        $pdf = new Dompdf(
+            new Options([
+                'defaultFont' => 'DejaVu Sans',
+                'isRemoteEnabled' => false,
+                'isPhpEnabled' => false,
+                'isJavascriptEnabled' => false,
+                'tempDir' => sys_get_temp_dir(),
+                'fontCache' => sys_get_temp_dir(),
+            ]),
+        );
         $pdf->setPaper('A4');
         $pdf->loadHtml(view()->make($view, $with)->render(), 'UTF-8');
         $pdf->render();

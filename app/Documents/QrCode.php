@@ -24,6 +24,11 @@ final class QrCode
         }
         $size = count($rows) + 2 * self::QUIET;
 
-        return sprintf('<svg class="qr" viewBox="0 0 %1$d %1$d" role="img" aria-label="QR code of the job\'s address" shape-rendering="crispEdges"><rect width="%1$d" height="%1$d" fill="#fff"/><path d="%2$s" fill="#000"/></svg>', $size, $path);
+        return sprintf(
+            '<svg class="qr" viewBox="0 0 %1$d %1$d" role="img" aria-label="QR code of the job\'s address" shape-rendering="crispEdges">'
+                .'<rect width="%1$d" height="%1$d" fill="#fff"/><path d="%2$s" fill="#000"/></svg>',
+            $size,
+            $path,
+        );
     }
 }

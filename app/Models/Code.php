@@ -27,7 +27,16 @@ class Code extends Model
 
     public function meaning(): CodeMeaning
     {
-        return new CodeMeaning(CodeKind::from($this->kind), $this->for, $this->from, $this->to, $this->value, $this->words, $this->source, $this->reliability);
+        return new CodeMeaning(
+            CodeKind::from($this->kind),
+            $this->for,
+            $this->from,
+            $this->to,
+            $this->value,
+            $this->words,
+            $this->source,
+            $this->reliability,
+        );
     }
 
     /** @return array<string, string> */

@@ -42,14 +42,34 @@ use Orthoscope\Core\HandBack\Plan;
  */
 class Job extends Model
 {
-    protected $fillable = ['tag', 'machine_id', 'letter_token', 'letter_token_hash', 'taken_in_by', 'arrived_at', 'next_word_at', 'agreed', 'letter_level', 'letter_words', 'link_until', 'own', 'comeback_of', 'comeback', 'parked', 'spare_here'];
+    protected $fillable = [
+        'tag',
+        'machine_id',
+        'letter_token',
+        'letter_token_hash',
+        'taken_in_by',
+        'arrived_at',
+        'next_word_at',
+        'agreed',
+        'letter_level',
+        'letter_words',
+        'link_until',
+        'own',
+        'comeback_of',
+        'comeback',
+        'parked',
+        'spare_here',
+    ];
 
     protected $hidden = ['letter_token', 'letter_token_hash'];
 
     /** The job of an owner's address, where it still opens. */
     public static function byLetterToken(string $token): ?self
     {
-        return self::query()->where('letter_token_hash', AddressToken::of($token)->hash())->where(fn ($open) => $open->whereNull('link_until')->orWhere('link_until', '>', now()))->first();
+        return self::query()
+            ->where('letter_token_hash', AddressToken::of($token)->hash())
+            ->where(fn ($open) => $open->whereNull('link_until')->orWhere('link_until', '>', now()))
+            ->first();
     }
 
     /**
@@ -58,7 +78,9 @@ class Job extends Model
      */
     public function holdForWriting(): void
     {
-        self::query()->whereKey($this->getKey())->update(['updated_at' => now()]);
+        self::query()
+            ->whereKey($this->getKey())
+            ->update(['updated_at' => now()]);
     }
 
     protected static function booted(): void
@@ -170,6 +192,15 @@ class Job extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['letter_token' => 'encrypted', 'arrived_at' => 'datetime', 'next_word_at' => 'datetime', 'agreed' => 'array', 'parked' => 'array', 'own' => 'array', 'comeback' => 'array', 'link_until' => 'datetime'];
+        return [
+            'letter_token' => 'encrypted',
+            'arrived_at' => 'datetime',
+            'next_word_at' => 'datetime',
+            'agreed' => 'array',
+            'parked' => 'array',
+            'own' => 'array',
+            'comeback' => 'array',
+            'link_until' => 'datetime',
+        ];
     }
 }

@@ -53,14 +53,20 @@ class JobFacts extends Model
     protected $guarded = [];
 
     /**
-     * Jobs whose cause is known: it was condemned, or was put right, proved so and has stayed well. To count the condemned ones alone would count
-     * parts that are swapped and not those that are pressed home.
+     * Jobs whose cause is known: it was condemned, or was put right, proved so and has stayed well. To count the condemned ones alone would
+     * count parts that are swapped and not those that are pressed home.
      *
      * @param  Builder<self>  $query
      */
     public function scopeOfKnownCause(Builder $query): void
     {
-        $query->where('cause_fault', '!=', '')->where(fn (Builder $one): Builder => $one->where('confirmed', true)->orWhere(fn (Builder $well): Builder => $well->whereIn('outcome', ['repaired', 'goodwill'])->whereNull('back_after')));
+        $query
+            ->where('cause_fault', '!=', '')
+            ->where(
+                fn (Builder $one): Builder => $one
+                    ->where('confirmed', true)
+                    ->orWhere(fn (Builder $well): Builder => $well->whereIn('outcome', ['repaired', 'goodwill'])->whereNull('back_after')),
+            );
     }
 
     /** @return BelongsTo<Job, $this> */
@@ -72,6 +78,14 @@ class JobFacts extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['signs' => 'array', 'spares' => 'array', 'confirmed' => 'boolean', 'dead' => 'boolean', 'stated_hit' => 'boolean', 'closed_at' => 'datetime', 'back_at' => 'datetime'];
+        return [
+            'signs' => 'array',
+            'spares' => 'array',
+            'confirmed' => 'boolean',
+            'dead' => 'boolean',
+            'stated_hit' => 'boolean',
+            'closed_at' => 'datetime',
+            'back_at' => 'datetime',
+        ];
     }
 }

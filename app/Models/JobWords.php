@@ -7,7 +7,9 @@ namespace App\Models;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
-/** The words jobs are found by. A word is found from its beginning, so that finding takes as long with a hundred thousand jobs as with ten. */
+/**
+ * The words jobs are found by. A word is found from its beginning, so that finding takes as long with a hundred thousand jobs as with ten.
+ */
 final class JobWords
 {
     private const SHOWN = 30;
@@ -26,13 +28,32 @@ final class JobWords
     public static function keep(Job $job): void
     {
         DB::table('job_words')->where('job_id', $job->id)->delete();
-        DB::table('job_words')->insert(array_map(fn (string $word): array => ['word' => $word, 'job_id' => $job->id], self::of($job->machine->owner->name, $job->machine->owner->phone, $job->machine->owner->email, $job->machine->model, $job->tag, (string) ($job->machine->made_of['platform']['serial'] ?? ''))));
+        DB::table('job_words')->insert(
+            array_map(
+                fn (string $word): array => ['word' => $word, 'job_id' => $job->id],
+                self::of(
+                    $job->machine->owner->name,
+                    $job->machine->owner->phone,
+                    $job->machine->owner->email,
+                    $job->machine->model,
+                    $job->tag,
+                    (string) ($job->machine->made_of['platform']['serial'] ?? ''),
+                ),
+            ),
+        );
     }
 
     /** @return list<string> */
     public static function of(string $name, string $phone, string $email, string $model, string $tag = '', string $serial = ''): array
     {
-        $words = [...self::split($name), ...self::split($model), ...self::split($email), ...self::split($serial), ...self::endings($tag), ...self::endings($serial)];
+        $words = [
+            ...self::split($name),
+            ...self::split($model),
+            ...self::split($email),
+            ...self::split($serial),
+            ...self::endings($tag),
+            ...self::endings($serial),
+        ];
         $key = Owner::phoneKey($phone);
         for ($digits = self::DIGITS; $digits <= strlen($key); $digits++) {
             $words[] = substr($key, -$digits);
@@ -69,7 +90,11 @@ final class JobWords
         }
         rsort($ids);
 
-        return Job::query()->with(['machine.owner', 'summary', 'claim.user'])->whereIn('id', array_slice($ids, 0, self::SHOWN))->orderByDesc('id')->get();
+        return Job::query()
+            ->with(['machine.owner', 'summary', 'claim.user'])
+            ->whereIn('id', array_slice($ids, 0, self::SHOWN))
+            ->orderByDesc('id')
+            ->get();
     }
 
     /**
@@ -81,7 +106,14 @@ final class JobWords
     {
         $jobs = fn () => DB::table('job_words')->when($among !== null, fn ($query) => $query->whereIn('job_id', $among ?? []));
         $exact = $jobs()->where('word', $word)->orderByDesc('job_id')->limit(self::LOOKED_AT)->pluck('job_id')->all();
-        $begins = count($exact) >= self::LOOKED_AT ? [] : $jobs()->where('word', '>', $word)->where('word', '<', $word."\u{10FFFF}")->limit(self::LOOKED_AT)->pluck('job_id')->all();
+        $begins = count($exact) >= self::LOOKED_AT
+                ? []
+                : $jobs()
+                    ->where('word', '>', $word)
+                    ->where('word', '<', $word."\u{10FFFF}")
+                    ->limit(self::LOOKED_AT)
+                    ->pluck('job_id')
+                    ->all();
 
         return array_values(array_unique(array_map(intval(...), [...$exact, ...$begins])));
     }
@@ -89,6 +121,14 @@ final class JobWords
     /** @return list<string> */
     private static function split(string $words): array
     {
-        return array_values(array_filter(array_map(fn (string $word): string => mb_substr($word, 0, 40), preg_split('/[^\p{L}\p{N}]+/u', mb_strtolower($words)) ?: []), fn (string $word): bool => mb_strlen($word) >= 2 || ctype_digit($word)));
+        return array_values(
+            array_filter(
+                array_map(
+                    fn (string $word): string => mb_substr($word, 0, 40),
+                    preg_split('/[^\p{L}\p{N}]+/u', mb_strtolower($words)) ?: [],
+                ),
+                fn (string $word): bool => mb_strlen($word) >= 2 || ctype_digit($word),
+            ),
+        );
     }
 }

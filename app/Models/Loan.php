@@ -26,7 +26,12 @@ use Illuminate\Support\Carbon;
 class Loan extends Model
 {
     /** How a spare can come back. */
-    public const RESULTS = ['worked' => 'it worked in the trials', 'nothing' => 'it told nothing', 'doubtful' => 'something is odd about it', 'broken' => 'it is broken'];
+    public const RESULTS = [
+        'worked' => 'it worked in the trials',
+        'nothing' => 'it told nothing',
+        'doubtful' => 'something is odd about it',
+        'broken' => 'it is broken',
+    ];
 
     public $timestamps = false;
 

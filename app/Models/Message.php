@@ -28,7 +28,15 @@ use Illuminate\Support\Carbon;
  */
 class Message extends Model
 {
-    public const STATES = ['held' => 'waits for you to read and send it', 'waiting' => 'waits', 'sent' => 'sent', 'sending' => 'was being sent: look whether it went out', 'failed' => 'failed, tried again', 'given-up' => 'given up: ring them', 'dropped' => 'not sent: no longer true'];
+    public const STATES = [
+        'held' => 'waits for you to read and send it',
+        'waiting' => 'waits',
+        'sent' => 'sent',
+        'sending' => 'was being sent: look whether it went out',
+        'failed' => 'failed, tried again',
+        'given-up' => 'given up: ring them',
+        'dropped' => 'not sent: no longer true',
+    ];
 
     protected $fillable = ['job_id', 'moment', 'about', 'to', 'subject', 'text', 'state', 'tries', 'next_try_at', 'sent_at', 'error'];
 

@@ -38,14 +38,41 @@ use Illuminate\Support\Carbon;
 class Order extends Model
 {
     public const STATES = [
-        'held' => 'held back', 'ordered' => 'on its way', 'arrived' => 'here, not tried yet', 'fitted' => 'fitted', 'dead' => 'dead on arrival',
-        'wrong' => 'the wrong thing came', 'damaged' => 'damaged on the way', 'back' => 'sent back', 'cancelled' => 'cancelled',
+        'held' => 'held back',
+        'ordered' => 'on its way',
+        'arrived' => 'here, not tried yet',
+        'fitted' => 'fitted',
+        'dead' => 'dead on arrival',
+        'wrong' => 'the wrong thing came',
+        'damaged' => 'damaged on the way',
+        'back' => 'sent back',
+        'cancelled' => 'cancelled',
     ];
 
     /** States from which it can still be cancelled or sent back. */
     public const UNSETTLED = ['held', 'ordered', 'arrived', 'wrong', 'damaged', 'dead'];
 
-    protected $fillable = ['tag', 'job_id', 'part', 'kind', 'offer', 'supplier', 'name', 'condition', 'price', 'facts', 'state', 'words', 'held_for', 'user_id', 'ordered_at', 'due_at', 'arrived_at', 'return_until', 'spare_id'];
+    protected $fillable = [
+        'tag',
+        'job_id',
+        'part',
+        'kind',
+        'offer',
+        'supplier',
+        'name',
+        'condition',
+        'price',
+        'facts',
+        'state',
+        'words',
+        'held_for',
+        'user_id',
+        'ordered_at',
+        'due_at',
+        'arrived_at',
+        'return_until',
+        'spare_id',
+    ];
 
     protected $attributes = ['words' => ''];
 
@@ -67,7 +94,9 @@ class Order extends Model
      */
     public function scopeLastDaysToReturn(Builder $query): void
     {
-        $query->whereIn('state', ['arrived', 'wrong', 'damaged', 'dead'])->whereBetween('return_until', [now()->startOfDay(), now()->addDays(SupplierClaim::NEAR)->endOfDay()]);
+        $query
+            ->whereIn('state', ['arrived', 'wrong', 'damaged', 'dead'])
+            ->whereBetween('return_until', [now()->startOfDay(), now()->addDays(SupplierClaim::NEAR)->endOfDay()]);
     }
 
     /** @return BelongsTo<Job, $this> */
@@ -91,6 +120,12 @@ class Order extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['facts' => 'array', 'ordered_at' => 'datetime', 'due_at' => 'datetime', 'arrived_at' => 'datetime', 'return_until' => 'date'];
+        return [
+            'facts' => 'array',
+            'ordered_at' => 'datetime',
+            'due_at' => 'datetime',
+            'arrived_at' => 'datetime',
+            'return_until' => 'date',
+        ];
     }
 }

@@ -34,6 +34,11 @@ class Owner extends Model
         static::saving(function (self $owner): void {
             $owner->phone_key = self::phoneKey((string) $owner->phone);
         });
-        static::updated(fn (self $owner) => Job::query()->with('machine.owner')->whereIn('machine_id', $owner->machines()->select('id'))->each(JobWords::keep(...)));
+        static::updated(
+            fn (self $owner) => Job::query()
+                ->with('machine.owner')
+                ->whereIn('machine_id', $owner->machines()->select('id'))
+                ->each(JobWords::keep(...)),
+        );
     }
 }

@@ -21,7 +21,13 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 class Paper extends Model
 {
-    public const KINDS = ['firmware' => 'firmware image', 'schematic' => 'schematic', 'board-view' => 'board view', 'note' => 'note', 'none' => 'looked for, none found'];
+    public const KINDS = [
+        'firmware' => 'firmware image',
+        'schematic' => 'schematic',
+        'board-view' => 'board view',
+        'note' => 'note',
+        'none' => 'looked for, none found',
+    ];
 
     protected $fillable = ['model', 'kind', 'title', 'file', 'file_name', 'checksum', 'user_id'];
 

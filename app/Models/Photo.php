@@ -24,7 +24,14 @@ use Illuminate\Support\Carbon;
 class Photo extends Model
 {
     /** In the order of an inspection. */
-    public const PLACES = ['parcel' => 'Parcel', 'front' => 'Front', 'left' => 'Left side', 'right' => 'Right side', 'back' => 'Back', 'inside' => 'Inside'];
+    public const PLACES = [
+        'parcel' => 'Parcel',
+        'front' => 'Front',
+        'left' => 'Left side',
+        'right' => 'Right side',
+        'back' => 'Back',
+        'inside' => 'Inside',
+    ];
 
     protected $fillable = ['job_id', 'file', 'place', 'x', 'y', 'words', 'user_id'];
 

@@ -27,9 +27,26 @@ use Orthoscope\Core\Quote\Quote as CoreQuote;
  */
 class Quote extends Model
 {
-    public const STATES = ['out' => 'waits for an answer', 'accepted' => 'accepted', 'declined' => 'declined', 'asked' => 'the owner asks', 'withdrawn' => 'withdrawn'];
+    public const STATES = [
+        'out' => 'waits for an answer',
+        'accepted' => 'accepted',
+        'declined' => 'declined',
+        'asked' => 'the owner asks',
+        'withdrawn' => 'withdrawn',
+    ];
 
-    protected $fillable = ['job_id', 'body', 'fingerprint', 'state', 'token', 'token_hash', 'valid_until', 'user_id', 'answered_at', 'answer'];
+    protected $fillable = [
+        'job_id',
+        'body',
+        'fingerprint',
+        'state',
+        'token',
+        'token_hash',
+        'valid_until',
+        'user_id',
+        'answered_at',
+        'answer',
+    ];
 
     protected $hidden = ['token', 'token_hash'];
 
@@ -41,7 +58,10 @@ class Quote extends Model
     /** One that is out is taken back; its address says so. */
     public static function takeBackFrom(Job $job): void
     {
-        self::query()->where('job_id', $job->id)->where('state', 'out')->update(['state' => 'withdrawn', 'answered_at' => now()]);
+        self::query()
+            ->where('job_id', $job->id)
+            ->where('state', 'out')
+            ->update(['state' => 'withdrawn', 'answered_at' => now()]);
     }
 
     public function isOver(): bool

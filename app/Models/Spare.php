@@ -41,9 +41,30 @@ use Orthoscope\Core\Shelf\Trust;
  */
 class Spare extends Model
 {
-    public const STATUSES = ['free' => 'on the shelf', 'quarantined' => 'in quarantine', 'fitted' => 'fitted in a repair', 'sold' => 'sold', 'retired' => 'retired'];
+    public const STATUSES = [
+        'free' => 'on the shelf',
+        'quarantined' => 'in quarantine',
+        'fitted' => 'fitted in a repair',
+        'sold' => 'sold',
+        'retired' => 'retired',
+    ];
 
-    protected $fillable = ['tag', 'kind', 'name', 'trust', 'trust_at', 'value', 'fits', 'facts', 'origin', 'place', 'status', 'reason', 'reserved_for', 'reserved_until'];
+    protected $fillable = [
+        'tag',
+        'kind',
+        'name',
+        'trust',
+        'trust_at',
+        'value',
+        'fits',
+        'facts',
+        'origin',
+        'place',
+        'status',
+        'reason',
+        'reserved_for',
+        'reserved_until',
+    ];
 
     protected $attributes = ['facts' => '[]', 'origin' => 'retired', 'status' => 'free', 'reason' => ''];
 
@@ -72,12 +93,19 @@ class Spare extends Model
     /** Where it is now, in words. */
     public function whereNow(): string
     {
-        return $this->loan !== null ? "with {$this->loan->job->tag}" : self::STATUSES[$this->status].($this->status === 'free' && $this->place !== '' ? ", {$this->place}" : '');
+        return $this->loan !== null
+            ? "with {$this->loan->job->tag}"
+            : self::STATUSES[$this->status].($this->status === 'free' && $this->place !== '' ? ", {$this->place}" : '');
     }
 
     public function trustThen(): Trust
     {
-        return Trust::resumed($this->trust, new DateTimeImmutable(($this->trust_at ?? now())->toIso8601String()), $this->kind, app(Catalogue::class)->shelf);
+        return Trust::resumed(
+            $this->trust,
+            new DateTimeImmutable(($this->trust_at ?? now())->toIso8601String()),
+            $this->kind,
+            app(Catalogue::class)->shelf,
+        );
     }
 
     /**
@@ -87,7 +115,8 @@ class Spare extends Model
      */
     public function scopeWithProof(Builder $query, ?Job $for): void
     {
-        $query->addSelect('spares.*')
+        $query
+            ->addSelect('spares.*')
             ->selectRaw('exists (select 1 from spare_events where spare_id = spares.id and kind = ?) as is_proved', [SpareEvent::PASSED])
             ->selectRaw('exists (select 1 from orders where spare_id = spares.id and job_id = ?) as is_bought', [$for->id ?? 0]);
     }
@@ -95,15 +124,31 @@ class Spare extends Model
     public function core(): CoreSpare
     {
         return new CoreSpare(
-            $this->tag, $this->kind, $this->name, round($this->trustNow(), 4), $this->value, $this->known('fits'), $this->known('fits') + $this->known('facts'),
-            (bool) ($this->attributes['is_proved'] ?? true), (bool) ($this->attributes['is_bought'] ?? false),
+            $this->tag,
+            $this->kind,
+            $this->name,
+            round($this->trustNow(), 4),
+            $this->value,
+            $this->known('fits'),
+            $this->known('fits') + $this->known('facts'),
+            (bool) ($this->attributes['is_proved'] ?? true),
+            (bool) ($this->attributes['is_bought'] ?? false),
         );
     }
 
     /** As it is written on the shelf's list. */
     public function written(): NewSpare
     {
-        return new NewSpare($this->tag, $this->kind, $this->name, $this->value, $this->origin, (string) $this->place, $this->known('fits'), $this->known('facts'));
+        return new NewSpare(
+            $this->tag,
+            $this->kind,
+            $this->name,
+            $this->value,
+            $this->origin,
+            (string) $this->place,
+            $this->known('fits'),
+            $this->known('facts'),
+        );
     }
 
     /** @return array<string, string> */
@@ -138,12 +183,22 @@ class Spare extends Model
 
     public function isReservedFrom(?Job $job, ?CarbonInterface $now = null): bool
     {
-        return $this->reserved_for !== null && $this->reserved_for !== $job?->id && $this->reserved_until !== null && $this->reserved_until->endOfDay() >= ($now ?? now());
+        return $this->reserved_for !== null
+            && $this->reserved_for !== $job?->id
+            && $this->reserved_until !== null
+            && $this->reserved_until->endOfDay() >= ($now ?? now());
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['fits' => 'array', 'facts' => 'array', 'trust' => 'float', 'value' => 'integer', 'trust_at' => 'datetime', 'reserved_until' => 'date'];
+        return [
+            'fits' => 'array',
+            'facts' => 'array',
+            'trust' => 'float',
+            'value' => 'integer',
+            'trust_at' => 'datetime',
+            'reserved_until' => 'date',
+        ];
     }
 }

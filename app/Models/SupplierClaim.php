@@ -37,7 +37,21 @@ class SupplierClaim extends Model
     /** Days before a deadline from which it is near. Origin: judgement. */
     public const NEAR = 3;
 
-    protected $fillable = ['job_id', 'order_id', 'part', 'part_tag', 'to', 'reason', 'state', 'deadline', 'next_at', 'shipping', 'got', 'rounds', 'user_id'];
+    protected $fillable = [
+        'job_id',
+        'order_id',
+        'part',
+        'part_tag',
+        'to',
+        'reason',
+        'state',
+        'deadline',
+        'next_at',
+        'shipping',
+        'got',
+        'rounds',
+        'user_id',
+    ];
 
     /**
      * Those that want something done: sent, or asked after.
@@ -57,7 +71,11 @@ class SupplierClaim extends Model
     public function scopeDue(Builder $query): void
     {
         $this->scopeRunning($query);
-        $query->where(fn (Builder $one): Builder => $one->where('next_at', '<=', now()->endOfDay())->orWhere('deadline', '<=', now()->addDays(self::NEAR)->endOfDay()));
+        $query->where(
+            fn (Builder $one): Builder => $one
+                ->where('next_at', '<=', now()->endOfDay())
+                ->orWhere('deadline', '<=', now()->addDays(self::NEAR)->endOfDay()),
+        );
     }
 
     /** @return BelongsTo<Job, $this> */

@@ -32,11 +32,19 @@ class AppServiceProvider extends ServiceProvider
         $this->app->scoped(ShopBelief::class);
         $this->app->singleton(Catalogue::class, fn (): Catalogue => new Catalogue($this->catalogueFiles()));
         $this->app->bind(MessageGateway::class, fn (): MessageGateway => new SimulatedGateway((float) config('shop.gateway_fails')));
-        $this->app->bind(Supplier::class, fn (): Supplier => new SimulatedSupplier(
-            $this->app->make(Catalogue::class)->supplier,
-            (string) config('shop.supplier_seed'), (array) config('shop.supplier_fixed'), (float) config('shop.supplier_sold_out'),
-        ));
-        $this->app->bind(LetterWriter::class, fn (): LetterWriter => new LetterWriter($this->app->make(Catalogue::class), (string) config('shop.currency')));
+        $this->app->bind(
+            Supplier::class,
+            fn (): Supplier => new SimulatedSupplier(
+                $this->app->make(Catalogue::class)->supplier,
+                (string) config('shop.supplier_seed'),
+                (array) config('shop.supplier_fixed'),
+                (float) config('shop.supplier_sold_out'),
+            ),
+        );
+        $this->app->bind(
+            LetterWriter::class,
+            fn (): LetterWriter => new LetterWriter($this->app->make(Catalogue::class), (string) config('shop.currency')),
+        );
     }
 
     public function boot(): void
@@ -45,7 +53,12 @@ class AppServiceProvider extends ServiceProvider
         Gate::define('take-in', fn (User $user): bool => in_array($user->role, Role::cases(), true));
         Gate::define('work-at-bench', fn (User $user): bool => $user->role->worksAtBench());
         Gate::define('lead', fn (User $user): bool => $user->role === Role::Lead);
-        RateLimiter::for('login', fn (Request $request): Limit => Limit::perMinute(6)->by(strtolower((string) json_encode($request->input('email'))).'|'.$request->ip()));
+        RateLimiter::for(
+            'login',
+            fn (Request $request): Limit => Limit::perMinute(6)->by(
+                strtolower((string) json_encode($request->input('email'))).'|'.$request->ip(),
+            ),
+        );
         RateLimiter::for('quotes', fn (Request $request): Limit => Limit::perMinute(30)->by((string) $request->ip()));
         RateLimiter::for('letters', fn (Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()));
     }

@@ -20,8 +20,11 @@ use Orthoscope\Core\SetUp\SetUp;
 /** What lies around a job on the bench: timers, what is off, readings that were sent, the drawing of slots and outputs. */
 final class BenchSide
 {
-    public function __construct(private readonly Assessment $assessment, private readonly Catalogue $catalogue, private readonly BenchNow $now)
-    {
+    public function __construct(
+        private readonly Assessment $assessment,
+        private readonly Catalogue $catalogue,
+        private readonly BenchNow $now,
+    ) {
     }
 
     /** @return list<Timer> those that run now */
@@ -29,7 +32,9 @@ final class BenchSide
     {
         $timers = Timers::of($this->assessment->record, $this->catalogue, Progress::wantsCold($this->assessment));
 
-        return array_values(array_filter($timers, fn (Timer $timer): bool => $timer->until > new DateTimeImmutable(now()->toIso8601String())));
+        return array_values(
+            array_filter($timers, fn (Timer $timer): bool => $timer->until > new DateTimeImmutable(now()->toIso8601String())),
+        );
     }
 
     /** @return list<StillOff> */
@@ -92,12 +97,18 @@ final class BenchSide
     /**
      * Rows of drawn places, and what stands in them; each thing fills the choice below that it belongs to.
      *
-     * @return list<array{name: string, bays: array<string, string>, chips: list<array{select: string, home: string, name: string, short: string}>}>
+     * @return list<array{name: string, bays: array<string, string>, chips: list<array{select: string, home: string, name: string,
+     *     short: string}>}>
      */
     public function bays(): array
     {
         $machine = $this->assessment->machine;
-        $chip = fn (string $select, string $home, string $name, string $short): array => ['select' => $select, 'home' => $home, 'name' => $name, 'short' => $short];
+        $chip = fn (string $select, string $home, string $name, string $short): array => [
+            'select' => $select,
+            'home' => $home,
+            'name' => $name,
+            'short' => $short,
+        ];
         $rows = [];
         if ($machine->ofKind('slot') !== [] && $machine->ofKind('stick') !== []) {
             $bays = $chips = [];
@@ -105,18 +116,35 @@ final class BenchSide
                 $bays["slot:{$slot->id}"] = substr($slot->id, 5);
             }
             foreach ($machine->ofKind('stick') as $stick) {
-                $chips[] = $chip("u-{$stick->id}", 'slot:'.($machine->slots[$stick->id] ?? ''), $stick->name, (string) preg_replace('/^\D+/', '', $stick->name));
+                $chips[] = $chip(
+                    "u-{$stick->id}",
+                    'slot:'.($machine->slots[$stick->id] ?? ''),
+                    $stick->name,
+                    (string) preg_replace('/^\D+/', '', $stick->name),
+                );
             }
             $rows[] = ['name' => 'Memory', 'bays' => $bays + ['out' => 'out'], 'chips' => $chips];
         }
         if ($machine->has('card')) {
-            $rows[] = ['name' => 'Card', 'bays' => ['own' => 'its slot', 'slot:'.SetUp::OTHER_SLOT => 'another slot', 'out' => 'out'], 'chips' => [$chip('u-card', 'own', 'Graphics card', 'card')]];
+            $rows[] = [
+                'name' => 'Card',
+                'bays' => ['own' => 'its slot', 'slot:'.SetUp::OTHER_SLOT => 'another slot', 'out' => 'out'],
+                'chips' => [$chip('u-card', 'own', 'Graphics card', 'card')],
+            ];
         }
         if ($machine->has('output')) {
-            $rows[] = ['name' => 'Screen lead', 'bays' => ['own' => 'its output', 'other' => 'another output'], 'chips' => [$chip('u-output', 'own', 'Screen lead', 'lead')]];
+            $rows[] = [
+                'name' => 'Screen lead',
+                'bays' => ['own' => 'its output', 'other' => 'another output'],
+                'chips' => [$chip('u-output', 'own', 'Screen lead', 'lead')],
+            ];
         }
         foreach ($machine->ofKind('drive') as $drive) {
-            $rows[] = ['name' => $drive->name, 'bays' => ['own' => 'its port', 'slot:'.SetUp::OTHER_SLOT => 'another port', 'out' => 'out'], 'chips' => [$chip("u-{$drive->id}", 'own', $drive->name, 'drive')]];
+            $rows[] = [
+                'name' => $drive->name,
+                'bays' => ['own' => 'its port', 'slot:'.SetUp::OTHER_SLOT => 'another port', 'out' => 'out'],
+                'chips' => [$chip("u-{$drive->id}", 'own', $drive->name, 'drive')],
+            ];
         }
 
         return $rows;

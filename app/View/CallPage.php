@@ -18,7 +18,9 @@ final readonly class CallPage
 
     public ?Question $question;
 
-    /** @var list<array{Question, Answer, string, bool}> question, answer, its words, whether it makes sense to change it; in the order asked */
+    /**
+     * @var list<array{Question, Answer, string, bool}> question, answer, its words, whether it makes sense to change it; in the order asked
+     */
     public array $answered;
 
     public function __construct(public Conversation $conversation, public Record $record, private Catalogue $catalogue, ?string $wanted)

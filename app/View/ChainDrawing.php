@@ -62,20 +62,25 @@ final readonly class ChainDrawing
         [$earliest, $likeliest] = $stop === null ? [0, 0] : [$stop->earliest(), $stop->likeliest()];
         $pads = [];
         foreach ($catalogue->stageIds as $i => $id) {
-            $pads[] = ['x' => self::x($i), 'name' => $catalogue->stages[$id]->name, 'state' => match (true) {
-                $stop === null => 'beyond',
-                $i < $earliest => 'reached',
-                $i < $likeliest => 'maybe',
-                $i === $likeliest => 'stopped',
-                default => 'beyond',
-            }];
+            $pads[] = [
+                'x' => self::x($i),
+                'name' => $catalogue->stages[$id]->name,
+                'state' => match (true) {
+                    $stop === null => 'beyond',
+                    $i < $earliest => 'reached',
+                    $i < $likeliest => 'maybe',
+                    $i === $likeliest => 'stopped',
+                    default => 'beyond',
+                },
+            ];
         }
         $parts = self::parts($assessment, $catalogue);
         $locks = array_map(fn (ActiveLock $active): string => $active->lock->name, $assessment->locks->onPower());
         $lowest = max([0, ...array_map(fn (ChainPart $part): int => $part->y, $parts)]);
 
         return new self(
-            $pads, $parts,
+            $pads,
+            $parts,
             $earliest > 0 ? self::x($earliest - 1) : null,
             $likeliest > $earliest ? self::x($likeliest - 1) : null,
             $stop === null || $likeliest >= $count ? null : self::x($likeliest),
@@ -100,7 +105,9 @@ final readonly class ChainDrawing
 
         [$before, $not] = [$names[$stop - 1] ?? null, $names[$stop] ?? null];
 
-        return $not === null ? 'The last start went all the way.' : "The last start got as far as \"{$before}\" and stopped before \"{$not}\".";
+        return $not === null
+            ? 'The last start went all the way.'
+            : "The last start got as far as \"{$before}\" and stopped before \"{$not}\".";
     }
 
     /** @return list<ChainPart> */
@@ -130,7 +137,8 @@ final readonly class ChainDrawing
     private static function drawn(PartStanding $standing, int $x, int $y, string $label, bool $stem, bool $small = false): ChainPart
     {
         $percent = in_array($standing->standing, [Standing::Suspect, Standing::Provisional, Standing::Condemned], true)
-            ? (string) max(1, (int) round(100 * $standing->probability)) : null;
+            ? (string) max(1, (int) round(100 * $standing->probability))
+            : null;
         $entries = array_values(array_unique(array_map(fn (Because $b): int => $b->entry, $standing->because)));
         $title = "{$standing->part->name}: {$standing->words()}"
             .($percent === null ? '' : ", {$percent} %")
@@ -139,14 +147,28 @@ final readonly class ChainDrawing
             .($standing->fitted === null ? '' : ', new');
 
         return new ChainPart(
-            $standing->part->id, $x, $y, $label, $standing->standing->value, $percent, $title, $stem, $small,
-            str_starts_with($standing->state, 'lent ') ? substr($standing->state, 5) : null, $standing->state === 'out', $entries,
+            $standing->part->id,
+            $x,
+            $y,
+            $label,
+            $standing->standing->value,
+            $percent,
+            $title,
+            $stem,
+            $small,
+            str_starts_with($standing->state, 'lent ') ? substr($standing->state, 5) : null,
+            $standing->state === 'out',
+            $entries,
         );
     }
 
     private static function label(Part $part): string
     {
-        return $part->name === $part->kind->name ? $part->kind->short : (mb_strlen($part->name) > 14 ? mb_substr($part->name, 0, 13).'…' : $part->name);
+        return $part->name === $part->kind->name
+            ? $part->kind->short
+            : (mb_strlen($part->name) > 14
+                ? mb_substr($part->name, 0, 13).'…'
+                : $part->name);
     }
 
     private static function slotRow(Part $stick, Assessment $assessment): ?string

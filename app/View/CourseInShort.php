@@ -13,7 +13,10 @@ use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Words\EntryWords;
 
-/** One job on a page where two stand beside one another: what was said, where it stopped first and how it was started, what it was, what was done. */
+/**
+ * One job on a page where two stand beside one another: what was said, where it stopped first and how it was started, what it was, what was
+ * done.
+ */
 final readonly class CourseInShort
 {
     /** Parts under suspicion that are named. */
@@ -24,8 +27,15 @@ final readonly class CourseInShort
      * @param  list<string>  $deeds
      * @param  list<PartStanding>  $parts the cause where one is known, else who is under suspicion
      */
-    private function __construct(public string $said, public string $manner, public ?Thumb $thumb, public string $outcome, public string $setUp, public array $parts, public array $deeds)
-    {
+    private function __construct(
+        public string $said,
+        public string $manner,
+        public ?Thumb $thumb,
+        public string $outcome,
+        public string $setUp,
+        public array $parts,
+        public array $deeds,
+    ) {
     }
 
     public static function of(Assessment $assessment, Catalogue $catalogue): self
@@ -37,9 +47,13 @@ final readonly class CourseInShort
         $deeds = array_map(fn (Deed $deed): string => $words->deed($deed), $record->all(Deed::class));
 
         return new self(
-            $record->all(Report::class)[0]->text ?? '', (string) Circumstances::manner($record, $catalogue)?->words(), $reach === null ? null : Thumb::of([$reach->firstStop, $reach->lastStop]),
-            $start === null ? 'not started yet' : $words->outcome($start), $start === null ? '' : $words->setUp($start->setUp),
-            array_slice($assessment->causes() ?: $assessment->suspects(), 0, self::NAMED), array_values(array_unique($deeds)),
+            $record->all(Report::class)[0]->text ?? '',
+            (string) Circumstances::manner($record, $catalogue)?->words(),
+            $reach === null ? null : Thumb::of([$reach->firstStop, $reach->lastStop]),
+            $start === null ? 'not started yet' : $words->outcome($start),
+            $start === null ? '' : $words->setUp($start->setUp),
+            array_slice($assessment->causes() ?: $assessment->suspects(), 0, self::NAMED),
+            array_values(array_unique($deeds)),
         );
     }
 }

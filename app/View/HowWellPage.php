@@ -15,9 +15,22 @@ final readonly class HowWellPage
     private const HEIGHT = 150;
 
     /** Names of kinds of repair beside those of the catalogue. */
-    private const WAYS = ['replaced' => 'part replaced', 'cure' => 'settings and firmware', 'clean' => 'cleaned, dried, pressed home', 'board' => 'repaired on the board', 'workaround' => 'worked around', 'nothing done' => 'nothing done'];
+    private const WAYS = [
+        'replaced' => 'part replaced',
+        'cure' => 'settings and firmware',
+        'clean' => 'cleaned, dried, pressed home',
+        'board' => 'repaired on the board',
+        'workaround' => 'worked around',
+        'nothing done' => 'nothing done',
+    ];
 
-    public const TIME = ['bench' => 'at the bench', 'owner' => 'for the owner\'s answer', 'part' => 'for parts', 'shop' => 'in the shop, for its turn', 'collect' => 'to be collected'];
+    public const TIME = [
+        'bench' => 'at the bench',
+        'owner' => 'for the owner\'s answer',
+        'part' => 'for parts',
+        'shop' => 'in the shop, for its turn',
+        'collect' => 'to be collected',
+    ];
 
     /** @param  array<string, mixed>  $body */
     private function __construct(public array $body, public Carbon $madeAt)
@@ -46,7 +59,7 @@ final readonly class HowWellPage
             if ($step['time'] > 365.0) {
                 break;
             }
-            $x = round($step['time'] / 365 * self::WIDTH, 1);
+            $x = round(($step['time'] / 365) * self::WIDTH, 1);
             $path .= "H{$x}V{$this->y($step['share'])}";
         }
 
@@ -55,7 +68,7 @@ final readonly class HowWellPage
 
     public function y(float $share): float
     {
-        return round((1.0 - max($this->bottom(), $share)) / (1.0 - $this->bottom()) * self::HEIGHT, 1);
+        return round(((1.0 - max($this->bottom(), $share)) / (1.0 - $this->bottom())) * self::HEIGHT, 1);
     }
 
     /** @return list<float> shares that are written beside the axis; comebacks are few, so it begins not far below the lowest curve */
@@ -87,16 +100,44 @@ final readonly class HowWellPage
         $number = fn (float $value): string => rtrim(rtrim(number_format($value, 4, '.', ''), '0'), '.');
         $rows = [['figure', 'of', 'value', 'cases', 'from', 'to']];
         foreach ($this->body['survival'] as $row) {
-            $rows[] = ['still well after a year', $this->way($row['way']), $number($row['at365']), (string) $row['count'], $number($row['between365'][0]), $number($row['between365'][1])];
+            $rows[] = [
+                'still well after a year',
+                $this->way($row['way']),
+                $number($row['at365']),
+                (string) $row['count'],
+                $number($row['between365'][0]),
+                $number($row['between365'][1]),
+            ];
             foreach ($row['steps'] as $step) {
-                $rows[] = ['still well after '.$number($step['time']).' days', $this->way($row['way']), $number($step['share']), (string) $step['risk'], $number(max(0.0, $step['share'] - 1.96 * $step['error'])), $number(min(1.0, $step['share'] + 1.96 * $step['error']))];
+                $rows[] = [
+                    'still well after '.$number($step['time']).' days',
+                    $this->way($row['way']),
+                    $number($step['share']),
+                    (string) $step['risk'],
+                    $number(max(0.0, $step['share'] - 1.96 * $step['error'])),
+                    $number(min(1.0, $step['share'] + 1.96 * $step['error'])),
+                ];
             }
         }
         foreach ($this->body['calibration'] as $bin) {
-            $rows[] = ['advice stated '.$number($bin['stated']), 'first start', $number($bin['hit'] / $bin['of']), (string) $bin['of'], $number($bin['interval'][0]), $number($bin['interval'][1])];
+            $rows[] = [
+                'advice stated '.$number($bin['stated']),
+                'first start',
+                $number($bin['hit'] / $bin['of']),
+                (string) $bin['of'],
+                $number($bin['interval'][0]),
+                $number($bin['interval'][1]),
+            ];
         }
         foreach ($this->body['suppliers'] as $supplier) {
-            $rows[] = ['dead on arrival', $supplier['name'], $number($supplier['dead'] / $supplier['of']), (string) $supplier['of'], $number($supplier['interval'][0]), $number($supplier['interval'][1])];
+            $rows[] = [
+                'dead on arrival',
+                $supplier['name'],
+                $number($supplier['dead'] / $supplier['of']),
+                (string) $supplier['of'],
+                $number($supplier['interval'][0]),
+                $number($supplier['interval'][1]),
+            ];
         }
         foreach ($this->time() as $what => $share) {
             $rows[] = ['share of time', self::TIME[$what], $number($share), '', '', ''];

@@ -96,7 +96,13 @@ final class JobPage
         $this->once = (string) Str::uuid();
         $early = count($assessment->record->all(Start::class)) <= self::BASELINE && ! $this->isClosed();
         $this->changedAtOnce = $this->isClosed() ? null : ChangedAtOnce::in($assessment->machine, $assessment->record, $catalogue);
-        $this->timeBox = TimeBox::of($assessment->record, $assessment->machine, $assessment->advice, $catalogue, isset($job->agreed['limit']) ? (int) $job->agreed['limit'] : null);
+        $this->timeBox = TimeBox::of(
+            $assessment->record,
+            $assessment->machine,
+            $assessment->advice,
+            $catalogue,
+            isset($job->agreed['limit']) ? (int) $job->agreed['limit'] : null,
+        );
         $this->plan = Plan::of($assessment, $catalogue, $job->proving());
         $this->side = new BenchSide($assessment, $catalogue, $bench);
         $this->mismatch = $early ? Mismatch::in($assessment->machine, $assessment->record, $catalogue) : null;
@@ -166,7 +172,9 @@ final class JobPage
         }
         $minutes = (int) round(SchoolOrder::of($this->school, $this->open())->costs);
 
-        return $minutes < 1 ? 'Here it begins with what is best too.' : "Following it here is expected to take {$minutes} min more than what is computed.";
+        return $minutes < 1
+            ? 'Here it begins with what is best too.'
+            : "Following it here is expected to take {$minutes} min more than what is computed.";
     }
 
     /** @return list<NextStep> steps that can be taken, as they are ranked */
@@ -178,7 +186,8 @@ final class JobPage
     /** What comes first is to repair, prove or hand back, and not another test. */
     public function decides(): bool
     {
-        return in_array($this->assessment->advice->state, [JobState::Prove, JobState::Repair], true) || $this->assessment->proof->isComplete();
+        return in_array($this->assessment->advice->state, [JobState::Prove, JobState::Repair], true)
+            || $this->assessment->proof->isComplete();
     }
 
     /** @return list<NextStep> steps that would be worth their minutes if they were not locked, or if a spare were there */
@@ -235,7 +244,7 @@ final class JobPage
         usort($rest, fn (PartStanding $a, PartStanding $b): int => $b->probability <=> $a->probability);
         $outside = $this->assessment->standings['outside'];
 
-        return array_slice([...$ranked, ...$rest, ...(in_array($outside, $ranked, true) ? [] : [$outside])], 0, 9);
+        return array_slice([...$ranked, ...$rest, ...in_array($outside, $ranked, true) ? [] : [$outside]], 0, 9);
     }
 
     /**
@@ -266,7 +275,14 @@ final class JobPage
         foreach ($this->assessment->record->entries as $entry) {
             /** @var StoredEntry $from */
             $from = $stored[$entry->number];
-            $rows[] = new RecordRow($entry, $from->user->name, $from->made_at, $this->assessment->record->struck[$entry->number] ?? null, $this->reachThumb($entry), $this->seen !== null && $entry->number > $this->seen && $from->user_id !== $this->reader);
+            $rows[] = new RecordRow(
+                $entry,
+                $from->user->name,
+                $from->made_at,
+                $this->assessment->record->struck[$entry->number] ?? null,
+                $this->reachThumb($entry),
+                $this->seen !== null && $entry->number > $this->seen && $from->user_id !== $this->reader,
+            );
         }
 
         return array_reverse($rows);
@@ -296,7 +312,13 @@ final class JobPage
     /** What an act did to a part, in the sheet: "new" where it was replaced, a cross where it was worked on. */
     public function deedCell(Part $part, Deed $deed): string
     {
-        return ! in_array($part->id, $deed->on, true) ? '' : ($deed->with === null ? '✚' : ($deed->with->tag === 'new' ? 'new' : $deed->with->tag));
+        return ! in_array($part->id, $deed->on, true)
+            ? ''
+            : ($deed->with === null
+                ? '✚'
+                : ($deed->with->tag === 'new'
+                    ? 'new'
+                    : $deed->with->tag));
     }
 
     public function place(Start $start): string
@@ -337,9 +359,15 @@ final class JobPage
     /** How long to wait at a start as the machine stands, or as a step puts it together. */
     public function wait(?Candidate $candidate = null): Wait
     {
-        $setUp = $candidate->setUp ?? $this->assessment->record->lastStart()->setUp ?? new SetUp;
+        $setUp = $candidate->setUp ?? ($this->assessment->record->lastStart()->setUp ?? new SetUp);
 
-        return Wait::for($this->assessment->machine, $this->assessment->record, $setUp, $this->catalogue, $candidate?->step->act === null ? [] : [$candidate->step->act]);
+        return Wait::for(
+            $this->assessment->machine,
+            $this->assessment->record,
+            $setUp,
+            $this->catalogue,
+            $candidate?->step->act === null ? [] : [$candidate->step->act],
+        );
     }
 
     /** Seconds to wait at a start with other memory or another processor than the last one had. */
@@ -363,24 +391,38 @@ final class JobPage
     /** @return list<PartStanding> parts of a closed job that could be kept as spares */
     public function salvageable(): array
     {
-        return array_values(array_filter($this->assessment->standings, fn (PartStanding $standing): bool => $standing->part->kind->lendable && in_array($standing->standing, [Standing::Proved, Standing::NotAlone, Standing::NotTested], true)));
+        return array_values(
+            array_filter(
+                $this->assessment->standings,
+                fn (PartStanding $standing): bool => $standing->part->kind->lendable
+                    && in_array($standing->standing, [Standing::Proved, Standing::NotAlone, Standing::NotTested], true),
+            ),
+        );
     }
 
     /** @return list<Part> parts that can be taken out, lent or moved for a start */
     public function changeable(): array
     {
-        return array_values(array_filter($this->assessment->machine->parts, fn (Part $part): bool => $part->kind->lendable || $this->canBeOut($part)));
+        return array_values(
+            array_filter($this->assessment->machine->parts, fn (Part $part): bool => $part->kind->lendable || $this->canBeOut($part)),
+        );
     }
 
     private function canBeOut(Part $part): bool
     {
-        return in_array($part->kind->id, ['devices', 'add-in'], true) || ($part->kind->stops !== null && ! in_array($part->kind->id, ['board', 'cooler'], true));
+        return in_array($part->kind->id, ['devices', 'add-in'], true)
+            || ($part->kind->stops !== null && ! in_array($part->kind->id, ['board', 'cooler'], true));
     }
 
     /** @return list<array{value: string, words: string}> ways a part can stand in a start */
     public function states(Part $part): array
     {
-        $states = [['value' => 'own', 'words' => $part->kind->id === 'stick' ? 'in '.substr($this->assessment->machine->slots[$part->id] ?? '', 5) : 'its own']];
+        $states = [
+            [
+                'value' => 'own',
+                'words' => $part->kind->id === 'stick' ? 'in '.substr($this->assessment->machine->slots[$part->id] ?? '', 5) : 'its own',
+            ],
+        ];
         if ($part->kind->id === 'stick') {
             foreach ($this->assessment->machine->ofKind('slot') as $slot) {
                 if ($slot->id !== ($this->assessment->machine->slots[$part->id] ?? null)) {
@@ -389,7 +431,10 @@ final class JobPage
             }
         }
         if (in_array($part->kind->id, ['card', 'drive'], true)) {
-            $states[] = ['value' => 'slot:'.SetUp::OTHER_SLOT, 'words' => $part->kind->id === 'card' ? 'in another slot' : 'on another port'];
+            $states[] = [
+                'value' => 'slot:'.SetUp::OTHER_SLOT,
+                'words' => $part->kind->id === 'card' ? 'in another slot' : 'on another port',
+            ];
         }
         if ($this->canBeOut($part)) {
             $states[] = ['value' => 'out', 'words' => 'out'];
@@ -406,7 +451,12 @@ final class JobPage
     /** @return list<Check> looks and readings that this machine allows */
     public function checks(): array
     {
-        return array_values(array_filter($this->catalogue->checks, fn (Check $check): bool => $check->target === null || $this->assessment->machine->ofKind($check->target) !== []));
+        return array_values(
+            array_filter(
+                $this->catalogue->checks,
+                fn (Check $check): bool => $check->target === null || $this->assessment->machine->ofKind($check->target) !== [],
+            ),
+        );
     }
 
     /** @return list<Act> */
@@ -426,10 +476,15 @@ final class JobPage
     {
         $repair = $this->assessment->advice->repair;
 
-        return $repair === null ? null : json_encode([['kind' => 'act', 'act' => $repair->act->id, 'on' => [$repair->part->id]]], JSON_THROW_ON_ERROR);
+        return $repair === null
+            ? null
+            : json_encode([['kind' => 'act', 'act' => $repair->act->id, 'on' => [$repair->part->id]]], JSON_THROW_ON_ERROR);
     }
 
-    /** @return ?array{written: string, words: string} the next look of the plan, as it should come out; null where values must be typed or a start made */
+    /**
+     * @return ?array{written: string, words: string} the next look of the plan, as it should come out; null where values must be typed or a
+     *     start made
+     */
     public function nextProof(): ?array
     {
         $next = $this->plan->owed()[0] ?? null;
@@ -438,18 +493,27 @@ final class JobPage
             return null;
         }
 
-        return ['written' => json_encode([array_filter(['kind' => 'finding', 'check' => $check->id, 'target' => $next->target, 'result' => $next->item->pass])], JSON_THROW_ON_ERROR), 'words' => $check->result((string) $next->item->pass)->name];
+        return [
+            'written' => json_encode(
+                [array_filter(['kind' => 'finding', 'check' => $check->id, 'target' => $next->target, 'result' => $next->item->pass])],
+                JSON_THROW_ON_ERROR,
+            ),
+            'words' => $check->result((string) $next->item->pass)->name,
+        ];
     }
 
     /** The written start of a proof, for its button. */
     public function proofWritten(string $place, string $reached): string
     {
-        return json_encode([['kind' => 'start', 'reached' => $reached, 'setup' => $place === 'bench' ? ['place' => 'bench'] : (object) []]], JSON_THROW_ON_ERROR);
+        return json_encode(
+            [['kind' => 'start', 'reached' => $reached, 'setup' => $place === 'bench' ? ['place' => 'bench'] : (object) []]],
+            JSON_THROW_ON_ERROR,
+        );
     }
 
     private function reachThumb(object $entry): ?Thumb
     {
-        if (! $entry instanceof Start) {
+        if (! ($entry instanceof Start)) {
             return null;
         }
         $reach = $this->catalogue->reach($entry->reached);

@@ -7,7 +7,9 @@ namespace App\View;
 use Illuminate\Contracts\Support\Htmlable;
 use Orthoscope\Core\Diagnosis\Standing;
 
-/** The mark of a standing, drawn from the sheet of marks that each page carries. Lists hold many of them: this is quicker than a view each. */
+/**
+ * The mark of a standing, drawn from the sheet of marks that each page carries. Lists hold many of them: this is quicker than a view each.
+ */
 final readonly class Mark implements Htmlable
 {
     private function __construct(private string $standing)

@@ -12,12 +12,18 @@ use Orthoscope\Core\Evidence\StrikeOut;
 final readonly class RecordRow
 {
     /** @param  bool  $isNew someone else wrote it since the reader last looked */
-    public function __construct(public Entry $entry, public string $by, public Carbon $at, public ?StrikeOut $struck, public ?Thumb $thumb, public bool $isNew = false)
-    {
+    public function __construct(
+        public Entry $entry,
+        public string $by,
+        public Carbon $at,
+        public ?StrikeOut $struck,
+        public ?Thumb $thumb,
+        public bool $isNew = false,
+    ) {
     }
 
     public function canBeStruck(): bool
     {
-        return $this->struck === null && ! $this->entry instanceof StrikeOut;
+        return $this->struck === null && ! ($this->entry instanceof StrikeOut);
     }
 }

@@ -45,7 +45,9 @@ final readonly class StepCard
     {
         $candidate = $this->step->candidate;
 
-        return $candidate->step->act === null ? null : json_encode(['act' => $candidate->step->act, 'on' => $candidate->on], JSON_THROW_ON_ERROR);
+        return $candidate->step->act === null
+            ? null
+            : json_encode(['act' => $candidate->step->act, 'on' => $candidate->on], JSON_THROW_ON_ERROR);
     }
 
     private static function written(Candidate $candidate, Outcome $outcome): string
@@ -54,12 +56,24 @@ final readonly class StepCard
         if ($candidate->step->record === 'deed') {
             $entries[] = ['kind' => 'act', 'act' => $candidate->step->act, 'on' => $candidate->on];
         } elseif ($candidate->setUp === null) {
-            $entries[] = array_filter(['kind' => 'finding', 'check' => $candidate->step->check, 'target' => self::target($candidate), 'result' => $outcome->result, 'host' => $candidate->host === null ? null : ['tag' => $candidate->host->tag]]);
+            $entries[] = array_filter([
+                'kind' => 'finding',
+                'check' => $candidate->step->check,
+                'target' => self::target($candidate),
+                'result' => $outcome->result,
+                'host' => $candidate->host === null ? null : ['tag' => $candidate->host->tag],
+            ]);
         } else {
             if ($candidate->step->act !== null) {
                 $entries[] = ['kind' => 'act', 'act' => $candidate->step->act, 'on' => $candidate->on];
             }
-            $entries[] = array_filter(['kind' => 'start', 'setup' => $candidate->setUp->toArray(), 'reached' => $outcome->result, 'signs' => $outcome->signs, 'step' => $candidate->id()]);
+            $entries[] = array_filter([
+                'kind' => 'start',
+                'setup' => $candidate->setUp->toArray(),
+                'reached' => $outcome->result,
+                'signs' => $outcome->signs,
+                'step' => $candidate->id(),
+            ]);
         }
 
         return json_encode($entries, JSON_THROW_ON_ERROR);

@@ -25,12 +25,15 @@ final readonly class Thumb implements Htmlable
             $pads[] = $i < $earliest ? 'reached' : ($i < $likeliest ? 'maybe' : 'beyond');
         }
 
-        return new self($pads, match (true) {
-            $stop === null => 'not started yet',
-            $likeliest >= self::STAGES => 'goes all the way',
-            $earliest === $likeliest => "reaches {$likeliest} of ".self::STAGES,
-            default => "reaches {$earliest} to {$likeliest} of ".self::STAGES,
-        });
+        return new self(
+            $pads,
+            match (true) {
+                $stop === null => 'not started yet',
+                $likeliest >= self::STAGES => 'goes all the way',
+                $earliest === $likeliest => "reaches {$likeliest} of ".self::STAGES,
+                default => "reaches {$earliest} to {$likeliest} of ".self::STAGES,
+            },
+        );
     }
 
     public function toHtml(): string
@@ -40,6 +43,10 @@ final readonly class Thumb implements Htmlable
             $pads .= '<rect class="pad '.$state.'" x="'.($i * 10 + 0.75).'" y="1.25" width="7.5" height="7.5" rx="1.5"/>';
         }
 
-        return '<svg class="thumb" width="120" height="10" viewBox="0 0 120 10" role="img" aria-label="'.e($this->spoken).'">'.$pads.'</svg>';
+        return '<svg class="thumb" width="120" height="10" viewBox="0 0 120 10" role="img" aria-label="'
+            .e($this->spoken)
+            .'">'
+            .$pads
+            .'</svg>';
     }
 }

@@ -45,7 +45,11 @@ final readonly class WhatHappened
             if ($words !== null) {
                 /** @var StoredEntry $row */
                 $row = $stored[$entry->number];
-                $steps[] = ['at' => $row->made_at, 'words' => $words, 'reached' => $entry instanceof Start ? $catalogue->reach($entry->reached)->firstStop : null];
+                $steps[] = [
+                    'at' => $row->made_at,
+                    'words' => $words,
+                    'reached' => $entry instanceof Start ? $catalogue->reach($entry->reached)->firstStop : null,
+                ];
             }
         }
 
@@ -55,7 +59,11 @@ final readonly class WhatHappened
     private static function words(Entry $entry, Assessment $assessment, Catalogue $catalogue): ?string
     {
         return match (true) {
-            $entry instanceof Start => StartInPlain::sentence('We started it'.($entry->setUp->lent === [] ? '' : ' with a part of ours'), $entry, $catalogue),
+            $entry instanceof Start => StartInPlain::sentence(
+                'We started it'.($entry->setUp->lent === [] ? '' : ' with a part of ours'),
+                $entry,
+                $catalogue,
+            ),
             $entry instanceof Finding => $catalogue->check($entry->check)->result($entry->result)->findsSomething()
                 ? 'We looked or measured, and something was not as it should be.'
                 : 'We looked or measured, and saw nothing wrong there.',

@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 /**
- * Writes the courses that closed jobs of earlier years took, with what the core makes of them: machines drawn from the catalogue and
- * worked on by the adviser's own plan.
- * Takes minutes. Run by hand, after catalogue or core changed: php bin/lib/courses.php > database/seeders/history-courses.json
+ * Writes the courses that closed jobs of earlier years took, with what the core makes of them: machines drawn from the catalogue and worked
+ * on by the adviser's own plan. Takes minutes. Run by hand, after catalogue or core changed: php bin/lib/courses.php >
+ * database/seeders/history-courses.json
  */
 
 use App\UseCases\Jobs\GenerateJobs;
@@ -40,6 +40,9 @@ for ($job = 0; count($lines) < COURSES; $job++) {
         }
     }
     unset($entry);
-    $lines[] = json_encode($generate->workOut(['made_of' => Stock::machine(Draw::from(SEED." {$job} machine")), 'entries' => $entries]), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+    $lines[] = json_encode(
+        $generate->workOut(['made_of' => Stock::machine(Draw::from(SEED." {$job} machine")), 'entries' => $entries]),
+        JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
+    );
 }
 echo "[\n", implode(",\n", $lines), "\n]\n";

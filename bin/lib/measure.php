@@ -58,7 +58,18 @@ foreach (Job::query()->here()->orderBy('id')->limit(8)->pluck('tag') as $tag) {
 }
 
 // Lists, finding and the job page with 1,000 and with 100,000 closed jobs of earlier years.
-$lists = ['/' => 'floor', '/find?q=heron' => 'find a model', '/find?q=plover+max' => 'find by two words', '/find?q=0555+201+118' => 'find a number', '/jobs/K4-327' => 'job page', '/patterns' => 'patterns', '/comebacks' => 'comebacks', '/diary' => 'diary', '/how-well' => 'how well', '/counter' => 'counter'];
+$lists = [
+    '/' => 'floor',
+    '/find?q=heron' => 'find a model',
+    '/find?q=plover+max' => 'find by two words',
+    '/find?q=0555+201+118' => 'find a number',
+    '/jobs/K4-327' => 'job page',
+    '/patterns' => 'patterns',
+    '/comebacks' => 'comebacks',
+    '/diary' => 'diary',
+    '/how-well' => 'how well',
+    '/counter' => 'counter',
+];
 $few = 1000;
 $many = (int) ($argv[1] ?? 100000);
 Artisan::call('shop:generate', ['count' => $few - DB::table('job_facts')->count(), '--seed' => 'few']);
@@ -68,27 +79,81 @@ $against = function (array $paths) use ($visit): array {
     gc_collect_cycles();
     $empty = median(fn () => $visit('/find?q='), 31);
 
-    return array_map(fn (string $path): array => ['ms' => $taken = median(fn () => $visit($path)), 'empty' => $taken / $empty], array_combine($paths, $paths));
+    return array_map(
+        fn (string $path): array => ['ms' => ($taken = median(fn () => $visit($path))), 'empty' => $taken / $empty],
+        array_combine($paths, $paths),
+    );
 };
 $thousand = $against(array_keys($lists));
 $from = hrtime(true);
 Artisan::call('shop:generate', ['count' => $many - DB::table('jobs')->count(), '--seed' => 'many']);
-printf("%-34s %8.1f s, %d jobs, %d entries\n", 'generating', (hrtime(true) - $from) / 1e9, DB::table('jobs')->count(), DB::table('entries')->count());
+printf(
+    "%-34s %8.1f s, %d jobs, %d entries\n",
+    'generating',
+    (hrtime(true) - $from) / 1e9,
+    DB::table('jobs')->count(),
+    DB::table('entries')->count(),
+);
 Artisan::call('shop:figures');
 foreach ($against(array_keys($lists)) as $path => $with) {
-    printf("%-34s %8.1f ms   %.1f times the empty page, %.2f times with {$few} jobs\n", "{$lists[$path]}, {$many} jobs", $with['ms'], $with['empty'], $with['empty'] / $thousand[$path]['empty']);
+    printf(
+        "%-34s %8.1f ms   %.1f times the empty page, %.2f times with {$few} jobs\n",
+        "{$lists[$path]}, {$many} jobs",
+        $with['ms'],
+        $with['empty'],
+        $with['empty'] / $thousand[$path]['empty'],
+    );
 }
 
 // The shelf as it is in the demo, and with 5,000 spares and 100,000 loans.
-$shelf = ['/shelf' => 'shelf', '/shelf?q=M-31' => 'shelf, one found', '/jobs/K4-327/donors/stick-1' => 'donors', '/jobs/K4-327/contacts' => 'contacts'];
+$shelf = [
+    '/shelf' => 'shelf',
+    '/shelf?q=M-31' => 'shelf, one found',
+    '/jobs/K4-327/donors/stick-1' => 'donors',
+    '/jobs/K4-327/contacts' => 'contacts',
+];
 $small = array_map(fn (string $path): float => median(fn () => $visit($path)), array_combine(array_keys($shelf), array_keys($shelf)));
 $kinds = ['stick', 'card', 'supply', 'processor', 'drive', 'screen'];
 foreach (array_chunk(range(1, 5000), 500) as $some) {
-    DB::table('spares')->insert(array_map(fn (int $i): array => ['tag' => "X-{$i}", 'kind' => $kinds[$i % 6], 'name' => "part {$i}", 'trust' => 0.9, 'trust_at' => now(), 'value' => 1000, 'fits' => '{"memory":"DDR4"}', 'facts' => '[]', 'origin' => 'retired', 'status' => 'free', 'reason' => '', 'place' => 'A', 'created_at' => now(), 'updated_at' => now()], $some));
+    DB::table('spares')->insert(
+        array_map(
+            fn (int $i): array => [
+                'tag' => "X-{$i}",
+                'kind' => $kinds[$i % 6],
+                'name' => "part {$i}",
+                'trust' => 0.9,
+                'trust_at' => now(),
+                'value' => 1000,
+                'fits' => '{"memory":"DDR4"}',
+                'facts' => '[]',
+                'origin' => 'retired',
+                'status' => 'free',
+                'reason' => '',
+                'place' => 'A',
+                'created_at' => now(),
+                'updated_at' => now(),
+            ],
+            $some,
+        ),
+    );
 }
 [$spares, $jobs] = [DB::table('spares')->pluck('id')->all(), DB::table('jobs')->pluck('id')->all()];
 foreach (array_chunk(range(1, 100000), 1000) as $some) {
-    DB::table('loans')->insert(array_map(fn (int $i): array => ['spare_id' => $spares[$i % count($spares)], 'job_id' => $jobs[$i % count($jobs)], 'user_id' => 1, 'lent_at' => now()->subHours(48 + $i % 16000), 'due_at' => now(), 'back_at' => now()->subHours(47 + $i % 16000), 'result' => 'worked', 'words' => ''], $some));
+    DB::table('loans')->insert(
+        array_map(
+            fn (int $i): array => [
+                'spare_id' => $spares[$i % count($spares)],
+                'job_id' => $jobs[$i % count($jobs)],
+                'user_id' => 1,
+                'lent_at' => now()->subHours(48 + ($i % 16000)),
+                'due_at' => now(),
+                'back_at' => now()->subHours(47 + ($i % 16000)),
+                'result' => 'worked',
+                'words' => '',
+            ],
+            $some,
+        ),
+    );
 }
 foreach ($shelf as $path => $name) {
     $taken = median(fn () => $visit($path));
@@ -126,7 +191,13 @@ foreach ([5, 15, 30, 60] as $count) {
     for ($i = 0; $i < $count; $i++) {
         $entries[] = $cycle[$i % 5];
     }
-    $case = CaseFile::parse(json_encode(['format' => CaseFile::FORMAT, 'machine' => ['facts' => ['status_lamps' => true]], 'entries' => $entries], JSON_THROW_ON_ERROR), $catalogue);
+    $case = CaseFile::parse(
+        json_encode(
+            ['format' => CaseFile::FORMAT, 'machine' => ['facts' => ['status_lamps' => true]], 'entries' => $entries],
+            JSON_THROW_ON_ERROR,
+        ),
+        $catalogue,
+    );
     $taken = median(fn () => Assessment::of($case->machine, $case->record, $case->shelf, $catalogue), 5);
     $base ??= $taken;
     printf("%-34s %8.1f ms   %.1f times five entries\n", "all advice at {$count} entries", $taken, $taken / $base);

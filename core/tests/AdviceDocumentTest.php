@@ -16,12 +16,20 @@ final class AdviceDocumentTest extends TestCase
         $root = dirname(__DIR__, 2);
         $folder = sys_get_temp_dir().'/orthoscope-advice-'.bin2hex(random_bytes(4));
         mkdir("{$folder}/advice", recursive: true);
-        $emptied = preg_replace('/(<!-- (?!end)\w+ -->\n).*?(<!-- end -->)/s', '$1$2', (string) file_get_contents("{$root}/docs/ADVICE.md"));
+        $emptied = preg_replace(
+            '/(<!-- (?!end)\w+ -->\n).*?(<!-- end -->)/s',
+            '$1$2',
+            (string) file_get_contents("{$root}/docs/ADVICE.md"),
+        );
         file_put_contents("{$folder}/ADVICE.md", $emptied);
         foreach (glob("{$root}/docs/advice/*.json") ?: [] as $figures) {
             copy($figures, "{$folder}/advice/".basename($figures));
         }
-        exec(escapeshellarg(PHP_BINARY).' '.escapeshellarg("{$root}/bin/lib/advice.php").' '.escapeshellarg($folder), $said, $status);
+        exec(
+            escapeshellarg(PHP_BINARY).' '.escapeshellarg("{$root}/bin/lib/advice.php").' '.escapeshellarg($folder),
+            $said,
+            $status,
+        );
         $this->assertSame(0, $status, implode("\n", $said));
         foreach (self::DRAWN as $file) {
             $this->assertFileEquals("{$root}/docs/{$file}", "{$folder}/{$file}");

@@ -17,11 +17,11 @@ use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
 
 /**
- * Plays worked courses entry by entry. Words under `then`: standing (part: one word), never (part: words that must not
- * be said), top (the likeliest part), likelier / sound (at least), unlikely (at most), next (step that must be among
- * the first three open ones), offers (all of them among the first seven open ones), later (none of them among the first three), locked / open (steps that must or must not be locked), state, surprise, owed (count), why / unsaid
- * (words that the sentence of advice must have, or must not).
- * What is expected is common practice, no source.
+ * Plays worked courses entry by entry. Words under `then`: standing (part: one word), never (part: words that must not be said), top (the
+ * likeliest part), likelier / sound (at least), unlikely (at most), next (step that must be among the first three open ones), offers (all
+ * of them among the first seven open ones), later (none of them among the first three), locked / open (steps that must or must not be
+ * locked), state, surprise, owed (count), why / unsaid (words that the sentence of advice must have, or must not). What is expected is
+ * common practice, no source.
  */
 final class CourseTest extends TestCase
 {
@@ -55,16 +55,31 @@ final class CourseTest extends TestCase
                 'likelier' => $this->probableAtLeast($expected, $assessment, $where),
                 'unlikely' => $this->probableAtMost($expected, $assessment, $where),
                 'sound' => $this->assertGreaterThanOrEqual($expected, $assessment->sound, "{$where}: sound"),
-                'next' => $this->assertNotEmpty(array_intersect((array) $expected, $this->open($assessment)), "{$where}: next was ".implode(', ', $this->open($assessment))),
-                'offers' => $this->assertSame([], array_values(array_diff((array) $expected, $this->open($assessment, 7))), "{$where}: offered were ".implode(', ', $this->open($assessment, 7))),
-                'later' => $this->assertSame([], array_values(array_intersect((array) $expected, $this->open($assessment))), "{$where}: next was ".implode(', ', $this->open($assessment))),
+                'next' => $this->assertNotEmpty(
+                    array_intersect((array) $expected, $this->open($assessment)),
+                    "{$where}: next was ".implode(', ', $this->open($assessment)),
+                ),
+                'offers' => $this->assertSame(
+                    [],
+                    array_values(array_diff((array) $expected, $this->open($assessment, 7))),
+                    "{$where}: offered were ".implode(', ', $this->open($assessment, 7)),
+                ),
+                'later' => $this->assertSame(
+                    [],
+                    array_values(array_intersect((array) $expected, $this->open($assessment))),
+                    "{$where}: next was ".implode(', ', $this->open($assessment)),
+                ),
                 'why' => $this->assertStringContainsString($expected, $assessment->advice->why, $where),
                 'unsaid' => $this->assertStringNotContainsString($expected, $assessment->advice->why, $where),
                 'locked' => $this->locks((array) $expected, true, $assessment, $where),
                 'open' => $this->locks((array) $expected, false, $assessment, $where),
                 'gone' => $this->gone((array) $expected, $assessment, $where),
                 'state' => $this->assertSame($expected, $assessment->advice->state->value, "{$where}: {$assessment->advice->why}"),
-                'surprise' => $this->assertSame($expected, [$assessment->surprise->level !== 'none', $assessment->surprise->entry], "{$where}: surprise"),
+                'surprise' => $this->assertSame(
+                    $expected,
+                    [$assessment->surprise->level !== 'none', $assessment->surprise->entry],
+                    "{$where}: surprise",
+                ),
                 'owed' => $this->assertCount($expected, $assessment->proof->owed, "{$where}: ".implode(' ', $assessment->proof->owed)),
                 default => $this->fail("{$where}: \"{$what}\" is not a word of courses."),
             };
@@ -76,7 +91,11 @@ final class CourseTest extends TestCase
     {
         foreach ($expected as $part => $standing) {
             $is = $assessment->standings[$part];
-            $this->assertContains($is->standing, array_map(Standing::from(...), explode('|', $standing)), "{$where}: {$part} at {$is->probability}");
+            $this->assertContains(
+                $is->standing,
+                array_map(Standing::from(...), explode('|', $standing)),
+                "{$where}: {$part} at {$is->probability}",
+            );
             if (in_array($is->standing, [Standing::Proved, Standing::Condemned, Standing::Provisional, Standing::NotAlone], true)) {
                 $this->assertNotSame([], $is->because, "{$where}: {$part} has no entry behind it");
             }

@@ -15,7 +15,15 @@ final class PatternsDocumentTest extends TestCase
         $this->assertLessThanOrEqual(1.0, $figures['false_a_year'], 'at most one false pattern in a year of 1,000 jobs');
         $this->assertSame(1000, $figures['jobs']);
         $table = $this->table('patterns');
-        foreach ([sprintf('%.2f on average, %d at most', $figures['false_a_year'], $figures['most_in_a_year']), "{$figures['found']} of {$figures['years']}", "{$figures['days']['middle']} in the middle; eight of ten between {$figures['days']['low']} and {$figures['days']['high']}", "{$figures['jobs_of_model']['middle']} in the middle; eight of ten between {$figures['jobs_of_model']['low']} and {$figures['jobs_of_model']['high']}"] as $expected) {
+        foreach (
+            [
+                sprintf('%.2f on average, %d at most', $figures['false_a_year'], $figures['most_in_a_year']),
+                "{$figures['found']} of {$figures['years']}",
+                "{$figures['days']['middle']} in the middle; eight of ten between {$figures['days']['low']} and {$figures['days']['high']}",
+                "{$figures['jobs_of_model']['middle']} in the middle; eight of ten between {$figures['jobs_of_model']['low']} and "
+                    ."{$figures['jobs_of_model']['high']}",
+            ] as $expected
+        ) {
             $this->assertStringContainsString($expected, $table);
         }
     }
@@ -40,7 +48,14 @@ final class PatternsDocumentTest extends TestCase
 
     private function table(string $name): string
     {
-        $this->assertSame(1, preg_match("/<!-- {$name} -->(.*?)<!-- end -->/s", (string) file_get_contents(dirname(__DIR__, 2).'/docs/PATTERNS.md'), $found));
+        $this->assertSame(
+            1,
+            preg_match(
+                "/<!-- {$name} -->(.*?)<!-- end -->/s",
+                (string) file_get_contents(dirname(__DIR__, 2).'/docs/PATTERNS.md'),
+                $found,
+            ),
+        );
 
         return $found[1];
     }

@@ -89,11 +89,18 @@ return new class extends Migration
     {
         foreach (['UPDATE', 'DELETE'] as $deed) {
             match (DB::getDriverName()) {
-                'sqlite' => DB::statement("CREATE TRIGGER entries_no_{$deed} BEFORE {$deed} ON entries BEGIN SELECT RAISE(ABORT, 'The record is append-only: strike the entry out instead.'); END"),
-                'pgsql' => DB::unprepared(<<<SQL
-                    CREATE OR REPLACE FUNCTION entries_append_only() RETURNS trigger AS \$\$ BEGIN RAISE EXCEPTION 'The record is append-only: strike the entry out instead.'; END \$\$ LANGUAGE plpgsql;
+                'sqlite' => DB::statement(
+                    "CREATE TRIGGER entries_no_{$deed} BEFORE {$deed} ON entries BEGIN SELECT RAISE(ABORT, 'The record is "
+                        ."append-only: strike the entry out instead.'); END",
+                ),
+                'pgsql' => DB::unprepared(
+                    <<<SQL
+                    CREATE OR REPLACE FUNCTION entries_append_only() RETURNS trigger AS \$\$ BEGIN
+                    RAISE EXCEPTION 'The record is append-only: strike the entry out instead.'; END \$\$ LANGUAGE plpgsql;
                     CREATE TRIGGER entries_no_{$deed} BEFORE {$deed} ON entries FOR EACH ROW EXECUTE FUNCTION entries_append_only();
-                    SQL),
+                    SQL
+                    ,
+                ),
                 default => throw new RuntimeException('The ledger can be kept in SQLite or PostgreSQL, where it can be made append-only.'),
             };
         }

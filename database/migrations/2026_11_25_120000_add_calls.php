@@ -23,7 +23,9 @@ return new class extends Migration
         });
         DB::table('jobs')->update(['arrived_at' => DB::raw('created_at')]);
         foreach (DB::table('owners')->get(['id', 'phone']) as $owner) {
-            DB::table('owners')->where('id', $owner->id)->update(['phone_key' => substr((string) preg_replace('/\D/', '', $owner->phone), -9)]);
+            DB::table('owners')
+                ->where('id', $owner->id)
+                ->update(['phone_key' => substr((string) preg_replace('/\D/', '', $owner->phone), -9)]);
         }
         Schema::create('calls', function (Blueprint $table): void {
             $table->foreignId('job_id')->primary()->constrained();

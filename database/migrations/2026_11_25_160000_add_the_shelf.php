@@ -83,6 +83,17 @@ return new class extends Migration
         foreach (['notices', 'stock', 'loans', 'spare_events'] as $table) {
             Schema::dropIfExists($table);
         }
-        Schema::table('spares', fn (Blueprint $table) => $table->dropColumn(['trust_at', 'facts', 'origin', 'status', 'reason', 'reserved_for', 'reserved_until']));
+        Schema::table(
+            'spares',
+            fn (Blueprint $table) => $table->dropColumn([
+                'trust_at',
+                'facts',
+                'origin',
+                'status',
+                'reason',
+                'reserved_for',
+                'reserved_until',
+            ]),
+        );
     }
 };

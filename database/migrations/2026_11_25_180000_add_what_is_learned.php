@@ -18,7 +18,8 @@ return new class extends Migration
             $table->json('comeback')->nullable();
         });
 
-        // Words a job is found by: of its owner, its machine, its number. Looked up from their beginning, so that it stays as quick with many jobs.
+        // Words a job is found by: of its owner, its machine, its number. Looked up from their beginning, so that it stays as quick with
+        // many jobs.
         Schema::create('job_words', function (Blueprint $table): void {
             $table->string('word', 40);
             $table->foreignId('job_id')->constrained();

@@ -25,8 +25,14 @@ use Symfony\Component\Yaml\Yaml;
 /** Who is in and has which bench in the demo shop, its codes, its papers, and a reading that waits. */
 class BenchSeeder extends Seeder
 {
-    public function run(ClaimBench $claimBench, ShopCodes $codes, KeepPaper $keepPaper, ReceiveReading $receive, Loans $loans, AssessJob $assessJob): void
-    {
+    public function run(
+        ClaimBench $claimBench,
+        ShopCodes $codes,
+        KeepPaper $keepPaper,
+        ReceiveReading $receive,
+        Loans $loans,
+        AssessJob $assessJob,
+    ): void {
         $people = User::query()->get()->keyBy('email');
         $demo = Yaml::parseFile(__DIR__.'/demo-bench.yaml');
         Storage::disk('local')->deleteDirectory('papers');
@@ -35,11 +41,21 @@ class BenchSeeder extends Seeder
         }
         for ($day = now()->startOfDay(); $day->lt(now()->addDays(7)); $day = $day->copy()->addDay()) {
             foreach (in_array($day->dayOfWeekIso, config('shop.open_days'), true) ? $demo['shifts'] : [] as $shift) {
-                Shift::query()->create(['user_id' => $people[$shift['who']]->id, 'from_at' => $day->copy()->setTimeFromTimeString($shift['from']), 'to_at' => $day->copy()->setTimeFromTimeString($shift['to'])]);
+                Shift::query()->create([
+                    'user_id' => $people[$shift['who']]->id,
+                    'from_at' => $day->copy()->setTimeFromTimeString($shift['from']),
+                    'to_at' => $day->copy()->setTimeFromTimeString($shift['to']),
+                ]);
             }
         }
         // What is closed has given its spares back.
-        foreach (Loan::query()->with(['spare', 'job'])->whereNull('back_at')->whereHas('job.summary', fn ($summary) => $summary->where('closed', true))->get() as $loan) {
+        foreach (
+            Loan::query()
+                ->with(['spare', 'job'])
+                ->whereNull('back_at')
+                ->whereHas('job.summary', fn ($summary) => $summary->where('closed', true))
+                ->get() as $loan
+        ) {
             $loans->bringBack($loan, 'worked', '', $people['piet'], $assessJob);
         }
         $codes->add(CodebookCsv::read($demo['codes'], app(Catalogue::class)), $people['maud']);
@@ -47,7 +63,13 @@ class BenchSeeder extends Seeder
             $keepPaper->keep($paper['model'], $paper['kind'], $paper['title'], null, $people[$paper['by']]);
         }
         foreach ($demo['readings'] as $reading) {
-            $receive->at($reading['bench'], json_encode(Instrument::from($reading['instrument'])->read($reading['fault'], Draw::from('demo'))->toArray(), JSON_THROW_ON_ERROR));
+            $receive->at(
+                $reading['bench'],
+                json_encode(
+                    Instrument::from($reading['instrument'])->read($reading['fault'], Draw::from('demo'))->toArray(),
+                    JSON_THROW_ON_ERROR,
+                ),
+            );
         }
     }
 }

@@ -13,6 +13,13 @@ class DatabaseSeeder extends Seeder
     {
         // The demo has a part on its way, whatever day it is loaded.
         config(['shop.supplier_sold_out' => 0.0]);
-        $this->call([PeopleSeeder::class, ShelfSeeder::class, JobsSeeder::class, BenchSeeder::class, EconomySeeder::class, HistorySeeder::class]);
+        $this->call([
+            PeopleSeeder::class,
+            ShelfSeeder::class,
+            JobsSeeder::class,
+            BenchSeeder::class,
+            EconomySeeder::class,
+            HistorySeeder::class,
+        ]);
     }
 }

@@ -30,7 +30,13 @@ class JobsSeeder extends Seeder
         foreach (Yaml::parseFile(__DIR__.'/demo-jobs.yaml')['jobs'] as $demo) {
             $clock = $today->copy()->subDays($demo['days_ago'])->setTimeFromTimeString($demo['at']);
             Carbon::setTestNow($clock);
-            $job = $takeIn->takeIn($people['oda'], $demo['owner'] + ['phone' => '', 'email' => ''], $demo['machine'], [['kind' => 'report', ...$demo['report']]], $demo['tag']);
+            $job = $takeIn->takeIn(
+                $people['oda'],
+                $demo['owner'] + ['phone' => '', 'email' => ''],
+                $demo['machine'],
+                [['kind' => 'report', ...$demo['report']]],
+                $demo['tag'],
+            );
             foreach ($demo['entries'] ?? [] as $entry) {
                 $this->record($recordEntries, $job, $people[$entry['by'] ?? $demo['technician']], $entry, $clock);
             }

@@ -23,7 +23,10 @@ class ShelfSeeder extends Seeder
         [$now, $clockBefore] = [Carbon::now(), Carbon::getTestNow()];
         foreach ($demo['spares'] as $row) {
             Carbon::setTestNow($now->copy()->subDays($row['days_ago']));
-            $spare = NewSpare::written(array_map(strval(...), array_diff_key($row, ['days_ago' => 1, 'proof' => 1])), app(Catalogue::class));
+            $spare = NewSpare::written(
+                array_map(strval(...), array_diff_key($row, ['days_ago' => 1, 'proof' => 1])),
+                app(Catalogue::class),
+            );
             $kept = $book->add($spare, $people['maud']);
             if (isset($row['proof'])) {
                 $book->prove($kept, $row['proof'], true, 'in the bench machine', $people['rhea']);

@@ -67,6 +67,9 @@ final class House
     /** @var array<string, array<string, string>> namespace => its rooms */
     public const WINGS = ['Orthoscope\Core' => self::CORE, 'App' => self::APP];
 
-    /** @var array<string, list<string>> rooms of the core that only these may use: nothing that ships to a bench reasons with a simulated world */
+    /**
+     * @var array<string, list<string>> rooms of the core that only these may use: nothing that ships to a bench reasons with a simulated
+     *     world
+     */
     public const ONLY_FOR = ['Simulation' => ['CommandLine'], 'CommandLine' => []];
 }

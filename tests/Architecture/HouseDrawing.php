@@ -29,16 +29,16 @@ final class HouseDrawing
         $width = self::WIDTH;
 
         return <<<SVG
-            <svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 {$width} {$height}" font-family="Atkinson Hyperlegible, sans-serif">
-            <title>The rooms of the house: each uses only rooms below it</title>
-            <style>
-            .box{fill:#fbf7ee;stroke:#33312c}.line{stroke:#a8642a;stroke-width:1;fill:none;opacity:.55}
-            text{font-size:13px;fill:#23211d}.wing{font-size:17px;font-weight:bold}
-            </style>
-            <rect width="{$width}" height="{$height}" fill="#f4efe4"/>
-            {$parts}</svg>
+        <svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 {$width} {$height}" font-family="Atkinson Hyperlegible, sans-serif">
+        <title>The rooms of the house: each uses only rooms below it</title>
+        <style>
+        .box{fill:#fbf7ee;stroke:#33312c}.line{stroke:#a8642a;stroke-width:1;fill:none;opacity:.55}
+        text{font-size:13px;fill:#23211d}.wing{font-size:17px;font-weight:bold}
+        </style>
+        <rect width="{$width}" height="{$height}" fill="#f4efe4"/>
+        {$parts}</svg>
 
-            SVG;
+        SVG;
     }
 
     /**
@@ -64,10 +64,19 @@ final class HouseDrawing
                 [$ux, $uy, $uw] = $places[$used];
                 $lines .= sprintf(
                     '<path class="line" d="M%.0f %.0f C%.0f %.0f %.0f %.0f %.0f %.0f"/>'."\n",
-                    $x + $w / 2, $y + self::BOX, $x + $w / 2, $y + self::BOX + 26, $ux + $uw / 2, $uy - 26, $ux + $uw / 2, $uy,
+                    $x + $w / 2,
+                    $y + self::BOX,
+                    $x + $w / 2,
+                    $y + self::BOX + 26,
+                    $ux + $uw / 2,
+                    $uy - 26,
+                    $ux + $uw / 2,
+                    $uy,
                 );
             }
-            $title = htmlspecialchars("{$room}: {$words[$room]}. Uses ".(implode(', ', array_keys($uses->uses[$room] ?? [])) ?: 'no other').'.');
+            $title = htmlspecialchars(
+                "{$room}: {$words[$room]}. Uses ".(implode(', ', array_keys($uses->uses[$room] ?? [])) ?: 'no other').'.',
+            );
             $name = str_replace('UseCases\\', '', $room);
             $boxes .= sprintf("<g><title>%s</title>\n", $title);
             $boxes .= sprintf('<rect class="box" x="%.0f" y="%.0f" width="%.0f" height="%d" rx="3"/>'."\n", $x, $y, $w, self::BOX);
@@ -82,15 +91,17 @@ final class HouseDrawing
     {
         $direct = array_keys($uses->uses[$room] ?? []);
 
-        return array_values(array_filter($direct, function (string $used) use ($direct, $uses): bool {
-            foreach (array_diff($direct, [$used]) as $other) {
-                if (in_array($used, self::reached($other, $uses), true)) {
-                    return false;
+        return array_values(
+            array_filter($direct, function (string $used) use ($direct, $uses): bool {
+                foreach (array_diff($direct, [$used]) as $other) {
+                    if (in_array($used, self::reached($other, $uses), true)) {
+                        return false;
+                    }
                 }
-            }
 
-            return true;
-        }));
+                return true;
+            }),
+        );
     }
 
     /** @return list<string> */

@@ -29,16 +29,67 @@ final class AccessibilityTest extends BrowserTestCase
         $this->visit('/login');
         $this->check('log in');
         $this->logIn('maud');
-        foreach ([
-            '/', '/counter', '/find?q=nobody', '/find?q=Z9-999', '/find?q=heron', '/shelf',
-            '/jobs/K4-327', '/jobs/C7-254', '/jobs/P3-662', '/jobs/T5-438', '/jobs/M2-895', '/jobs/W6-549', '/jobs/H8-286',
-            '/jobs/M2-895/tag', '/jobs/M2-895/close', '/jobs/D5-864', '/jobs/V8-449/stand', '/jobs/P3-662/stand', '/jobs/P3-662/close', '/jobs/P3-662/tag',
-            '/calls', '/calls/R6-583', '/calls/R6-583?question=inside', '/calls/N7-228', '/calls/W3-946/arrival', '/jobs/K4-327/photos', '/jobs/K4-327/receipt', '/jobs/T5-438/supply',
-            '/jobs/T5-438/socket', '/jobs/K4-327/papers', '/jobs/K4-327/card?says_memory=4+GB&says_bus=192', '/codes',
-            '/spares/M-31', '/spares/M-31/label', '/jobs/K4-327/donors/stick-1', '/jobs/K4-327/contacts', '/shelf/coverage', '/shelf?like=M-31&status=all',
-            '/jobs/V8-449/decide', '/jobs/W6-549/decide', '/jobs/V8-449/quote?options[]=return&options[]=replace:card:new', '/jobs/M2-895/prove', '/result-cards', '/comebacks', '/jobs/E6-253/comeback', '/jobs/E6-253', '/claims/1', '/jobs/N5-372/claim', '/jobs/N5-372/came-back', '/patterns', '/how-well', '/diary', '/orders', '/messages', '/own', '/jobs/H8-286/collect',
-            '/jobs/H8-286/letter',
-        ] as $path) {
+        foreach (
+            [
+                '/',
+                '/counter',
+                '/find?q=nobody',
+                '/find?q=Z9-999',
+                '/find?q=heron',
+                '/shelf',
+                '/jobs/K4-327',
+                '/jobs/C7-254',
+                '/jobs/P3-662',
+                '/jobs/T5-438',
+                '/jobs/M2-895',
+                '/jobs/W6-549',
+                '/jobs/H8-286',
+                '/jobs/M2-895/tag',
+                '/jobs/M2-895/close',
+                '/jobs/D5-864',
+                '/jobs/V8-449/stand',
+                '/jobs/P3-662/stand',
+                '/jobs/P3-662/close',
+                '/jobs/P3-662/tag',
+                '/calls',
+                '/calls/R6-583',
+                '/calls/R6-583?question=inside',
+                '/calls/N7-228',
+                '/calls/W3-946/arrival',
+                '/jobs/K4-327/photos',
+                '/jobs/K4-327/receipt',
+                '/jobs/T5-438/supply',
+                '/jobs/T5-438/socket',
+                '/jobs/K4-327/papers',
+                '/jobs/K4-327/card?says_memory=4+GB&says_bus=192',
+                '/codes',
+                '/spares/M-31',
+                '/spares/M-31/label',
+                '/jobs/K4-327/donors/stick-1',
+                '/jobs/K4-327/contacts',
+                '/shelf/coverage',
+                '/shelf?like=M-31&status=all',
+                '/jobs/V8-449/decide',
+                '/jobs/W6-549/decide',
+                '/jobs/V8-449/quote?options[]=return&options[]=replace:card:new',
+                '/jobs/M2-895/prove',
+                '/result-cards',
+                '/comebacks',
+                '/jobs/E6-253/comeback',
+                '/jobs/E6-253',
+                '/claims/1',
+                '/jobs/N5-372/claim',
+                '/jobs/N5-372/came-back',
+                '/patterns',
+                '/how-well',
+                '/diary',
+                '/orders',
+                '/messages',
+                '/own',
+                '/jobs/H8-286/collect',
+                '/jobs/H8-286/letter',
+            ] as $path
+        ) {
             $this->visit($path);
             $this->assertSame($theme, $this->browser->executeScript('return document.documentElement.dataset.bsTheme'));
             $this->check($path);
@@ -54,7 +105,10 @@ final class AccessibilityTest extends BrowserTestCase
         }
         $this->visit('/jobs/K4-327');
         foreach (['tally', 'instruments', 'start', 'check'] as $dialog) {
-            $this->browser->executeScript("document.querySelector('.keys [data-dialog={$dialog}]').click(); document.querySelector('#d-{$dialog} .setup')?.setAttribute('open', '')");
+            $this->browser->executeScript(
+                "document.querySelector('.keys [data-dialog={$dialog}]').click(); document.querySelector('#d-{$dialog} "
+                    .".setup')?.setAttribute('open', '')",
+            );
             $this->waitFor("#d-{$dialog}[open]");
             $this->check("form {$dialog} with something in it");
             $this->browser->executeScript("document.querySelector('#d-{$dialog}').close()");
@@ -70,9 +124,35 @@ final class AccessibilityTest extends BrowserTestCase
     {
         $this->logIn('maud');
         $this->browser->manage()->window()->setSize(new \Facebook\WebDriver\WebDriverDimension(1024, 900));
-        foreach (['/', '/counter', '/calls', '/calls/R6-583', '/calls/N7-228', '/calls/W3-946/arrival', '/jobs/K4-327/photos', '/jobs/D5-864', '/jobs/K4-327', '/jobs/M2-895/close', '/shelf', '/codes', '/spares/M-31', '/jobs/K4-327/donors/stick-1', '/jobs/K4-327/contacts', '/shelf/coverage', '/jobs/T5-438/socket', '/jobs/K4-327/card', '/jobs/K4-327/papers'] as $path) {
+        foreach (
+            [
+                '/',
+                '/counter',
+                '/calls',
+                '/calls/R6-583',
+                '/calls/N7-228',
+                '/calls/W3-946/arrival',
+                '/jobs/K4-327/photos',
+                '/jobs/D5-864',
+                '/jobs/K4-327',
+                '/jobs/M2-895/close',
+                '/shelf',
+                '/codes',
+                '/spares/M-31',
+                '/jobs/K4-327/donors/stick-1',
+                '/jobs/K4-327/contacts',
+                '/shelf/coverage',
+                '/jobs/T5-438/socket',
+                '/jobs/K4-327/card',
+                '/jobs/K4-327/papers',
+            ] as $path
+        ) {
             $this->visit($path);
-            $this->assertLessThanOrEqual(0, $this->browser->executeScript('return document.documentElement.scrollWidth - document.documentElement.clientWidth'), "{$path} runs over sideways");
+            $this->assertLessThanOrEqual(
+                0,
+                $this->browser->executeScript('return document.documentElement.scrollWidth - document.documentElement.clientWidth'),
+                "{$path} runs over sideways",
+            );
         }
     }
 
@@ -81,12 +161,17 @@ final class AccessibilityTest extends BrowserTestCase
         static $axe = null;
         $axe ??= (string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js');
         $this->browser->executeScript($axe);
-        $found = $this->browser->executeAsyncScript(<<<'JS'
+        $found = $this->browser->executeAsyncScript(
+            <<<'JS'
             const done = arguments[arguments.length - 1];
             axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] })
-                .then((r) => done({ passes: r.passes.length, violations: r.violations.map((v) => `${v.id}: ${v.help} (${v.nodes.slice(0, 3).map((n) => n.html.slice(0, 160) + ' ' + (n.any[0]?.message ?? '')).join(' | ')})`) }))
+                .then((r) => done({ passes: r.passes.length, violations: r.violations.map((v) =>
+                    `${v.id}: ${v.help} (${v.nodes.slice(0, 3).map((n) => n.html.slice(0, 160)
+                + ' ' + (n.any[0]?.message ?? '')).join(' | ')})`) }))
                 .catch((e) => done({ passes: 0, violations: [String(e)] }));
-            JS);
+            JS
+            ,
+        );
         foreach ($found['violations'] as $violation) {
             $this->violations[] = "{$where}: {$violation}";
         }

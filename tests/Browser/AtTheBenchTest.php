@@ -61,7 +61,10 @@ final class AtTheBenchTest extends BrowserTestCase
         $this->browser->executeScript('document.querySelector("[data-for=u-stick-2]").focus()');
         $this->keys(WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT);
         $this->assertSame('out', $this->chosen('u-stick-2'));
-        $this->assertSame('out', $this->browser->executeScript('return document.querySelector("[data-for=u-stick-2]").closest("[data-bay]").dataset.bay'));
+        $this->assertSame(
+            'out',
+            $this->browser->executeScript('return document.querySelector("[data-for=u-stick-2]").closest("[data-bay]").dataset.bay'),
+        );
         // Split: only stick 2 stays changed.
         $this->click('Only Stick 2');
         $this->assertSame(['own', 'out', 'own'], [$this->chosen('u-stick-1'), $this->chosen('u-stick-2'), $this->chosen('u-stick-3')]);
@@ -77,7 +80,9 @@ final class AtTheBenchTest extends BrowserTestCase
     {
         $this->openJob('T5-438');
         $this->keys('t');
-        $this->browser->executeScript("document.querySelector('#d-start .setup').open = true; document.querySelector('[data-for=u-output]').focus()");
+        $this->browser->executeScript(
+            "document.querySelector('#d-start .setup').open = true; document.querySelector('[data-for=u-output]').focus()",
+        );
         $this->keys(WebDriverKeys::ARROW_RIGHT);
         $this->browser->executeScript("document.querySelector('[data-for=u-card]').focus()");
         $this->keys(WebDriverKeys::ARROW_RIGHT);
@@ -118,7 +123,8 @@ final class AtTheBenchTest extends BrowserTestCase
         $this->openJob('M2-895');
         $entries = $this->entries();
         // The server takes it, and the answer never arrives: the browser believes it was not sent and sends it again.
-        $this->browser->executeScript(<<<'JS'
+        $this->browser->executeScript(
+            <<<'JS'
             const real = window.fetch;
             let lost = false;
             window.fetch = async (...request) => {
@@ -129,10 +135,15 @@ final class AtTheBenchTest extends BrowserTestCase
                 }
                 return answer;
             };
-            JS);
+            JS
+            ,
+        );
         $this->keys('n', 'only once', WebDriverKeys::TAB, WebDriverKeys::TAB, WebDriverKeys::TAB, WebDriverKeys::ENTER);
         $this->waitForEntries($entries + 1);
-        (new WebDriverWait($this->browser, 20, 100))->until(fn (): bool => $this->browser->executeScript('return localStorage.getItem("orthoscope.unsent")') === '[]', 'it was not sent again');
+        (new WebDriverWait($this->browser, 20, 100))->until(
+            fn (): bool => $this->browser->executeScript('return localStorage.getItem("orthoscope.unsent")') === '[]',
+            'it was not sent again',
+        );
         $this->visit('/jobs/M2-895');
         $this->assertSame($entries + 1, $this->entries());
         $this->assertSame(1, substr_count($this->text('.trials'), 'only once'));
@@ -142,10 +153,17 @@ final class AtTheBenchTest extends BrowserTestCase
     {
         $this->openJob('M2-895');
         $entries = $this->entries();
-        $leave = fn (string $who, string $words) => $this->browser->executeScript(<<<'JS'
-            const entry = { action: location.href + '/entries', page: location.pathname, who: arguments[0] || document.querySelector('meta[name=who]').content, at: Date.now(), body: [['entry[kind]', 'note'], ['entry[text]', arguments[1]], ['once', `left-${arguments[1]}`]] };
-            localStorage.setItem('orthoscope.unsent', JSON.stringify([...JSON.parse(localStorage.getItem('orthoscope.unsent') ?? '[]'), entry]));
-            JS, [$who, $words]);
+        $leave = fn (string $who, string $words) => $this->browser->executeScript(
+            <<<'JS'
+            const entry = { action: location.href + '/entries', page: location.pathname,
+                who: arguments[0] || document.querySelector('meta[name=who]').content, at: Date.now(),
+                body: [['entry[kind]', 'note'], ['entry[text]', arguments[1]], ['once', `left-${arguments[1]}`]] };
+            localStorage.setItem('orthoscope.unsent',
+                JSON.stringify([...JSON.parse(localStorage.getItem('orthoscope.unsent') ?? '[]'), entry]));
+            JS
+            ,
+            [$who, $words],
+        );
         // Of two entries left in this browser one is a colleague's, and one that of whoever is logged in.
         $leave('another', 'theirs alone');
         $leave('', 'mine');
@@ -154,7 +172,10 @@ final class AtTheBenchTest extends BrowserTestCase
         $this->assertStringContainsString('mine', $this->text('.trials tbody tr'));
         $this->assertStringNotContainsString('theirs alone', $this->text('.trials'));
         $this->assertFalse($this->browser->findElement(WebDriverBy::cssSelector('[data-unsent]'))->isDisplayed());
-        $this->assertStringContainsString('theirs alone', (string) $this->browser->executeScript('return localStorage.getItem("orthoscope.unsent")'));
+        $this->assertStringContainsString(
+            'theirs alone',
+            (string) $this->browser->executeScript('return localStorage.getItem("orthoscope.unsent")'),
+        );
     }
 
     private function openJob(string $tag): void
@@ -173,22 +194,47 @@ final class AtTheBenchTest extends BrowserTestCase
     /** Presses the mouse on one thing, moves it to another in two goes, and lets go. */
     private function drag(string $from, string $to): void
     {
-        [$x, $y, $endX, $endY] = $this->browser->executeScript('return arguments[0].flatMap((css) => { const box = document.querySelector(css).getBoundingClientRect(); return [box.x + box.width / 2, box.y + box.height / 2]; })', [[$from, $to]]);
+        [$x, $y, $endX, $endY] = $this->browser->executeScript(
+            'return arguments[0].flatMap((css) => { const box = document.querySelector(css).getBoundingClientRect(); return [box.x + '
+                .'box.width / 2, box.y + box.height / 2]; })',
+            [[$from, $to]],
+        );
         $tools = new ChromeDevToolsDriver($this->browser);
-        foreach ([['mousePressed', $x, $y], ['mouseMoved', ($x + $endX) / 2, ($y + $endY) / 2], ['mouseMoved', $endX, $endY], ['mouseReleased', $endX, $endY]] as [$type, $atX, $atY]) {
-            $tools->execute('Input.dispatchMouseEvent', ['type' => $type, 'x' => $atX, 'y' => $atY, 'button' => 'left', 'buttons' => $type === 'mouseReleased' ? 0 : 1, 'clickCount' => 1]);
+        foreach (
+            [
+                ['mousePressed', $x, $y],
+                ['mouseMoved', ($x + $endX) / 2, ($y + $endY) / 2],
+                ['mouseMoved', $endX, $endY],
+                ['mouseReleased', $endX, $endY],
+            ] as [$type, $atX, $atY]
+        ) {
+            $tools->execute('Input.dispatchMouseEvent', [
+                'type' => $type,
+                'x' => $atX,
+                'y' => $atY,
+                'button' => 'left',
+                'buttons' => $type === 'mouseReleased' ? 0 : 1,
+                'clickCount' => 1,
+            ]);
         }
     }
 
     private function chosen(string $select): ?string
     {
-        return (new WebDriverSelect($this->browser->findElement(WebDriverBy::id($select))))->getFirstSelectedOption()->getAttribute('value');
+        return (new WebDriverSelect($this->browser->findElement(WebDriverBy::id($select))))
+            ->getFirstSelectedOption()
+            ->getAttribute('value');
     }
 
     private function network(bool $there): void
     {
         $tools = new ChromeDevToolsDriver($this->browser);
         $tools->execute('Network.enable');
-        $tools->execute('Network.emulateNetworkConditions', ['offline' => ! $there, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $tools->execute('Network.emulateNetworkConditions', [
+            'offline' => ! $there,
+            'latency' => 0,
+            'downloadThroughput' => -1,
+            'uploadThroughput' => -1,
+        ]);
     }
 }

@@ -79,7 +79,10 @@ abstract class BrowserTestCase extends TestCase
 
     protected function waitFor(string $css): RemoteWebElement
     {
-        (new WebDriverWait($this->browser, 20, 100))->until(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector($css)) !== [], "{$css} did not appear");
+        (new WebDriverWait($this->browser, 20, 100))->until(
+            fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector($css)) !== [],
+            "{$css} did not appear",
+        );
 
         $this->waitForScripts();
 
@@ -92,7 +95,10 @@ abstract class BrowserTestCase extends TestCase
         (new WebDriverWait($this->browser, 20, 100))->until(function () use ($text, $css): bool {
             try {
                 // In one go: an element held while the page changes belongs to no document.
-                return str_contains((string) $this->browser->executeScript('return document.querySelector(arguments[0])?.innerText ?? ""', [$css]), $text);
+                return str_contains(
+                    (string) $this->browser->executeScript('return document.querySelector(arguments[0])?.innerText ?? ""', [$css]),
+                    $text,
+                );
             } catch (WebDriverException) {
                 return false;
             }
@@ -103,14 +109,20 @@ abstract class BrowserTestCase extends TestCase
     /** Keys pressed before the page's scripts run are lost. */
     private function waitForScripts(): void
     {
-        (new WebDriverWait($this->browser, 20, 50))->until(fn (): bool => $this->browser->executeScript('return document.readyState') === 'complete');
+        (new WebDriverWait($this->browser, 20, 50))->until(
+            fn (): bool => $this->browser->executeScript('return document.readyState') === 'complete',
+        );
     }
 
     /** Clicks what carries this text, and can be clicked. */
     protected function click(string $text): void
     {
         $quoted = json_encode($text, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
-        foreach ($this->browser->findElements(WebDriverBy::xpath("//*[self::a or self::button or self::label or self::summary][contains(normalize-space(.), {$quoted})]")) as $element) {
+        foreach (
+            $this->browser->findElements(
+                WebDriverBy::xpath("//*[self::a or self::button or self::label or self::summary][contains(normalize-space(.), {$quoted})]"),
+            ) as $element
+        ) {
             if ($element->isDisplayed()) {
                 $this->clickOn($element);
 
@@ -157,14 +169,20 @@ abstract class BrowserTestCase extends TestCase
     /** Waits until the record of the job on the page has so many entries. */
     protected function waitForEntries(int $count): void
     {
-        (new WebDriverWait($this->browser, 20, 100))->until(fn (): bool => count($this->browser->findElements(WebDriverBy::cssSelector('.trials tbody tr[data-entry]'))) === $count, "the record did not come to {$count} entries");
+        (new WebDriverWait($this->browser, 20, 100))->until(
+            fn (): bool => count($this->browser->findElements(WebDriverBy::cssSelector('.trials tbody tr[data-entry]'))) === $count,
+            "the record did not come to {$count} entries",
+        );
         $this->waitForScripts();
     }
 
     /** Visible text of the first element that matches, read in one go. */
     protected function text(string $css): string
     {
-        $text = $this->browser->executeScript('const found = document.querySelector(arguments[0]); return found?.innerText ?? found?.textContent ?? null', [$css]);
+        $text = $this->browser->executeScript(
+            'const found = document.querySelector(arguments[0]); return found?.innerText ?? found?.textContent ?? null',
+            [$css],
+        );
         $this->assertIsString($text, "there is no {$css} on the page");
 
         return $text;
@@ -187,7 +205,10 @@ abstract class BrowserTestCase extends TestCase
     /** The standing that the chain shows of a part. */
     protected function standing(string $part): string
     {
-        $classes = explode(' ', (string) $this->browser->findElement(WebDriverBy::cssSelector(".chain [data-part=\"{$part}\"]"))->getAttribute('class'));
+        $classes = explode(
+            ' ',
+            (string) $this->browser->findElement(WebDriverBy::cssSelector(".chain [data-part=\"{$part}\"]"))->getAttribute('class'),
+        );
 
         return $classes[1] ?? '';
     }

@@ -39,7 +39,10 @@ final class ComebackAndClaimTest extends BrowserTestCase
     {
         $this->logIn('piet');
         $this->visit('/jobs/H8-286/claim');
-        $chosen = fn (): array => [$this->browser->findElement(WebDriverBy::name('what'))->getAttribute('value'), $this->browser->findElement(WebDriverBy::name('reason'))->getAttribute('value')];
+        $chosen = fn (): array => [
+            $this->browser->findElement(WebDriverBy::name('what'))->getAttribute('value'),
+            $this->browser->findElement(WebDriverBy::name('reason'))->getAttribute('value'),
+        ];
         $this->assertSame(['supply|', 'Supply: changed, and the machine got further; the fault was seen or measured.'], $chosen());
         // Another part has another reason, or none; what was typed stays.
         (new WebDriverSelect($this->browser->findElement(WebDriverBy::name('what'))))->selectByValue('board|');
@@ -61,7 +64,11 @@ final class ComebackAndClaimTest extends BrowserTestCase
         $this->click('Put it down');
         $this->waitForText('They found nothing 2 times.');
         $this->assertStringContainsString('The two benches', $this->text('main'));
-        $this->assertNotSame('', (string) $this->browser->findElement(WebDriverBy::name('condition'))->getAttribute('value'), 'The condition that tells the benches apart is proposed.');
+        $this->assertNotSame(
+            '',
+            (string) $this->browser->findElement(WebDriverBy::name('condition'))->getAttribute('value'),
+            'The condition that tells the benches apart is proposed.',
+        );
         $this->click('It is on its way');
         $this->waitForText('It is with the supplier.');
         $this->browser->findElement(WebDriverBy::cssSelector('#a-answer option[value=replaced]'))->click();

@@ -31,7 +31,11 @@ final class DecideToHandBackTest extends BrowserTestCase
         $this->browser->manage()->window()->setSize(new WebDriverDimension(390, 844));
         $this->browser->get($address);
         $this->waitForText('What we suggest: choose one');
-        $this->assertLessThanOrEqual(0, (int) $this->browser->executeScript('return document.documentElement.scrollWidth - window.innerWidth'), 'Nothing hangs over the edge of a telephone.');
+        $this->assertLessThanOrEqual(
+            0,
+            (int) $this->browser->executeScript('return document.documentElement.scrollWidth - window.innerWidth'),
+            'Nothing hangs over the edge of a telephone.',
+        );
         $this->click('Yes, do it');
         $this->waitForText('Choose one of the ways first.');
         $this->clickOn($this->browser->findElement(WebDriverBy::cssSelector('[name=variant][value=A]')));
@@ -48,7 +52,9 @@ final class DecideToHandBackTest extends BrowserTestCase
         $this->assertStringContainsString('O-1000', $this->text('.suspects'));
         $this->visit('/jobs/W6-549/decide');
         $this->clickOn($this->browser->findElement(WebDriverBy::cssSelector('.order summary')));
-        $this->browser->findElement(WebDriverBy::cssSelector('.order [placeholder^="how it was tried"]'))->sendKeys('not listed here nor in the bench machine');
+        $this->browser
+            ->findElement(WebDriverBy::cssSelector('.order [placeholder^="how it was tried"]'))
+            ->sendKeys('not listed here nor in the bench machine');
         $this->click('dead on arrival');
         $this->waitForText('is dead on arrival. What rested on it is weighed again.');
 
@@ -117,7 +123,11 @@ final class DecideToHandBackTest extends BrowserTestCase
         $entries = count($this->browser->findElements(WebDriverBy::cssSelector('.trials tbody tr[data-entry]')));
         $this->keys('t');
         $this->waitFor('#d-start[open]');
-        $this->clickOn($this->browser->findElement(WebDriverBy::cssSelector("#d-start [data-reach-key='{$key}']"))->findElement(WebDriverBy::xpath('..')));
+        $this->clickOn(
+            $this->browser
+                ->findElement(WebDriverBy::cssSelector("#d-start [data-reach-key='{$key}']"))
+                ->findElement(WebDriverBy::xpath('..')),
+        );
         $this->browser->findElement(WebDriverBy::cssSelector('#d-start .main'))->click();
         $this->waitForEntries($entries + 1);
     }

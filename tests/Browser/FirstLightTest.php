@@ -66,7 +66,11 @@ final class FirstLightTest extends BrowserTestCase
         $this->waitForText('is back.');
         // The price is worked out from the record. It may be another.
         $price = $this->browser->findElement(WebDriverBy::name('price'));
-        $this->assertGreaterThanOrEqual(78.0, (float) $price->getAttribute('value'), 'A supply of 65.00 and its tax, and the minutes that went by.');
+        $this->assertGreaterThanOrEqual(
+            78.0,
+            (float) $price->getAttribute('value'),
+            'A supply of 65.00 and its tax, and the minutes that went by.',
+        );
         $this->assertStringContainsString("€ {$price->getAttribute('value')}", $this->text('.bill'));
         $this->assertSame('12', $this->browser->findElement(WebDriverBy::name('warranty_months'))->getAttribute('value'));
         $price->clear();
@@ -77,7 +81,16 @@ final class FirstLightTest extends BrowserTestCase
 
         $this->browser = $this->anotherBrowser();
         $this->browser->get($address);
-        foreach (['“Does nothing since the storm”', 'The power supply no longer worked.', 'We are sure', 'We replaced the power supply.', '89.90', '12 months'] as $expected) {
+        foreach (
+            [
+                '“Does nothing since the storm”',
+                'The power supply no longer worked.',
+                'We are sure',
+                'We replaced the power supply.',
+                '89.90',
+                '12 months',
+            ] as $expected
+        ) {
             $this->assertStringContainsString($expected, $this->text('.letter'));
         }
         $this->visit('/');
@@ -175,7 +188,13 @@ final class FirstLightTest extends BrowserTestCase
         $this->waitFor('form.intake');
         $this->click('Take in, print the tag');
         $this->waitForText('Nothing you typed is lost');
-        foreach (['name' => 'Perrin Ash', 'phone' => '0555 321 654', 'model' => 'Wader 30', 'complaint' => 'Does nothing since the storm'] as $field => $value) {
+        $typed = [
+            'name' => 'Perrin Ash',
+            'phone' => '0555 321 654',
+            'model' => 'Wader 30',
+            'complaint' => 'Does nothing since the storm',
+        ];
+        foreach ($typed as $field => $value) {
             $this->browser->findElement(WebDriverBy::name($field))->sendKeys($value);
         }
         $this->click('nothing happens');
@@ -208,7 +227,10 @@ final class FirstLightTest extends BrowserTestCase
     private function focusByTab(string $id, string $css = ''): void
     {
         for ($i = 0; $i < 90; $i++) {
-            $there = $this->browser->executeScript('const e = document.activeElement; return arguments[0] ? e.id === arguments[0] : e.matches(arguments[1])', [$id, $css === '' ? '*' : $css]);
+            $there = $this->browser->executeScript(
+                'const e = document.activeElement; return arguments[0] ? e.id === arguments[0] : e.matches(arguments[1])',
+                [$id, $css === '' ? '*' : $css],
+            );
             if ($there) {
                 return;
             }
@@ -221,7 +243,12 @@ final class FirstLightTest extends BrowserTestCase
     private function tabOn(): void
     {
         foreach (['keyDown', 'keyUp'] as $type) {
-            (new ChromeDevToolsDriver($this->browser))->execute('Input.dispatchKeyEvent', ['type' => $type, 'key' => 'Tab', 'code' => 'Tab', 'windowsVirtualKeyCode' => 9]);
+            (new ChromeDevToolsDriver($this->browser))->execute('Input.dispatchKeyEvent', [
+                'type' => $type,
+                'key' => 'Tab',
+                'code' => 'Tab',
+                'windowsVirtualKeyCode' => 9,
+            ]);
         }
     }
 

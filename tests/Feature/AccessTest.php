@@ -29,7 +29,11 @@ final class AccessTest extends TestCase
         yield 'calls' => ['get', '/calls', $all];
         yield 'photographs' => ['get', '/jobs/{job}/photos', $all];
         yield 'receipt' => ['get', '/jobs/{job}/receipt', $all];
-        yield 'an owner erased' => ['post', '/jobs/{job}/owner/erase', ['guest' => 302, 'counter' => 403, 'technician' => 403, 'lead' => 302]];
+        yield 'an owner erased' => [
+            'post',
+            '/jobs/{job}/owner/erase',
+            ['guest' => 302, 'counter' => 403, 'technician' => 403, 'lead' => 302],
+        ];
         yield 'job' => ['get', '/jobs/{job}', ['counter' => 302] + $bench];
         yield 'where it stands' => ['get', '/jobs/{job}/stand', ['guest' => 302, 'counter' => 200, 'technician' => 200, 'lead' => 200]];
         yield 'rang them' => ['post', '/jobs/{job}/rang', ['guest' => 302, 'counter' => 302, 'technician' => 302, 'lead' => 302]];
@@ -58,8 +62,16 @@ final class AccessTest extends TestCase
         yield 'messages' => ['get', '/messages', $all];
         yield 'letter as a file' => ['get', '/jobs/{job}/letter.pdf', $all];
         yield 'an entry' => ['post', '/jobs/{job}/entries', ['guest' => 302, 'counter' => 403, 'technician' => 302, 'lead' => 302]];
-        yield 'setting a lock aside' => ['post-override', '/jobs/{job}/entries', ['guest' => 302, 'counter' => 403, 'technician' => 403, 'lead' => 302]];
-        yield 'a closing as an entry' => ['post-closing', '/jobs/{job}/entries', ['guest' => 302, 'counter' => 403, 'technician' => 403, 'lead' => 403]];
+        yield 'setting a lock aside' => [
+            'post-override',
+            '/jobs/{job}/entries',
+            ['guest' => 302, 'counter' => 403, 'technician' => 403, 'lead' => 302],
+        ];
+        yield 'a closing as an entry' => [
+            'post-closing',
+            '/jobs/{job}/entries',
+            ['guest' => 302, 'counter' => 403, 'technician' => 403, 'lead' => 403],
+        ];
     }
 
     /** @param  array{guest: int, counter: int, technician: int, lead: int}  $expected */
@@ -67,11 +79,13 @@ final class AccessTest extends TestCase
     public function test_each_door_opens_for_its_roles(string $how, string $path, array $expected): void
     {
         $path = str_replace('{job}', $this->job()->tag, $path);
-        $body = ['entry' => match ($how) {
-            'post-override' => ['kind' => 'override', 'lock' => 'liquid', 'text' => 'seen'],
-            'post-closing' => ['kind' => 'closing', 'price' => 1],
-            default => ['kind' => 'note', 'text' => 'hello'],
-        }];
+        $body = [
+            'entry' => match ($how) {
+                'post-override' => ['kind' => 'override', 'lock' => 'liquid', 'text' => 'seen'],
+                'post-closing' => ['kind' => 'closing', 'price' => 1],
+                default => ['kind' => 'note', 'text' => 'hello'],
+            },
+        ];
         $try = fn () => $how === 'get' ? $this->get($path) : $this->post($path, $body);
         $try()->assertStatus($expected['guest'])->assertRedirect('/login');
         foreach (Role::cases() as $role) {
@@ -82,10 +96,16 @@ final class AccessTest extends TestCase
 
     public function test_every_route_but_log_in_letter_and_health_asks_who_you_are(): void
     {
-        $open = array_filter(Route::getRoutes()->getRoutes(), fn (RouteAlias $route): bool => ! in_array('auth', $route->gatherMiddleware(), true));
+        $open = array_filter(
+            Route::getRoutes()->getRoutes(),
+            fn (RouteAlias $route): bool => ! in_array('auth', $route->gatherMiddleware(), true),
+        );
         $uris = array_values(array_unique(array_map(fn (RouteAlias $route): string => $route->uri(), $open)));
         sort($uris);
-        $this->assertSame(['diary.ics', 'letter/{token}', 'letter/{token}/letter.pdf', 'letter/{token}/what-happened', 'login', 'quote/{token}', 'up'], array_values(array_filter($uris, fn (string $uri): bool => ! str_starts_with($uri, 'storage/'))));
+        $this->assertSame(
+            ['diary.ics', 'letter/{token}', 'letter/{token}/letter.pdf', 'letter/{token}/what-happened', 'login', 'quote/{token}', 'up'],
+            array_values(array_filter($uris, fn (string $uri): bool => ! str_starts_with($uri, 'storage/'))),
+        );
     }
 
     public function test_logging_in_and_out(): void
@@ -139,11 +159,17 @@ final class AccessTest extends TestCase
 
     /** @param  array<string, mixed>  $body */
     #[DataProvider('several')]
-    public function test_several_values_in_a_form_where_one_is_taken_are_told_at_the_field_and_the_rest_is_kept(string $path, array $body, string $field): void
-    {
+    public function test_several_values_in_a_form_where_one_is_taken_are_told_at_the_field_and_the_rest_is_kept(
+        string $path,
+        array $body,
+        string $field,
+    ): void {
         $path = str_replace('{job}', $this->job()->tag, $path);
         $path === '/login' || $this->actingAs($this->person(Role::Lead));
-        $this->from('/shelf')->post($path, $body)->assertRedirect('/shelf')->assertSessionHasErrors([$field => "The field “{$field}” takes one value."]);
+        $this->from('/shelf')
+            ->post($path, $body)
+            ->assertRedirect('/shelf')
+            ->assertSessionHasErrors([$field => "The field “{$field}” takes one value."]);
         $this->assertSame(['other' => 'kept'], session()->getOldInput());
     }
 }

@@ -35,7 +35,11 @@ final class CallTest extends TestCase
     {
         $this->post('/calls')->assertSessionHasNoErrors();
         $job = $this->lastCall();
-        $this->get("/calls/{$job->tag}")->assertOk()->assertSee('Someone calls')->assertSee('Before anything else')->assertSee($job->tag)
+        $this->get("/calls/{$job->tag}")
+            ->assertOk()
+            ->assertSee('Someone calls')
+            ->assertSee('Before anything else')
+            ->assertSee($job->tag)
             ->assertDontSee('Press the power button once');
         $this->get('/calls')->assertSee($job->tag)->assertSee('no name');
         $this->get('/')->assertDontSee($job->tag);
@@ -46,8 +50,15 @@ final class CallTest extends TestCase
         $job = $this->begin('Jorun Pike', '0555 201 884');
         $this->answer($job, 'danger', 'none');
         $this->answer($job, 'alive', 'dark', 'fans and all');
-        $this->assertSame([['question' => 'danger', 'answer' => 'none'], ['question' => 'alive', 'answer' => 'dark', 'text' => 'fans and all']], $this->bodies($job));
-        $this->get("/calls/{$job->tag}")->assertSee('it runs, but the screen stays dark')->assertSee('fans and all')->assertSee('As good as ruled out')->assertSee('The drive with the system and files');
+        $this->assertSame(
+            [['question' => 'danger', 'answer' => 'none'], ['question' => 'alive', 'answer' => 'dark', 'text' => 'fans and all']],
+            $this->bodies($job),
+        );
+        $this->get("/calls/{$job->tag}")
+            ->assertSee('it runs, but the screen stays dark')
+            ->assertSee('fans and all')
+            ->assertSee('As good as ruled out')
+            ->assertSee('The drive with the system and files');
     }
 
     public function test_a_changed_answer_is_struck_out_and_kept(): void
@@ -58,14 +69,20 @@ final class CallTest extends TestCase
         $this->get("/calls/{$job->tag}?question=alive")->assertSee('answered before');
         $this->answer($job, 'alive', 'twitch');
         $this->assertSame(['answer', 'answer', 'strike-out', 'answer'], $job->entries()->pluck('kind')->all());
-        $this->get("/calls/{$job->tag}")->assertSee('it moves for a moment, then goes off')->assertDontSee('<b>nothing at all</b><a', false);
+        $this->get("/calls/{$job->tag}")
+            ->assertSee('it moves for a moment, then goes off')
+            ->assertDontSee('<b>nothing at all</b><a', false);
     }
 
     public function test_the_same_form_sent_twice_is_one_answer(): void
     {
         $job = $this->begin();
         foreach ([1, 2] as $time) {
-            $this->post("/calls/{$job->tag}/answers", ['question' => 'danger', 'answer' => 'none', 'once' => 'k1'])->assertSessionHasNoErrors();
+            $this->post("/calls/{$job->tag}/answers", [
+                'question' => 'danger',
+                'answer' => 'none',
+                'once' => 'k1',
+            ])->assertSessionHasNoErrors();
         }
         $this->assertSame(1, Entry::query()->where('kind', 'answer')->count());
     }
@@ -76,8 +93,13 @@ final class CallTest extends TestCase
         foreach (['danger' => 'none', 'alive' => 'unknown', 'lamps' => 'cannot', 'beeps' => 'skipped'] as $question => $answer) {
             $this->answer($job, $question, $answer);
         }
-        $this->get("/calls/{$job->tag}")->assertSee('does not know')->assertSee('cannot do that')->assertSee('skipped');
-        $this->get("/calls/{$job->tag}?question=drain")->assertSee('hold the power button down for thirty seconds')->assertSee('start the 30 second clock');
+        $this->get("/calls/{$job->tag}")
+            ->assertSee('does not know')
+            ->assertSee('cannot do that')
+            ->assertSee('skipped');
+        $this->get("/calls/{$job->tag}?question=drain")
+            ->assertSee('hold the power button down for thirty seconds')
+            ->assertSee('start the 30 second clock');
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -94,9 +116,14 @@ final class CallTest extends TestCase
     {
         $job = $this->begin();
         $this->answer($job, 'danger', $answer);
-        $this->get("/calls/{$job->tag}")->assertSee('Say this, and stop')->assertSee($instruction)->assertDontSee('Press the power button once');
+        $this->get("/calls/{$job->tag}")
+            ->assertSee('Say this, and stop')
+            ->assertSee($instruction)
+            ->assertDontSee('Press the power button once');
         $this->post("/calls/{$job->tag}/end", ['outcome' => 'danger'])->assertSessionHasNoErrors();
-        $this->get("/calls/{$job->tag}")->assertSee('Stopped: it may hurt someone')->assertSee($instruction);
+        $this->get("/calls/{$job->tag}")
+            ->assertSee('Stopped: it may hurt someone')
+            ->assertSee($instruction);
     }
 
     public function test_a_wet_machine_is_locked_when_it_arrives(): void
@@ -106,7 +133,9 @@ final class CallTest extends TestCase
         $this->post("/calls/{$job->tag}/end", ['outcome' => 'danger']);
         $this->arrive($job);
         $this->assertSame(JobState::Locked, $job->refresh()->summary?->waits_for);
-        $this->actingAs($this->person(Role::Technician))->get("/jobs/{$job->tag}")->assertSee('No power while it may be wet');
+        $this->actingAs($this->person(Role::Technician))
+            ->get("/jobs/{$job->tag}")
+            ->assertSee('No power while it may be wet');
     }
 
     public function test_a_paused_call_waits_and_goes_on_where_it_was(): void
@@ -115,7 +144,9 @@ final class CallTest extends TestCase
         $this->answer($job, 'danger', 'none');
         $this->post("/calls/{$job->tag}/pause")->assertRedirect('/calls');
         $this->get('/calls')->assertSee('Paused');
-        $this->get("/calls/{$job->tag}")->assertSee('none of these')->assertSee('Press the power button once');
+        $this->get("/calls/{$job->tag}")
+            ->assertSee('none of these')
+            ->assertSee('Press the power button once');
         $this->answer($job, 'alive', 'nothing');
         $this->assertSame(Call::TALKING, $job->call?->refresh()->state);
     }
@@ -123,36 +154,68 @@ final class CallTest extends TestCase
     public function test_who_calls_can_be_written_down_any_time(): void
     {
         $job = $this->begin();
-        $this->post("/calls/{$job->tag}/caller", ['name' => 'Jorun Pike', 'phone' => '0555 201 884', 'email' => '', 'model' => 'Dipper 40'])->assertSessionHasNoErrors();
-        $this->get("/calls/{$job->tag}")->assertSee('Jorun Pike')->assertSee('Dipper 40');
-        $this->from("/calls/{$job->tag}")->post("/calls/{$job->tag}/caller", ['name' => 'J', 'phone' => 'ring me', 'email' => 'no mail'])->assertSessionHasErrors(['phone', 'email']);
+        $this->post("/calls/{$job->tag}/caller", [
+            'name' => 'Jorun Pike',
+            'phone' => '0555 201 884',
+            'email' => '',
+            'model' => 'Dipper 40',
+        ])->assertSessionHasNoErrors();
+        $this->get("/calls/{$job->tag}")
+            ->assertSee('Jorun Pike')
+            ->assertSee('Dipper 40');
+        $this->from("/calls/{$job->tag}")
+            ->post("/calls/{$job->tag}/caller", ['name' => 'J', 'phone' => 'ring me', 'email' => 'no mail'])
+            ->assertSessionHasErrors(['phone', 'email']);
         $this->assertSame('Jorun Pike', $job->machine->owner->refresh()->name);
     }
 
     public function test_solved_says_what_cured_it(): void
     {
         $job = $this->begin();
-        $this->from("/calls/{$job->tag}")->post("/calls/{$job->tag}/end", ['outcome' => 'solved'])->assertSessionHasErrors('words');
-        $this->post("/calls/{$job->tag}/end", ['outcome' => 'solved', 'words' => 'the switch at the back was off'])->assertSessionHasNoErrors();
-        $this->get("/calls/{$job->tag}")->assertSee('Solved on the telephone')->assertSee('the switch at the back was off')->assertSee($job->tag);
-        $this->from("/calls/{$job->tag}")->post("/calls/{$job->tag}/answers", ['question' => 'alive', 'answer' => 'stays'])->assertSessionHasErrors('answer');
+        $this->from("/calls/{$job->tag}")
+            ->post("/calls/{$job->tag}/end", ['outcome' => 'solved'])
+            ->assertSessionHasErrors('words');
+        $this->post("/calls/{$job->tag}/end", [
+            'outcome' => 'solved',
+            'words' => 'the switch at the back was off',
+        ])->assertSessionHasNoErrors();
+        $this->get("/calls/{$job->tag}")
+            ->assertSee('Solved on the telephone')
+            ->assertSee('the switch at the back was off')
+            ->assertSee($job->tag);
+        $this->from("/calls/{$job->tag}")
+            ->post("/calls/{$job->tag}/answers", ['question' => 'alive', 'answer' => 'stays'])
+            ->assertSessionHasErrors('answer');
     }
 
     public function test_a_part_goes_out_with_a_guide(): void
     {
         $job = $this->begin('Jorun Pike');
-        $this->from("/calls/{$job->tag}")->post("/calls/{$job->tag}/end", ['outcome' => 'post'])->assertSessionHasErrors('part');
-        $this->from("/calls/{$job->tag}")->post("/calls/{$job->tag}/end", ['outcome' => 'post', 'part' => 'supply'])->assertSessionHasErrors('part');
+        $this->from("/calls/{$job->tag}")
+            ->post("/calls/{$job->tag}/end", ['outcome' => 'post'])
+            ->assertSessionHasErrors('part');
+        $this->from("/calls/{$job->tag}")
+            ->post("/calls/{$job->tag}/end", ['outcome' => 'post', 'part' => 'supply'])
+            ->assertSessionHasErrors('part');
         $this->post("/calls/{$job->tag}/end", ['outcome' => 'post', 'part' => 'cell'])->assertSessionHasNoErrors();
-        $this->get("/calls/{$job->tag}/guide")->assertOk()->assertSee('the coin cell on the main board')->assertSee('The power supply stays closed')->assertSee('For Jorun Pike');
+        $this->get("/calls/{$job->tag}/guide")
+            ->assertOk()
+            ->assertSee('the coin cell on the main board')
+            ->assertSee('The power supply stays closed')
+            ->assertSee('For Jorun Pike');
     }
 
     public function test_a_visit_has_a_date_a_calendar_file_and_what_to_bring(): void
     {
         $job = $this->begin('Ilmar Teal');
         $this->post("/calls/{$job->tag}/end", ['outcome' => 'visit', 'slot' => '2026-11-25T10:30'])->assertSessionHasNoErrors();
-        $this->get("/calls/{$job->tag}")->assertSee('Wednesday 25 November, 10:30')->assertSee('recovery key')->assertSee('Leave it unplugged');
-        $response = $this->get("/calls/{$job->tag}/visit.ics")->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8');
+        $this->get("/calls/{$job->tag}")
+            ->assertSee('Wednesday 25 November, 10:30')
+            ->assertSee('recovery key')
+            ->assertSee('Leave it unplugged');
+        $response = $this->get("/calls/{$job->tag}/visit.ics")
+            ->assertOk()
+            ->assertHeader('Content-Type', 'text/calendar; charset=utf-8');
         $event = Reader::read((string) $response->getContent())->select('VEVENT')[0];
         $this->assertSame('20261125T103000', substr((string) $event->DTSTART, 0, 15));
         $this->assertStringContainsString($job->tag, (string) $event->SUMMARY);
@@ -174,7 +237,9 @@ final class CallTest extends TestCase
     public function test_a_visit_at_a_time_that_cannot_be_is_told(string $slot, string $sentence): void
     {
         $job = $this->begin();
-        $this->from("/calls/{$job->tag}")->post("/calls/{$job->tag}/end", ['outcome' => 'visit', 'slot' => $slot])->assertSessionHasErrors('slot');
+        $this->from("/calls/{$job->tag}")
+            ->post("/calls/{$job->tag}/end", ['outcome' => 'visit', 'slot' => $slot])
+            ->assertSessionHasErrors('slot');
         $this->assertStringContainsString($sentence, session('errors')->first('slot'));
         $this->assertFalse($job->call?->refresh()->isOver());
     }
@@ -183,7 +248,9 @@ final class CallTest extends TestCase
     {
         foreach (['referred' => 'the maker, it is under their warranty', 'given-up' => 'will buy another one'] as $outcome => $words) {
             $job = $this->begin();
-            $this->from("/calls/{$job->tag}")->post("/calls/{$job->tag}/end", ['outcome' => $outcome])->assertSessionHasErrors('words');
+            $this->from("/calls/{$job->tag}")
+                ->post("/calls/{$job->tag}/end", ['outcome' => $outcome])
+                ->assertSessionHasErrors('words');
             $this->post("/calls/{$job->tag}/end", ['outcome' => $outcome, 'words' => $words])->assertSessionHasNoErrors();
             $this->get("/calls/{$job->tag}")->assertSee($words);
         }
@@ -205,7 +272,9 @@ final class CallTest extends TestCase
     public function test_an_answer_that_is_none_is_told_and_nothing_is_recorded(array $sent, string $field): void
     {
         $job = $this->begin();
-        $this->from("/calls/{$job->tag}")->post("/calls/{$job->tag}/answers", $sent)->assertSessionHasErrors($field);
+        $this->from("/calls/{$job->tag}")
+            ->post("/calls/{$job->tag}/answers", $sent)
+            ->assertSessionHasErrors($field);
         $this->assertSame(0, $job->entries()->count());
     }
 
@@ -215,8 +284,18 @@ final class CallTest extends TestCase
         $this->answer($job, 'danger', 'none');
         $this->answer($job, 'alive', 'twitch', 'like a hiccup');
         $this->get('/find?q='.$job->tag)->assertRedirect("/calls/{$job->tag}");
-        $this->get("/calls/{$job->tag}/arrival")->assertOk()->assertSee('What was said on the telephone')->assertSee('like a hiccup')->assertSee('value="Ilmar Teal"', false);
-        $this->arrive($job, ['limit' => '120,50', 'approves' => 'his sister', 'with' => 'lead, bag', 'opinion' => 'a neighbour says the board', 'earlier' => [['deed' => 'supply-no-help', 'when' => '', 'words' => '']]]);
+        $this->get("/calls/{$job->tag}/arrival")
+            ->assertOk()
+            ->assertSee('What was said on the telephone')
+            ->assertSee('like a hiccup')
+            ->assertSee('value="Ilmar Teal"', false);
+        $this->arrive($job, [
+            'limit' => '120,50',
+            'approves' => 'his sister',
+            'with' => 'lead, bag',
+            'opinion' => 'a neighbour says the board',
+            'earlier' => [['deed' => 'supply-no-help', 'when' => '', 'words' => '']],
+        ]);
         $job->refresh();
         $this->assertTrue($job->hasArrived());
         $this->assertSame(['limit' => 12050, 'approves' => 'his sister', 'with' => 'lead, bag'], $job->agreed);
@@ -225,7 +304,10 @@ final class CallTest extends TestCase
         $this->get('/')->assertSee($job->tag)->assertSee('First start');
         $this->get("/calls/{$job->tag}")->assertRedirect("/jobs/{$job->tag}/tag");
         $this->post("/calls/{$job->tag}/arrival", self::MACHINE)->assertStatus(409);
-        $this->actingAs($this->person(Role::Technician))->get("/jobs/{$job->tag}")->assertSee('Twitches since Sunday')->assertSee('a neighbour says the board');
+        $this->actingAs($this->person(Role::Technician))
+            ->get("/jobs/{$job->tag}")
+            ->assertSee('Twitches since Sunday')
+            ->assertSee('a neighbour says the board');
     }
 
     public function test_what_is_over_is_not_ended_again_nor_changed(): void
@@ -260,7 +342,18 @@ final class CallTest extends TestCase
         $job = $this->begin();
         auth()->forgetGuards();
         $this->app['session']->flush();
-        foreach ([['get', '/calls'], ['post', '/calls'], ['get', "/calls/{$job->tag}"], ['post', "/calls/{$job->tag}/answers"], ['post', "/calls/{$job->tag}/end"], ['get', "/calls/{$job->tag}/visit.ics"], ['get', "/calls/{$job->tag}/guide"], ['post', "/calls/{$job->tag}/arrival"]] as [$method, $path]) {
+        foreach (
+            [
+                ['get', '/calls'],
+                ['post', '/calls'],
+                ['get', "/calls/{$job->tag}"],
+                ['post', "/calls/{$job->tag}/answers"],
+                ['post', "/calls/{$job->tag}/end"],
+                ['get', "/calls/{$job->tag}/visit.ics"],
+                ['get', "/calls/{$job->tag}/guide"],
+                ['post', "/calls/{$job->tag}/arrival"],
+            ] as [$method, $path]
+        ) {
             $this->{$method}($path)->assertRedirect('/login');
         }
     }
@@ -269,15 +362,29 @@ final class CallTest extends TestCase
     {
         $job = $this->begin('<script>alert(1)</script>');
         $this->answer($job, 'danger', 'none', '<img src=x onerror=alert(2)>');
-        $this->get("/calls/{$job->tag}")->assertDontSee('<script>alert(1)', false)->assertDontSee('<img src=x', false);
+        $this->get("/calls/{$job->tag}")
+            ->assertDontSee('<script>alert(1)', false)
+            ->assertDontSee('<img src=x', false);
     }
 
-    private const MACHINE = ['name' => 'Ilmar Teal', 'phone' => '0555 743 190', 'email' => '', 'model' => 'Own build', 'picture_from' => 'card', 'slots' => '2', 'sticks' => '2', 'drives' => '1', 'complaint' => 'Twitches since Sunday'];
+    private const MACHINE = [
+        'name' => 'Ilmar Teal',
+        'phone' => '0555 743 190',
+        'email' => '',
+        'model' => 'Own build',
+        'picture_from' => 'card',
+        'slots' => '2',
+        'sticks' => '2',
+        'drives' => '1',
+        'complaint' => 'Twitches since Sunday',
+    ];
 
     /** @param  array<string, mixed>  $more */
     private function arrive(Job $job, array $more = []): void
     {
-        $this->post("/calls/{$job->tag}/arrival", [...self::MACHINE, ...$more])->assertSessionHasNoErrors()->assertRedirect("/jobs/{$job->tag}/tag");
+        $this->post("/calls/{$job->tag}/arrival", [...self::MACHINE, ...$more])
+            ->assertSessionHasNoErrors()
+            ->assertRedirect("/jobs/{$job->tag}/tag");
     }
 
     private function begin(string $name = '', string $phone = ''): Job
@@ -289,12 +396,17 @@ final class CallTest extends TestCase
 
     private function lastCall(): Job
     {
-        return Job::query()->with(['machine.owner', 'call', 'summary'])->latest('id')->firstOrFail();
+        return Job::query()
+            ->with(['machine.owner', 'call', 'summary'])
+            ->latest('id')
+            ->firstOrFail();
     }
 
     private function answer(Job $job, string $question, string $answer, string $remark = ''): void
     {
-        $this->post("/calls/{$job->tag}/answers", ['question' => $question, 'answer' => $answer, 'remark' => $remark])->assertSessionHasNoErrors()->assertRedirect("/calls/{$job->tag}");
+        $this->post("/calls/{$job->tag}/answers", ['question' => $question, 'answer' => $answer, 'remark' => $remark])
+            ->assertSessionHasNoErrors()
+            ->assertRedirect("/calls/{$job->tag}");
     }
 
     /** @return list<array<string, mixed>> */

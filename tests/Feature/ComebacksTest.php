@@ -34,27 +34,53 @@ final class ComebacksTest extends TestCase
     {
         $first = $this->closed();
         $this->travel(40)->days();
-        $this->actingAs($this->person(Role::Counter))->get("/jobs/{$first->tag}/came-back")->assertOk();
+        $this->actingAs($this->person(Role::Counter))
+            ->get("/jobs/{$first->tag}/came-back")
+            ->assertOk();
         $this->post("/jobs/{$first->tag}/came-back", ['text' => ''])->assertSessionHasErrors('text');
-        $this->post("/jobs/{$first->tag}/came-back", ['text' => 'Dead again', 'reached' => 'nothing', 'failed' => 5, 'of' => 4])->assertSessionHasErrors('failed');
-        $this->post("/jobs/{$first->tag}/came-back", ['text' => 'Dead again', 'reached' => 'nothing', 'often' => 'sometimes', 'only' => 'cold'])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$first->tag}/came-back", [
+            'text' => 'Dead again',
+            'reached' => 'nothing',
+            'failed' => 5,
+            'of' => 4,
+        ])->assertSessionHasErrors('failed');
+        $this->post("/jobs/{$first->tag}/came-back", [
+            'text' => 'Dead again',
+            'reached' => 'nothing',
+            'often' => 'sometimes',
+            'only' => 'cold',
+        ])->assertSessionHasNoErrors();
         $back = Job::query()->where('comeback_of', $first->id)->firstOrFail();
         $this->assertSame($first->machine->owner_id, $back->machine->owner_id);
         $this->assertSame(40, JobFacts::query()->findOrFail($first->id)->back_after);
-        $this->actingAs($this->person(Role::Technician))->get("/jobs/{$back->tag}/comeback")->assertOk()
-            ->assertSee('40 days after')->assertSee('In warranty for')->assertSee('now and then, only when cold')->assertSee('Not compared yet')->assertSee('Not tried yet');
+        $this->actingAs($this->person(Role::Technician))
+            ->get("/jobs/{$back->tag}/comeback")
+            ->assertOk()
+            ->assertSee('40 days after')
+            ->assertSee('In warranty for')
+            ->assertSee('now and then, only when cold')
+            ->assertSee('Not compared yet')
+            ->assertSee('Not tried yet');
         app(RecordEntries::class)->record($back, $this->person(Role::Technician), [['kind' => 'start', 'reached' => 'nothing']]);
         $this->get("/jobs/{$back->tag}/comeback")->assertSee('The same as then.');
         $this->get("/jobs/{$back->tag}")->assertSee('It came back.');
-        $this->get("/jobs/{$back->tag}/close")->assertSee('It came back in warranty: nothing to pay where it is the same trouble.')->assertSee('value="0.00"', false);
+        $this->get("/jobs/{$back->tag}/close")
+            ->assertSee('It came back in warranty: nothing to pay where it is the same trouble.')
+            ->assertSee('value="0.00"', false);
         $carried = app(AssessJob::class)->record($back)->entries[1];
         $this->assertSame("What {$first->tag} left open", $carried->text);
         $this->get('/comebacks')->assertSee($back->tag)->assertSee('40 days after');
         $open = $this->job();
-        $this->post("/jobs/{$open->tag}/came-back", ['text' => 'x'])->assertSessionHasErrors(['text' => "{$open->tag} is still here; it cannot have come back."]);
+        $this->post("/jobs/{$open->tag}/came-back", ['text' => 'x'])->assertSessionHasErrors([
+            'text' => "{$open->tag} is still here; it cannot have come back.",
+        ]);
         $this->get("/jobs/{$open->tag}/came-back")->assertRedirect("/jobs/{$open->tag}/tag");
-        $this->get("/jobs/{$open->tag}/tag")->assertSee('is still here; it cannot have come back')->assertDontSee('Hand it over');
-        $this->post("/jobs/{$first->tag}/came-back", ['text' => 'Dead again', 'reached' => 'nothing'])->assertRedirect("/jobs/{$back->tag}/tag");
+        $this->get("/jobs/{$open->tag}/tag")
+            ->assertSee('is still here; it cannot have come back')
+            ->assertDontSee('Hand it over');
+        $this->post("/jobs/{$first->tag}/came-back", ['text' => 'Dead again', 'reached' => 'nothing'])->assertRedirect(
+            "/jobs/{$back->tag}/tag",
+        );
         $this->assertSame(1, Job::query()->where('comeback_of', $first->id)->count());
         $this->get("/jobs/{$open->tag}/comeback")->assertNotFound();
     }
@@ -62,21 +88,37 @@ final class ComebacksTest extends TestCase
     public function test_what_is_done_beside_is_on_the_record(): void
     {
         $first = $this->closed();
-        $this->actingAs($this->person(Role::Technician))->post("/jobs/{$first->tag}/came-back", ['text' => 'Dead again'])->assertSessionHasNoErrors();
+        $this->actingAs($this->person(Role::Technician))
+            ->post("/jobs/{$first->tag}/came-back", ['text' => 'Dead again'])
+            ->assertSessionHasNoErrors();
         $back = Job::query()->where('comeback_of', $first->id)->firstOrFail();
         $this->post("/jobs/{$back->tag}/comeback", ['blame' => 'nobody'])->assertSessionHasErrors('blame');
         $this->post("/jobs/{$back->tag}/comeback", ['blame' => 'open', 'goodwill' => '-3'])->assertSessionHasErrors('goodwill');
-        $this->post("/jobs/{$back->tag}/comeback", ['blame' => 'supplier', 'goodwill' => '20', 'ahead' => 'a supply, by courier', 'resale' => ''])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$back->tag}/comeback", [
+            'blame' => 'supplier',
+            'goodwill' => '20',
+            'ahead' => 'a supply, by courier',
+            'resale' => '',
+        ])->assertSessionHasNoErrors();
         $this->assertSame(['supplier', 2000], [$back->refresh()->comeback['blame'] ?? '', $back->comeback['goodwill'] ?? 0]);
         $this->get("/jobs/{$back->tag}")->assertSee('Goodwill € 20.00. Replacement sent ahead: a supply, by courier.');
     }
 
     public function test_no_fault_found_is_said_only_after_its_conditions_were_tried_or_a_lead_says_why_not(): void
     {
-        $job = $this->job(['text' => 'It failed in the cold', 'reached' => 'nothing'], [['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench']], ['kind' => 'start', 'reached' => 'stays', 'times' => 3], ['kind' => 'finding', 'check' => 'fans-turn', 'result' => 'clear']]);
+        $job = $this->job(
+            ['text' => 'It failed in the cold', 'reached' => 'nothing'],
+            [
+                ['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench']],
+                ['kind' => 'start', 'reached' => 'stays', 'times' => 3],
+                ['kind' => 'finding', 'check' => 'fans-turn', 'result' => 'clear'],
+            ],
+        );
         $form = ['price' => '0', 'warranty_months' => '0', 'outcome' => 'no-fault-found'];
         $lead = $this->person(Role::Lead);
-        $this->actingAs($lead)->post("/jobs/{$job->tag}/close", $form + ['outcome' => 'gone'])->assertSessionHasErrors();
+        $this->actingAs($lead)
+            ->post("/jobs/{$job->tag}/close", $form + ['outcome' => 'gone'])
+            ->assertSessionHasErrors();
         $proved = app(AssessJob::class)->assess($job)->proof->isComplete();
         $this->post("/jobs/{$job->tag}/close", $form)->assertSessionHasErrors($proved ? 'outcome' : 'signed_off');
         $this->post("/jobs/{$job->tag}/close", $form + ['signed_off' => 'The owner takes it and watches it'])->assertSessionHasNoErrors();
@@ -86,29 +128,58 @@ final class ComebacksTest extends TestCase
 
     public function test_a_claim_goes_two_rounds_and_names_the_condition(): void
     {
-        $job = $this->job(entries: [
-            ['kind' => 'start', 'reached' => 'nothing', 'setup' => ['temperature' => 'cold', 'place' => 'bench'], 'times' => 2],
-            ['kind' => 'start', 'reached' => 'stays', 'setup' => ['temperature' => 'warm', 'place' => 'bench'], 'times' => 2],
-            ['kind' => 'finding', 'check' => 'supply-in-host', 'target' => 'supply', 'result' => 'fails'],
-        ]);
-        $this->actingAs($this->person(Role::Technician))->get("/jobs/{$job->tag}/claim")->assertOk()->assertSee('Supply of the machine');
+        $job = $this->job(
+            entries: [
+                ['kind' => 'start', 'reached' => 'nothing', 'setup' => ['temperature' => 'cold', 'place' => 'bench'], 'times' => 2],
+                ['kind' => 'start', 'reached' => 'stays', 'setup' => ['temperature' => 'warm', 'place' => 'bench'], 'times' => 2],
+                ['kind' => 'finding', 'check' => 'supply-in-host', 'target' => 'supply', 'result' => 'fails'],
+            ],
+        );
+        $this->actingAs($this->person(Role::Technician))
+            ->get("/jobs/{$job->tag}/claim")
+            ->assertOk()
+            ->assertSee('Supply of the machine');
         $this->post("/jobs/{$job->tag}/claim", ['what' => 'nonsense|', 'reason' => 'x'])->assertSessionHasErrors('part');
-        $this->post("/jobs/{$job->tag}/claim", ['what' => 'supply|', 'to' => 'Quay Supplies', 'reason' => 'Does not start when cold', 'deadline' => now()->addDays(9)->format('Y-m-d')])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$job->tag}/claim", [
+            'what' => 'supply|',
+            'to' => 'Quay Supplies',
+            'reason' => 'Does not start when cold',
+            'deadline' => now()->addDays(9)->format('Y-m-d'),
+        ])->assertSessionHasNoErrors();
         $claim = SupplierClaim::query()->firstOrFail();
-        $this->get("/claims/{$claim->id}")->assertOk()->assertSee('Does not start when cold')->assertSee('fails there too');
+        $this->get("/claims/{$claim->id}")
+            ->assertOk()
+            ->assertSee('Does not start when cold')
+            ->assertSee('fails there too');
         foreach ([1, 2] as $round) {
             $this->post("/claims/{$claim->id}/send", ['condition' => '', 'shipping' => '6.50'])->assertSessionHasNoErrors();
             $this->post("/claims/{$claim->id}/send", ['condition' => ''])->assertSessionHasErrors('condition');
-            $this->post("/claims/{$claim->id}/answer", ['answer' => 'no-fault-found', 'words' => "round {$round}"])->assertSessionHasNoErrors();
+            $this->post("/claims/{$claim->id}/answer", [
+                'answer' => 'no-fault-found',
+                'words' => "round {$round}",
+            ])->assertSessionHasNoErrors();
             $this->post("/claims/{$claim->id}/answer", ['answer' => 'refused'])->assertSessionHasErrors('answer');
         }
-        $this->get("/claims/{$claim->id}")->assertSee('They found nothing 2 times.')->assertSee('cold, where they have it warm')->assertSee('Shipping so far € 13.00');
+        $this->get("/claims/{$claim->id}")
+            ->assertSee('They found nothing 2 times.')
+            ->assertSee('cold, where they have it warm')
+            ->assertSee('Shipping so far € 13.00');
         $this->post("/claims/{$claim->id}/send", ['condition' => 'cold, where they have it warm'])->assertSessionHasNoErrors();
         $this->post("/claims/{$claim->id}/answer", ['answer' => 'refunded', 'got' => '54'])->assertSessionHasNoErrors();
         $this->assertSame(['settled', 5400], [$claim->refresh()->state, $claim->got]);
-        $this->assertSame('orthoscope-evidence/1', $this->get("/claims/{$claim->id}/evidence.json")->assertOk()->json('format'));
-        $pdf = (string) $this->get("/claims/{$claim->id}/evidence.pdf")->assertOk()->getContent();
-        $this->assertStringContainsString('Does not start when cold', (new Process(['pdftotext', '-layout', '-', '-'], input: $pdf))->mustRun()->getOutput());
+        $this->assertSame(
+            'orthoscope-evidence/1',
+            $this->get("/claims/{$claim->id}/evidence.json")
+                ->assertOk()
+                ->json('format'),
+        );
+        $pdf = (string) $this->get("/claims/{$claim->id}/evidence.pdf")
+            ->assertOk()
+            ->getContent();
+        $this->assertStringContainsString(
+            'Does not start when cold',
+            (new Process(['pdftotext', '-layout', '-', '-'], input: $pdf))->mustRun()->getOutput(),
+        );
         $this->get('/comebacks')->assertSee('Quay Supplies')->assertSee('settled');
     }
 
@@ -118,7 +189,9 @@ final class ComebacksTest extends TestCase
         $this->actingAs($this->person(Role::Technician));
         $claim = ['what' => 'supply|', 'to' => 'Quay Supplies', 'reason' => 'Dead', 'deadline' => now()->addDays(20)->format('Y-m-d')];
         $this->post("/jobs/{$job->tag}/claim", $claim)->assertSessionHasNoErrors();
-        $this->post("/jobs/{$job->tag}/claim", $claim)->assertSessionHasErrors(['part' => 'Claim 1 for this part is running already; go on with that one.']);
+        $this->post("/jobs/{$job->tag}/claim", $claim)->assertSessionHasErrors([
+            'part' => 'Claim 1 for this part is running already; go on with that one.',
+        ]);
         $this->get('/')->assertSee('1 claim wants a word to the supplier');
         $this->post('/claims/1/send', ['condition' => '', 'shipping' => '5'])->assertSessionHasNoErrors();
         $this->get('/')->assertDontSee('claim wants');
@@ -126,7 +199,9 @@ final class ComebacksTest extends TestCase
         $this->assertStringContainsString('DTSTART;VALUE=DATE:'.now()->addDays(20)->format('Ymd'), $feed);
         $this->assertStringNotContainsString('Mira', $feed);
         $this->travel(18)->days();
-        $this->get('/')->assertSee('1 claim wants a word to the supplier')->assertSee('the first by '.now()->addDays(2)->format('j M'));
+        $this->get('/')
+            ->assertSee('1 claim wants a word to the supplier')
+            ->assertSee('the first by '.now()->addDays(2)->format('j M'));
         $this->actingAs($this->person(Role::Counter))->get('/')->assertDontSee('claim wants');
     }
 
@@ -135,7 +210,9 @@ final class ComebacksTest extends TestCase
         config(['shop.supplier_fixed' => ['O-1000' => false]]);
         $job = $this->job(entries: array_slice(self::MENDED, 0, 2));
         $job->update(['agreed' => ['limit' => 90000]]);
-        $this->actingAs($this->person(Role::Technician))->post("/jobs/{$job->tag}/orders", ['offer' => 'tm-supply-450', 'part' => 'supply'])->assertSessionHasNoErrors();
+        $this->actingAs($this->person(Role::Technician))
+            ->post("/jobs/{$job->tag}/orders", ['offer' => 'tm-supply-450', 'part' => 'supply'])
+            ->assertSessionHasNoErrors();
         $order = Order::query()->firstOrFail();
         $this->post("/jobs/{$job->tag}/claim", ['what' => "supply|{$order->tag}", 'reason' => 'dead'])->assertSessionHasNoErrors();
         $claim = SupplierClaim::query()->firstOrFail();
@@ -145,7 +222,11 @@ final class ComebacksTest extends TestCase
             $this->post("/claims/{$claim->id}/answer", ['answer' => 'ask'])->assertSessionHasNoErrors();
         }
         $this->assertSame('settled', $claim->refresh()->state);
-        $lost = SupplierClaim::query()->create([...$claim->only(['job_id', 'part', 'to', 'reason', 'user_id']), 'state' => 'open', 'rounds' => []]);
+        $lost = SupplierClaim::query()->create([
+            ...$claim->only(['job_id', 'part', 'to', 'reason', 'user_id']),
+            'state' => 'open',
+            'rounds' => [],
+        ]);
         $this->post("/claims/{$lost->id}/give-up")->assertSessionHasNoErrors();
         $this->assertSame('lost', $lost->refresh()->state);
     }
@@ -154,16 +235,32 @@ final class ComebacksTest extends TestCase
     {
         $job = $this->job(entries: [['kind' => 'start', 'reached' => 'nothing']]);
         $form = ['what' => 'card|', 'to' => 'the carrier', 'reason' => 'thrown out of its slot', 'parcel' => '1'];
-        $this->actingAs($this->person(Role::Technician))->post("/jobs/{$job->tag}/claim", $form)->assertSessionHasErrors('parcel');
-        Photo::query()->create(['job_id' => $job->id, 'file' => str_repeat('a', 40), 'place' => 'parcel', 'x' => 500, 'y' => 500, 'words' => 'torn', 'user_id' => $this->person(Role::Counter)->id]);
+        $this->actingAs($this->person(Role::Technician))
+            ->post("/jobs/{$job->tag}/claim", $form)
+            ->assertSessionHasErrors('parcel');
+        Photo::query()->create([
+            'job_id' => $job->id,
+            'file' => str_repeat('a', 40),
+            'place' => 'parcel',
+            'x' => 500,
+            'y' => 500,
+            'words' => 'torn',
+            'user_id' => $this->person(Role::Counter)->id,
+        ]);
         $this->post("/jobs/{$job->tag}/claim", $form)->assertSessionHasNoErrors();
-        $this->assertSame($job->arrived_at?->copy()->addDays(7)->toDateString(), SupplierClaim::query()->firstOrFail()->deadline?->toDateString());
+        $this->assertSame(
+            $job->arrived_at?->copy()->addDays(7)->toDateString(),
+            SupplierClaim::query()->firstOrFail()->deadline?->toDateString(),
+        );
     }
 
     private function closed(): Job
     {
         $job = $this->job(entries: [...self::MENDED, ['kind' => 'finding', 'check' => 'fans-turn', 'result' => 'clear']]);
-        app(RecordEntries::class)->record($job, $this->person(Role::Lead), [['kind' => 'closing', 'price' => 9900, 'warranty_months' => 12], ['kind' => 'collection', 'method' => 'cash', 'amount' => 9900]]);
+        app(RecordEntries::class)->record($job, $this->person(Role::Lead), [
+            ['kind' => 'closing', 'price' => 9900, 'warranty_months' => 12],
+            ['kind' => 'collection', 'method' => 'cash', 'amount' => 9900],
+        ]);
 
         return $job->refresh();
     }

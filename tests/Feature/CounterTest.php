@@ -15,31 +15,63 @@ final class CounterTest extends TestCase
     use RefreshDatabase;
 
     private const GOOD = [
-        'name' => 'Mira Vale', 'phone' => '+44 555 010', 'email' => '', 'model' => 'Heron T2', 'picture_from' => 'card',
-        'slots' => '4', 'sticks' => '2', 'drives' => '1', 'memory_type' => 'ddr4', 'complaint' => 'Black since Monday',
-        'reached' => 'dark', 'beeps' => 'memory', 'events' => ['moved'], 'marks' => ['parcel'], 'facts' => ['speaker'],
+        'name' => 'Mira Vale',
+        'phone' => '+44 555 010',
+        'email' => '',
+        'model' => 'Heron T2',
+        'picture_from' => 'card',
+        'slots' => '4',
+        'sticks' => '2',
+        'drives' => '1',
+        'memory_type' => 'ddr4',
+        'complaint' => 'Black since Monday',
+        'reached' => 'dark',
+        'beeps' => 'memory',
+        'events' => ['moved'],
+        'marks' => ['parcel'],
+        'facts' => ['speaker'],
     ];
 
     public function test_a_machine_is_taken_in_and_stands_on_the_floor(): void
     {
         $counter = $this->person(Role::Counter);
         $this->actingAs($counter)->post('/counter', self::GOOD)->assertSessionHasNoErrors();
-        $job = Job::query()->with(['machine.owner', 'entries'])->firstOrFail();
+        $job = Job::query()
+            ->with(['machine.owner', 'entries'])
+            ->firstOrFail();
         $this->assertSame('Mira Vale', $job->machine->owner->name);
         $this->assertSame(['A2', 'B2'], $job->machine->made_of['memory']['sticks']);
         $this->assertSame(['memory' => 'DDR4'], $job->machine->made_of['platform']);
-        $this->assertSame(['text' => 'Black since Monday', 'reached' => 'dark', 'signs' => ['beeps' => 'memory'], 'events' => ['moved'], 'marks' => ['parcel']], $job->entries[0]->body);
+        $this->assertSame(
+            [
+                'text' => 'Black since Monday',
+                'reached' => 'dark',
+                'signs' => ['beeps' => 'memory'],
+                'events' => ['moved'],
+                'marks' => ['parcel'],
+            ],
+            $job->entries[0]->body,
+        );
         $this->assertMatchesRegularExpression('/^[A-HJ-NP-Z][2-9]-[2-9]{3}$/', $job->tag);
         $this->get('/')->assertSee($job->tag)->assertSee('First start')->assertSee('Heron T2');
-        $this->get("/jobs/{$job->tag}/tag")->assertSee($job->tag)->assertSee('<svg class="qr"', false);
+        $this->get("/jobs/{$job->tag}/tag")
+            ->assertSee($job->tag)
+            ->assertSee('<svg class="qr"', false);
     }
 
     public function test_how_often_and_when_it_fails_is_on_the_record(): void
     {
-        $this->actingAs($this->person(Role::Counter))->post('/counter', [...self::GOOD, 'failed' => '2', 'of' => '10', 'only' => 'cold'])->assertSessionHasNoErrors();
+        $this->actingAs($this->person(Role::Counter))
+            ->post('/counter', [...self::GOOD, 'failed' => '2', 'of' => '10', 'only' => 'cold'])
+            ->assertSessionHasNoErrors();
         $job = Job::query()->firstOrFail();
-        $this->assertSame(['only' => 'cold', 'failed' => 2, 'of' => 10], array_intersect_key($job->entries[0]->body, ['failed' => 1, 'of' => 1, 'only' => 1, 'often' => 1]));
-        $this->actingAs($this->person(Role::Technician))->get("/jobs/{$job->tag}")->assertSee('2 of 10 starts, only when cold, after standing');
+        $this->assertSame(
+            ['only' => 'cold', 'failed' => 2, 'of' => 10],
+            array_intersect_key($job->entries[0]->body, ['failed' => 1, 'of' => 1, 'only' => 1, 'often' => 1]),
+        );
+        $this->actingAs($this->person(Role::Technician))
+            ->get("/jobs/{$job->tag}")
+            ->assertSee('2 of 10 starts, only when cold, after standing');
     }
 
     /** @return iterable<string, array{array<string, mixed>, string, string}> */
@@ -67,7 +99,10 @@ final class CounterTest extends TestCase
     public function test_a_wrong_field_is_told_and_nothing_is_lost(array $wrong, string $field, string $sentence): void
     {
         $this->actingAs($this->person(Role::Counter));
-        $response = $this->from('/counter')->post('/counter', [...self::GOOD, ...$wrong])->assertRedirect('/counter')->assertSessionHasErrors($field);
+        $response = $this->from('/counter')
+            ->post('/counter', [...self::GOOD, ...$wrong])
+            ->assertRedirect('/counter')
+            ->assertSessionHasErrors($field);
         $this->assertStringContainsString($sentence, session('errors')->first($field));
         $this->assertSame(0, Job::query()->count());
         $page = $this->followRedirects($response);
@@ -83,9 +118,16 @@ final class CounterTest extends TestCase
     public function test_what_owners_say_is_never_run(): void
     {
         $nasty = '<script>alert(1)</script>';
-        $this->actingAs($this->person(Role::Lead))->post('/counter', [...self::GOOD, 'complaint' => $nasty, 'name' => $nasty, 'model' => $nasty]);
+        $this->actingAs($this->person(Role::Lead))->post('/counter', [
+            ...self::GOOD,
+            'complaint' => $nasty,
+            'name' => $nasty,
+            'model' => $nasty,
+        ]);
         $tag = Job::query()->firstOrFail()->tag;
-        foreach (['/', "/jobs/{$tag}", "/jobs/{$tag}/tag", "/jobs/{$tag}/letter", "/jobs/{$tag}/close", '/find?q='.urlencode($nasty)] as $path) {
+        foreach (
+            ['/', "/jobs/{$tag}", "/jobs/{$tag}/tag", "/jobs/{$tag}/letter", "/jobs/{$tag}/close", '/find?q='.urlencode($nasty)] as $path
+        ) {
             $this->get($path)->assertOk()->assertDontSee($nasty, false);
         }
     }
@@ -93,7 +135,9 @@ final class CounterTest extends TestCase
     public function test_the_qr_code_reads_back(): void
     {
         $job = $this->job();
-        $svg = (string) $this->actingAs($this->person(Role::Counter))->get("/jobs/{$job->tag}/tag")->getContent();
+        $svg = (string) $this->actingAs($this->person(Role::Counter))
+            ->get("/jobs/{$job->tag}/tag")
+            ->getContent();
         $this->assertSame(1, preg_match('/class="qr" viewBox="0 0 (\d+) .*?<path d="([^"]+)"/s', $svg, $found));
         [, $size, $path] = $found;
         $scale = 6;
@@ -105,6 +149,10 @@ final class CounterTest extends TestCase
         }
         $file = tempnam(sys_get_temp_dir(), 'qr').'.png';
         imagepng($image, $file);
-        $this->assertSame(route('jobs.show', $job), trim((string) shell_exec('zbarimg -q --raw '.escapeshellarg($file).' 2>/dev/null')), 'read back by an independent decoder');
+        $this->assertSame(
+            route('jobs.show', $job),
+            trim((string) shell_exec('zbarimg -q --raw '.escapeshellarg($file).' 2>/dev/null')),
+            'read back by an independent decoder',
+        );
     }
 }

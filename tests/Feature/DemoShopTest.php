@@ -30,21 +30,61 @@ final class DemoShopTest extends TestCase
         $this->actingAs(User::query()->where('email', 'maud')->firstOrFail());
         // Of the jobs of earlier years, which are made by the hundred, the latest stands for all.
         $told = array_column(Yaml::parseFile(database_path('seeders/demo-jobs.yaml'))['jobs'], 'tag');
-        $shown = Job::query()->whereNotNull('arrived_at')->where(fn ($job) => $job->whereIn('tag', [...$told, 'E6-253'])->orWhereNotNull('own'))->pluck('tag')->push(JobFacts::query()->orderByDesc('closed_at')->value('tag'));
+        $shown = Job::query()
+            ->whereNotNull('arrived_at')
+            ->where(fn ($job) => $job->whereIn('tag', [...$told, 'E6-253'])->orWhereNotNull('own'))
+            ->pluck('tag')
+            ->push(JobFacts::query()->orderByDesc('closed_at')->value('tag'));
         $this->assertGreaterThan(count($told) + 3, $shown->count());
         foreach ($shown as $tag) {
-            foreach (["/jobs/{$tag}", "/jobs/{$tag}/tag", "/jobs/{$tag}/close", "/jobs/{$tag}/letter", "/jobs/{$tag}/case.json", "/jobs/{$tag}/decide", "/jobs/{$tag}/prove", "/jobs/{$tag}/letter.pdf"] as $path) {
+            foreach (
+                [
+                    "/jobs/{$tag}",
+                    "/jobs/{$tag}/tag",
+                    "/jobs/{$tag}/close",
+                    "/jobs/{$tag}/letter",
+                    "/jobs/{$tag}/case.json",
+                    "/jobs/{$tag}/decide",
+                    "/jobs/{$tag}/prove",
+                    "/jobs/{$tag}/letter.pdf",
+                ] as $path
+            ) {
                 $this->get($path)->assertOk();
             }
         }
         foreach (Job::query()->whereNull('arrived_at')->pluck('tag') as $tag) {
             $this->get("/calls/{$tag}")->assertOk();
         }
-        $this->get('/')->assertOk()->assertSeeInOrder(['Locked', 'First start', 'Find it', 'Confirm', 'Waits for the owner', 'Waits for a part', 'Prove', 'To be collected', 'Handed back']);
-        foreach (['/orders', '/own', '/messages', '/comebacks', '/jobs/E6-253/comeback', '/claims/1', '/patterns', '/how-well', '/diary'] as $path) {
+        $this->get('/')
+            ->assertOk()
+            ->assertSeeInOrder([
+                'Locked',
+                'First start',
+                'Find it',
+                'Confirm',
+                'Waits for the owner',
+                'Waits for a part',
+                'Prove',
+                'To be collected',
+                'Handed back',
+            ]);
+        $pages = [
+            '/orders',
+            '/own',
+            '/messages',
+            '/comebacks',
+            '/jobs/E6-253/comeback',
+            '/claims/1',
+            '/patterns',
+            '/how-well',
+            '/diary',
+        ];
+        foreach ($pages as $path) {
             $this->get($path)->assertOk();
         }
-        $this->get('/jobs/'.Job::query()->whereNotNull('own')->value('tag').'/own')->assertOk()->assertSee('Cost share');
+        $this->get('/jobs/'.Job::query()->whereNotNull('own')->value('tag').'/own')
+            ->assertOk()
+            ->assertSee('Cost share');
         $this->get('/shelf')->assertOk()->assertSee('lent to');
         $this->assertSame(0, Job::query()->where('created_at', '>', now()->addMinute())->count());
     }

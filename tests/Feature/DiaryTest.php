@@ -29,9 +29,13 @@ final class DiaryTest extends TestCase
     public function test_people_write_themselves_down_and_go(): void
     {
         $rhea = $this->person(Role::Technician);
-        $this->actingAs($rhea)->post('/shifts', ['person' => $rhea->id, 'day' => '2026-11-25', 'from' => '09:00', 'to' => '17:00'])->assertSessionHasNoErrors();
+        $this->actingAs($rhea)
+            ->post('/shifts', ['person' => $rhea->id, 'day' => '2026-11-25', 'from' => '09:00', 'to' => '17:00'])
+            ->assertSessionHasNoErrors();
         $this->get('/diary')->assertOk()->assertSee($rhea->name)->assertSee('09:00–17:00')->assertSee('goes now');
-        $this->get('/')->assertOk()->assertSee("{$rhea->name} until 17:00");
+        $this->get('/')
+            ->assertOk()
+            ->assertSee("{$rhea->name} until 17:00");
         $this->delete('/shifts/'.Shift::query()->value('id'))->assertRedirect('/diary');
         $this->assertSame('10:00', Shift::query()->sole()->to_at->format('H:i'));
         $this->get('/')->assertDontSee('until 17:00');
@@ -46,8 +50,12 @@ final class DiaryTest extends TestCase
         $shift = ['person' => $piet->id, 'day' => '2026-11-26', 'from' => '09:00', 'to' => '17:00'];
         $this->actingAs($rhea)->post('/shifts', $shift)->assertForbidden();
         $this->actingAs($lead)->post('/shifts', $shift)->assertSessionHasNoErrors();
-        $this->actingAs($rhea)->delete('/shifts/'.Shift::query()->value('id'))->assertForbidden();
-        $this->actingAs($piet)->delete('/shifts/'.Shift::query()->value('id'))->assertRedirect();
+        $this->actingAs($rhea)
+            ->delete('/shifts/'.Shift::query()->value('id'))
+            ->assertForbidden();
+        $this->actingAs($piet)
+            ->delete('/shifts/'.Shift::query()->value('id'))
+            ->assertRedirect();
         $this->assertSame(0, Shift::query()->count());
     }
 
@@ -68,7 +76,9 @@ final class DiaryTest extends TestCase
         $rhea = $this->person(Role::Technician);
         $right = ['person' => $rhea->id, 'day' => '2026-11-25', 'from' => '09:00', 'to' => '17:00'];
         $this->actingAs($rhea)->post('/shifts', $right)->assertSessionHasNoErrors();
-        $this->post('/shifts', $wrong + $right)->assertSessionHasErrors($field)->assertSessionHasInput('day');
+        $this->post('/shifts', $wrong + $right)
+            ->assertSessionHasErrors($field)
+            ->assertSessionHasInput('day');
         $this->assertStringContainsString($says, session('errors')->first($field));
         $this->assertSame(1, Shift::query()->count());
     }

@@ -14,13 +14,23 @@ final class InstrumentCommandTest extends TestCase
     public function test_a_reading_goes_from_the_instrument_to_the_bench(): void
     {
         $database = (string) tempnam(sys_get_temp_dir(), 'instrument');
-        $env = ['DB_DATABASE' => $database, 'CACHE_STORE' => 'array', 'APP_KEY' => 'base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8=', 'APP_ENV' => 'testing'];
+        $env = [
+            'DB_DATABASE' => $database,
+            'CACHE_STORE' => 'array',
+            'APP_KEY' => 'base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8=',
+            'APP_ENV' => 'testing',
+        ];
         $this->command(['artisan', 'migrate', '--force'], $env)->mustRun();
-        $json = $this->command(['core/bin/orthoscope', 'instrument', 'bench-supply', '--fault', 'short', '--seed', '7'], $env)->mustRun()->getOutput();
+        $json = $this->command(['core/bin/orthoscope', 'instrument', 'bench-supply', '--fault', 'short', '--seed', '7'], $env)
+            ->mustRun()
+            ->getOutput();
         $this->command(['artisan', 'readings:receive', '2'], $env, $json)->mustRun();
         $rows = $this->rows($database);
         $this->assertCount(1, $rows);
-        $this->assertSame([2, 'Bench supply', 'standby-current'], [(int) $rows[0]['bench'], $rows[0]['instrument'], json_decode($rows[0]['body'], true)['check']]);
+        $this->assertSame(
+            [2, 'Bench supply', 'standby-current'],
+            [(int) $rows[0]['bench'], $rows[0]['instrument'], json_decode($rows[0]['body'], true)['check']],
+        );
         $this->assertEqualsWithDelta(3.0, json_decode($rows[0]['body'], true)['values']['amps'], 0.2);
 
         // A bench nobody has, and something that is no reading: one sentence, and nothing is taken in.

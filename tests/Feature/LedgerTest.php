@@ -82,7 +82,10 @@ final class LedgerTest extends TestCase
     {
         $job = $this->job();
         try {
-            app(RecordEntries::class)->record($job, $this->person(Role::Technician), [['kind' => 'note', 'text' => 'first'], ['kind' => 'start', 'reached' => 'drak']]);
+            app(RecordEntries::class)->record($job, $this->person(Role::Technician), [
+                ['kind' => 'note', 'text' => 'first'],
+                ['kind' => 'start', 'reached' => 'drak'],
+            ]);
             $this->fail('The mistake was not noticed.');
         } catch (CaseMistake $mistake) {
             $this->assertSame('/reached', $mistake->path);
@@ -94,7 +97,9 @@ final class LedgerTest extends TestCase
     {
         $job = $this->job();
         $by = $this->person(Role::Technician);
-        app(RecordEntries::class)->record($job, $by, [['kind' => 'note', 'text' => 'hello', 'by' => 'somebody else', 'at' => '1999-01-01T00:00:00Z']]);
+        app(RecordEntries::class)->record($job, $by, [
+            ['kind' => 'note', 'text' => 'hello', 'by' => 'somebody else', 'at' => '1999-01-01T00:00:00Z'],
+        ]);
         $entry = Entry::query()->with('user')->orderByDesc('number')->firstOrFail();
         $this->assertSame($by->name, $entry->written()['by']);
         $this->assertTrue($entry->made_at->isToday());
@@ -107,23 +112,40 @@ final class LedgerTest extends TestCase
         $this->actingAs($this->person(Role::Technician));
         $this->travelTo('2026-11-24 10:30:00');
         foreach (['1200' => '10:10', '999999' => '10:30', '0' => '10:30'] as $age => $time) {
-            $this->post("/jobs/{$job->tag}/entries", ['entry' => ['kind' => 'start', 'reached' => 'dark'], 'age' => (string) $age])->assertSessionHasNoErrors();
+            $this->post("/jobs/{$job->tag}/entries", [
+                'entry' => ['kind' => 'start', 'reached' => 'dark'],
+                'age' => (string) $age,
+            ])->assertSessionHasNoErrors();
             $this->assertSame($time, Entry::query()->orderByDesc('number')->firstOrFail()->made_at->format('H:i'));
         }
         $this->assertSame('2026-11-23', Entry::query()->orderByDesc('number')->skip(1)->firstOrFail()->made_at->format('Y-m-d'));
-        $this->post("/jobs/{$job->tag}/entries", ['entry' => ['kind' => 'start', 'reached' => 'dark'], 'age' => '-5'])->assertSessionHasErrors('age');
+        $this->post("/jobs/{$job->tag}/entries", [
+            'entry' => ['kind' => 'start', 'reached' => 'dark'],
+            'age' => '-5',
+        ])->assertSessionHasErrors('age');
         // Times that go backwards upset nothing: entries count in the order of their numbers.
-        $this->get("/jobs/{$job->tag}")->assertOk()->assertSee('after 5 entries');
+        $this->get("/jobs/{$job->tag}")
+            ->assertOk()
+            ->assertSee('after 5 entries');
         $this->get('/')->assertOk();
     }
 
     public function test_a_strike_out_while_a_colleague_writes_loses_nothing_and_counts(): void
     {
-        $job = $this->job(entries: [['kind' => 'start', 'reached' => 'nothing'], ['kind' => 'finding', 'check' => 'supply-test', 'result' => 'fail']]);
+        $job = $this->job(
+            entries: [['kind' => 'start', 'reached' => 'nothing'], ['kind' => 'finding', 'check' => 'supply-test', 'result' => 'fail']],
+        );
         [$rhea, $piet] = [$this->person(Role::Technician), $this->person(Role::Technician)];
         // Both opened the page at entry 3. Piet strikes it out; Rhea's start, written on top of it, comes after.
-        $this->actingAs($piet)->post("/jobs/{$job->tag}/entries", ['entry' => ['kind' => 'strike-out', 'entry' => '3', 'text' => 'tester was flat'], 'once' => 'p'])->assertSessionHasNoErrors();
-        $this->actingAs($rhea)->post("/jobs/{$job->tag}/entries", ['entry' => ['kind' => 'start', 'reached' => 'twitch'], 'once' => 'r'])->assertSessionHasNoErrors();
+        $this->actingAs($piet)
+            ->post("/jobs/{$job->tag}/entries", [
+                'entry' => ['kind' => 'strike-out', 'entry' => '3', 'text' => 'tester was flat'],
+                'once' => 'p',
+            ])
+            ->assertSessionHasNoErrors();
+        $this->actingAs($rhea)
+            ->post("/jobs/{$job->tag}/entries", ['entry' => ['kind' => 'start', 'reached' => 'twitch'], 'once' => 'r'])
+            ->assertSessionHasNoErrors();
         $this->assertSame(['report', 'start', 'finding', 'strike-out', 'start'], $job->entries()->pluck('kind')->all());
         $kept = app(AssessJob::class)->assess($job->fresh() ?? $job);
         Cache::flush();
@@ -139,7 +161,9 @@ final class LedgerTest extends TestCase
         $job = $this->job(entries: [['kind' => 'start', 'reached' => 'nothing'], ['kind' => 'strike-out', 'entry' => 2, 'text' => 'slip']]);
         $this->actingAs($this->person(Role::Technician));
         foreach ([2, 3] as $entry) {
-            $this->post("/jobs/{$job->tag}/entries", ['entry' => ['kind' => 'strike-out', 'entry' => (string) $entry, 'text' => 'again']])->assertSessionHasErrors('entry.entry');
+            $this->post("/jobs/{$job->tag}/entries", [
+                'entry' => ['kind' => 'strike-out', 'entry' => (string) $entry, 'text' => 'again'],
+            ])->assertSessionHasErrors('entry.entry');
         }
     }
 
@@ -147,17 +171,28 @@ final class LedgerTest extends TestCase
     {
         $job = $this->job(entries: [['kind' => 'closing', 'price' => 0, 'warranty_months' => 0, 'signed_off' => 'given back as it was']]);
         $this->actingAs($this->person(Role::Technician));
-        $this->post("/jobs/{$job->tag}/entries", ['entry' => ['kind' => 'start', 'reached' => 'dark']])->assertSessionHasErrors('entry.kind');
-        $this->post("/jobs/{$job->tag}/entries", ['entry' => ['kind' => 'strike-out', 'entry' => '2', 'text' => 'it came back at once']])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$job->tag}/entries", ['entry' => ['kind' => 'start', 'reached' => 'dark']])->assertSessionHasErrors(
+            'entry.kind',
+        );
+        $this->post("/jobs/{$job->tag}/entries", [
+            'entry' => ['kind' => 'strike-out', 'entry' => '2', 'text' => 'it came back at once'],
+        ])->assertSessionHasNoErrors();
         $this->post("/jobs/{$job->tag}/entries", ['entry' => ['kind' => 'start', 'reached' => 'dark']])->assertSessionHasNoErrors();
     }
 
     public function test_what_lists_show_can_be_thrown_away_and_made_again(): void
     {
         $job = $this->job(entries: [['kind' => 'start', 'reached' => 'nothing']]);
-        $before = Summary::query()->findOrFail($job->id)->only(['entries', 'waits_for', 'closed', 'data']);
+        $before = Summary::query()
+            ->findOrFail($job->id)
+            ->only(['entries', 'waits_for', 'closed', 'data']);
         Summary::query()->delete();
         app(AssessJob::class)->refresh($job);
-        $this->assertSame($before, Summary::query()->findOrFail($job->id)->only(['entries', 'waits_for', 'closed', 'data']));
+        $this->assertSame(
+            $before,
+            Summary::query()
+                ->findOrFail($job->id)
+                ->only(['entries', 'waits_for', 'closed', 'data']),
+        );
     }
 }

@@ -32,7 +32,13 @@ final class MessagesTest extends TestCase
 
     public function test_the_owner_hears_at_the_moments_that_matter_each_once(): void
     {
-        $job = $this->job(entries: [['kind' => 'start', 'reached' => 'nothing'], ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'fail'], ['kind' => 'note', 'text' => 'again']]);
+        $job = $this->job(
+            entries: [
+                ['kind' => 'start', 'reached' => 'nothing'],
+                ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'fail'],
+                ['kind' => 'note', 'text' => 'again'],
+            ],
+        );
         $this->assertSame(['received', 'found'], $this->moments($job));
         app(WriteToOwner::class)->of($job, 'received');
         $this->assertCount(2, $this->moments($job));
@@ -41,11 +47,17 @@ final class MessagesTest extends TestCase
         $this->travel(3)->days();
         $this->assertSame(0, app(SendMessages::class)->due()['sent']);
         $found = Message::query()->where('moment', 'found')->firstOrFail();
-        $this->actingAs($this->person(Role::Counter))->post("/messages/{$found->id}/release")->assertForbidden();
+        $this->actingAs($this->person(Role::Counter))
+            ->post("/messages/{$found->id}/release")
+            ->assertForbidden();
         $this->assertSame('held', $found->refresh()->state);
         // The supply that failed its tester bars the power: the message is held, whoever presses.
-        $this->actingAs($this->person(Role::Technician))->post("/messages/{$found->id}/release")->assertSessionHasErrors('message');
-        app(RecordEntries::class)->record($job, $this->person(Role::Technician), [['kind' => 'act', 'act' => 'replace', 'on' => ['supply'], 'with' => ['tag' => 'new']]]);
+        $this->actingAs($this->person(Role::Technician))
+            ->post("/messages/{$found->id}/release")
+            ->assertSessionHasErrors('message');
+        app(RecordEntries::class)->record($job, $this->person(Role::Technician), [
+            ['kind' => 'act', 'act' => 'replace', 'on' => ['supply'], 'with' => ['tag' => 'new']],
+        ]);
         $this->get("/jobs/{$job->tag}")->assertSee('To be read and sent.');
         $this->post("/messages/{$found->id}/release")->assertSessionHasNoErrors();
         $this->post("/messages/{$found->id}/release")->assertSessionHasNoErrors();
@@ -86,11 +98,15 @@ final class MessagesTest extends TestCase
     public function test_ready_is_followed_by_reminders_until_it_is_collected(): void
     {
         $job = $this->job(entries: [['kind' => 'start', 'reached' => 'stays']]);
-        app(RecordEntries::class)->record($job, $this->person(Role::Lead), [['kind' => 'closing', 'price' => 0, 'warranty_months' => 0, 'signed_off' => 'nothing found']]);
+        app(RecordEntries::class)->record($job, $this->person(Role::Lead), [
+            ['kind' => 'closing', 'price' => 0, 'warranty_months' => 0, 'signed_off' => 'nothing found'],
+        ]);
         $this->assertSame(['received', 'ready'], $this->moments($job));
         app(SendMessages::class)->due();
         $this->assertCount(1, $this->gateway->out, '"Ready" waits to be read.');
-        $this->actingAs($this->person(Role::Counter))->get("/jobs/{$job->tag}/letter")->assertSee('I have read it: send it');
+        $this->actingAs($this->person(Role::Counter))
+            ->get("/jobs/{$job->tag}/letter")
+            ->assertSee('I have read it: send it');
         $this->release($job, 'ready');
         $this->assertSame(['received', 'ready', 'not-collected'], $this->moments($job));
         app(SendMessages::class)->due();
@@ -99,9 +115,15 @@ final class MessagesTest extends TestCase
             $this->travel($days)->days();
             app(SendMessages::class)->due();
         }
-        $this->assertSame(3, Message::query()->where('job_id', $job->id)->where('moment', 'not-collected')->where('state', 'sent')->count(), 'Three reminders and no more.');
+        $this->assertSame(
+            3,
+            Message::query()->where('job_id', $job->id)->where('moment', 'not-collected')->where('state', 'sent')->count(),
+            'Three reminders and no more.',
+        );
         $other = $this->job(entries: [['kind' => 'start', 'reached' => 'stays']]);
-        app(RecordEntries::class)->record($other, $this->person(Role::Lead), [['kind' => 'closing', 'price' => 0, 'warranty_months' => 0, 'signed_off' => 'x']]);
+        app(RecordEntries::class)->record($other, $this->person(Role::Lead), [
+            ['kind' => 'closing', 'price' => 0, 'warranty_months' => 0, 'signed_off' => 'x'],
+        ]);
         $this->release($other, 'ready');
         app(RecordEntries::class)->record($other, $this->person(Role::Counter), [['kind' => 'collection', 'method' => 'none']]);
         $this->assertSame('dropped', Message::query()->where('job_id', $other->id)->where('moment', 'not-collected')->firstOrFail()->state);
@@ -110,7 +132,9 @@ final class MessagesTest extends TestCase
     public function test_the_ready_mail_carries_the_letter(): void
     {
         $job = $this->job(entries: [['kind' => 'start', 'reached' => 'stays']]);
-        app(RecordEntries::class)->record($job, $this->person(Role::Lead), [['kind' => 'closing', 'price' => 4800, 'warranty_months' => 0, 'signed_off' => 'nothing found']]);
+        app(RecordEntries::class)->record($job, $this->person(Role::Lead), [
+            ['kind' => 'closing', 'price' => 4800, 'warranty_months' => 0, 'signed_off' => 'nothing found'],
+        ]);
         $this->release($job, 'ready');
         app(SendMessages::class)->due();
         $mail = (string) end($this->gateway->out);
@@ -121,8 +145,17 @@ final class MessagesTest extends TestCase
 
     public function test_a_fault_that_came_now_and_then_is_asked_about_later(): void
     {
-        $job = $this->job(entries: [['kind' => 'start', 'outcomes' => ['dark' => 2, 'stays' => 8]], ['kind' => 'act', 'act' => 'reseat', 'on' => ['stick-1']], ['kind' => 'start', 'reached' => 'stays', 'times' => 6]]);
-        app(RecordEntries::class)->record($job, $this->person(Role::Lead), [['kind' => 'closing', 'price' => 0, 'warranty_months' => 0, 'signed_off' => 'x'], ['kind' => 'collection', 'method' => 'none']]);
+        $job = $this->job(
+            entries: [
+                ['kind' => 'start', 'outcomes' => ['dark' => 2, 'stays' => 8]],
+                ['kind' => 'act', 'act' => 'reseat', 'on' => ['stick-1']],
+                ['kind' => 'start', 'reached' => 'stays', 'times' => 6],
+            ],
+        );
+        app(RecordEntries::class)->record($job, $this->person(Role::Lead), [
+            ['kind' => 'closing', 'price' => 0, 'warranty_months' => 0, 'signed_off' => 'x'],
+            ['kind' => 'collection', 'method' => 'none'],
+        ]);
         $follow = Message::query()->where('job_id', $job->id)->where('moment', 'follow-up')->firstOrFail();
         $this->assertTrue($follow->next_try_at?->isBetween(now()->addDays(59), now()->addDays(62)));
     }
@@ -154,25 +187,44 @@ final class MessagesTest extends TestCase
 
     public function test_what_goes_back_locked_is_warned_of_and_never_called_ready(): void
     {
-        $job = $this->job(['text' => 'Juice in it', 'reached' => 'nothing', 'marks' => ['liquid']], [['kind' => 'finding', 'check' => 'look-inside', 'result' => 'liquid']]);
+        $job = $this->job(
+            ['text' => 'Juice in it', 'reached' => 'nothing', 'marks' => ['liquid']],
+            [['kind' => 'finding', 'check' => 'look-inside', 'result' => 'liquid']],
+        );
         $this->actingAs($this->person(Role::Lead));
-        $this->get("/jobs/{$job->tag}/close")->assertSee('It goes back locked.')->assertSee('nothing is asked for it');
-        $this->post("/jobs/{$job->tag}/close", ['price' => '0', 'warranty_months' => '0', 'outcome' => 'repaired', 'signed_off' => 'they want it back'])->assertSessionHasErrors('outcome');
-        $this->post("/jobs/{$job->tag}/close", ['price' => '0', 'warranty_months' => '0', 'outcome' => 'unrepaired', 'signed_off' => 'they want it back'])->assertSessionHasNoErrors();
+        $this->get("/jobs/{$job->tag}/close")
+            ->assertSee('It goes back locked.')
+            ->assertSee('nothing is asked for it');
+        $this->post("/jobs/{$job->tag}/close", [
+            'price' => '0',
+            'warranty_months' => '0',
+            'outcome' => 'repaired',
+            'signed_off' => 'they want it back',
+        ])->assertSessionHasErrors('outcome');
+        $this->post("/jobs/{$job->tag}/close", [
+            'price' => '0',
+            'warranty_months' => '0',
+            'outcome' => 'unrepaired',
+            'signed_off' => 'they want it back',
+        ])->assertSessionHasNoErrors();
         $this->assertSame(['received', 'back-locked'], $this->moments($job));
         $message = Message::query()->where('moment', 'back-locked')->firstOrFail();
         $this->assertSame('held', $message->state);
         $this->assertStringContainsString('Do not switch it on', $message->text);
         $this->assertStringNotContainsString('ready', $message->text);
         $this->get("/jobs/{$job->tag}/tag")->assertSee('Do not switch on');
-        $this->get("/jobs/{$job->tag}/letter")->assertSee('Do not switch it on')->assertDontSee('corroded');
+        $this->get("/jobs/{$job->tag}/letter")
+            ->assertSee('Do not switch it on')
+            ->assertDontSee('corroded');
         $this->get("/jobs/{$job->tag}/collect")->assertSee('Read it to them');
         $this->release($job, 'back-locked');
     }
 
     private function release(Job $job, string $moment): void
     {
-        $this->actingAs($this->person(Role::Technician))->post('/messages/'.Message::query()->where('job_id', $job->id)->where('moment', $moment)->value('id').'/release')->assertSessionHasNoErrors();
+        $this->actingAs($this->person(Role::Technician))
+            ->post('/messages/'.Message::query()->where('job_id', $job->id)->where('moment', $moment)->value('id').'/release')
+            ->assertSessionHasNoErrors();
     }
 
     /** @return list<string> */

@@ -41,7 +41,11 @@ final class OrdersTest extends TestCase
         $this->assertSame('fitted', $first->refresh()->state);
         $this->post("/jobs/{$job->tag}/entries", ['entry' => ['kind' => 'start', 'reached' => 'nothing']])->assertSessionHasNoErrors();
         $doubted = app(AssessJob::class)->assess($job->refresh());
-        $this->assertGreaterThan(0.5, array_sum(array_map(fn ($fault) => $fault->spare === $first->tag ? $fault->now : 0.0, $doubted->faults)), 'The new part is suspected.');
+        $this->assertGreaterThan(
+            0.5,
+            array_sum(array_map(fn ($fault) => $fault->spare === $first->tag ? $fault->now : 0.0, $doubted->faults)),
+            'The new part is suspected.',
+        );
         $this->post("/orders/{$first->tag}/dead", ['words' => ''])->assertSessionHasErrors('words');
         $this->post("/orders/{$first->tag}/dead", ['words' => 'nothing on the tester'])->assertSessionHasNoErrors();
         $this->assertSame(['dead', 'quarantined'], [$first->refresh()->state, $first->spare?->refresh()->status]);
@@ -49,7 +53,9 @@ final class OrdersTest extends TestCase
         $second = $this->order($job, 'rw-supply-500');
         $this->post("/orders/{$second->tag}/receive", ['seen' => 'fine'])->assertSessionHasNoErrors();
         $this->fit($job, $second);
-        $this->post("/jobs/{$job->tag}/entries", ['entry' => ['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench'], 'times' => 4]])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$job->tag}/entries", [
+            'entry' => ['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench'], 'times' => 4],
+        ])->assertSessionHasNoErrors();
         $this->assertGreaterThan(0.9, app(AssessJob::class)->assess($job->refresh())->sound);
         $this->post("/orders/{$first->tag}/give-up", ['words' => 'goes back'])->assertSessionHasNoErrors();
         $this->assertSame('back', $first->refresh()->state);
@@ -59,30 +65,46 @@ final class OrdersTest extends TestCase
     {
         $job = $this->job(entries: self::SUPPLY);
         $job->update(['agreed' => ['limit' => 6000]]);
-        $this->actingAs($this->person(Role::Technician))->post("/jobs/{$job->tag}/orders", ['offer' => 'bw-supply-550', 'part' => 'supply'])->assertSessionHasErrors('offer');
+        $this->actingAs($this->person(Role::Technician))
+            ->post("/jobs/{$job->tag}/orders", ['offer' => 'bw-supply-550', 'part' => 'supply'])
+            ->assertSessionHasErrors('offer');
         $this->post("/jobs/{$job->tag}/orders", ['offer' => 'rw-supply-500', 'part' => 'supply'])->assertSessionHasNoErrors();
         $this->post("/jobs/{$job->tag}/orders", ['offer' => 'rw-fan', 'part' => 'case-fans'])->assertSessionHasErrors('offer');
-        $this->actingAs($this->person(Role::Lead))->post("/jobs/{$job->tag}/orders", ['offer' => 'rw-fan', 'part' => 'case-fans'])->assertSessionHasNoErrors();
+        $this->actingAs($this->person(Role::Lead))
+            ->post("/jobs/{$job->tag}/orders", ['offer' => 'rw-fan', 'part' => 'case-fans'])
+            ->assertSessionHasNoErrors();
     }
 
     public function test_an_order_that_only_makes_sense_if_a_part_is_good_waits_for_its_proof(): void
     {
         $job = $this->agreed();
-        $this->actingAs($this->person(Role::Technician))->post("/jobs/{$job->tag}/orders", ['offer' => 'rw-fan', 'part' => 'case-fans', 'held_for' => 'drive'])->assertSessionHasNoErrors();
+        $this->actingAs($this->person(Role::Technician))
+            ->post("/jobs/{$job->tag}/orders", ['offer' => 'rw-fan', 'part' => 'case-fans', 'held_for' => 'drive'])
+            ->assertSessionHasNoErrors();
         $order = Order::query()->firstOrFail();
         // The drive worked when the lent supply ran it.
         $this->assertSame('ordered', $order->state);
-        $this->post("/jobs/{$job->tag}/orders", ['offer' => 'rw-cooler', 'part' => 'cooler', 'held_for' => 'case'])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$job->tag}/orders", [
+            'offer' => 'rw-cooler',
+            'part' => 'cooler',
+            'held_for' => 'case',
+        ])->assertSessionHasNoErrors();
         $held = Order::query()->orderByDesc('id')->firstOrFail();
         $standing = app(AssessJob::class)->assess($job)->standings['case']->standing;
         $this->assertSame($standing === Standing::Proved ? 'ordered' : 'held', $held->state);
         $fresh = $this->job(entries: [['kind' => 'start', 'reached' => 'nothing']]);
         $fresh->update(['agreed' => ['limit' => 50000]]);
-        $this->post("/jobs/{$fresh->tag}/orders", ['offer' => 'bw-drive-500', 'part' => 'drive', 'held_for' => 'processor'])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$fresh->tag}/orders", [
+            'offer' => 'bw-drive-500',
+            'part' => 'drive',
+            'held_for' => 'processor',
+        ])->assertSessionHasNoErrors();
         $waits = Order::query()->orderByDesc('id')->firstOrFail();
         $this->assertSame('held', $waits->state);
         $this->get("/jobs/{$fresh->tag}/decide")->assertSee('until the processor is proved');
-        $this->post("/jobs/{$fresh->tag}/entries", ['entry' => ['kind' => 'start', 'reached' => 'stays', 'times' => 5]])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$fresh->tag}/entries", [
+            'entry' => ['kind' => 'start', 'reached' => 'stays', 'times' => 5],
+        ])->assertSessionHasNoErrors();
         $this->assertSame('ordered', $waits->refresh()->state);
     }
 
@@ -92,12 +114,18 @@ final class OrdersTest extends TestCase
         $this->actingAs($this->person(Role::Technician));
         $this->post("/jobs/{$job->tag}/orders", ['offer' => 'no-such', 'part' => 'supply'])->assertSessionHasErrors('offer');
         $this->post("/jobs/{$job->tag}/orders", ['offer' => 'bw-stick-8', 'part' => 'supply'])->assertSessionHasErrors('part');
-        $this->post("/jobs/{$job->tag}/orders", ['offer' => 'bw-supply-550', 'part' => 'supply', 'held_for' => 'flywheel'])->assertSessionHasErrors('held_for');
+        $this->post("/jobs/{$job->tag}/orders", [
+            'offer' => 'bw-supply-550',
+            'part' => 'supply',
+            'held_for' => 'flywheel',
+        ])->assertSessionHasErrors('held_for');
         $order = $this->order($job, 'bw-supply-550');
         $this->post("/orders/{$order->tag}/receive", ['seen' => 'perhaps'])->assertSessionHasErrors('seen');
         $this->post("/orders/{$order->tag}/receive", ['seen' => 'damaged', 'words' => 'a dent'])->assertSessionHasNoErrors();
         $this->post("/orders/{$order->tag}/receive", ['seen' => 'fine'])->assertSessionHasErrors('seen');
-        $this->post("/orders/{$order->tag}/dead", ['words' => 'x'])->assertSessionHasErrors(['words' => "{$order->tag} is not here to be tried."]);
+        $this->post("/orders/{$order->tag}/dead", ['words' => 'x'])->assertSessionHasErrors([
+            'words' => "{$order->tag} is not here to be tried.",
+        ]);
         $this->assertNull($order->refresh()->spare);
         $cancelled = $this->order($job, 'rw-supply-500');
         $this->post("/orders/{$cancelled->tag}/give-up", ['words' => 'not needed'])->assertSessionHasNoErrors();
@@ -121,11 +149,23 @@ final class OrdersTest extends TestCase
     public function test_a_closed_job_orders_nothing_more_and_keeps_no_spare_from_the_others(): void
     {
         $job = $this->agreed();
-        $this->actingAs($this->person(Role::Technician))->post("/jobs/{$job->tag}/orders", ['offer' => 'bw-drive-500', 'part' => 'drive', 'held_for' => 'supply'])->assertSessionHasNoErrors();
+        $this->actingAs($this->person(Role::Technician))
+            ->post("/jobs/{$job->tag}/orders", ['offer' => 'bw-drive-500', 'part' => 'drive', 'held_for' => 'supply'])
+            ->assertSessionHasNoErrors();
         [$held, $here, $late] = [Order::query()->firstOrFail(), $this->order($job, 'bw-supply-550'), $this->order($job, 'rw-supply-500')];
         $this->post("/orders/{$here->tag}/receive", ['seen' => 'fine'])->assertSessionHasNoErrors();
-        $this->get("/jobs/{$job->tag}/close")->assertOk()->assertSee(['Orders not settled', $held->tag, $here->tag, $late->tag]);
-        app(RecordEntries::class)->record($job, $this->person(Role::Technician), [['kind' => 'closing', 'price' => 0, 'warranty_months' => 0, 'signed_off' => 'The owner wants it back.', 'outcome' => 'unrepaired']]);
+        $this->get("/jobs/{$job->tag}/close")
+            ->assertOk()
+            ->assertSee(['Orders not settled', $held->tag, $here->tag, $late->tag]);
+        app(RecordEntries::class)->record($job, $this->person(Role::Technician), [
+            [
+                'kind' => 'closing',
+                'price' => 0,
+                'warranty_months' => 0,
+                'signed_off' => 'The owner wants it back.',
+                'outcome' => 'unrepaired',
+            ],
+        ]);
         $this->assertSame(['cancelled', 'the job was closed'], [$held->refresh()->state, $held->words]);
         $this->assertFalse($here->refresh()->spare?->isReservedFrom($this->job()));
         $this->post("/orders/{$late->tag}/receive", ['seen' => 'fine'])->assertSessionHasNoErrors();
@@ -139,8 +179,9 @@ final class OrdersTest extends TestCase
         $form = ['offer' => 'bw-supply-550', 'part' => 'supply'];
         $this->post("/jobs/{$job->tag}/orders", $form)->assertSessionHasNoErrors();
         $first = Order::query()->firstOrFail();
-        $this->post("/jobs/{$job->tag}/orders", ['offer' => 'rw-supply-500', 'part' => 'supply'])
-            ->assertSessionHasErrors(['again' => "{$first->tag}, {$first->name}, is on its way for this already. Tick \"order another\" if a second one is wanted."]);
+        $this->post("/jobs/{$job->tag}/orders", ['offer' => 'rw-supply-500', 'part' => 'supply'])->assertSessionHasErrors([
+            'again' => "{$first->tag}, {$first->name}, is on its way for this already. Tick \"order another\" if a second one is wanted.",
+        ]);
         $this->assertSame(1, Order::query()->count());
         $this->get("/jobs/{$job->tag}/decide")->assertSee('Order another');
         $this->post("/jobs/{$job->tag}/orders", $form + ['again' => '1'])->assertSessionHasNoErrors();
@@ -151,7 +192,12 @@ final class OrdersTest extends TestCase
     public function test_what_the_shop_buys_no_more_of_shows_wherever_something_is_bought(): void
     {
         $job = $this->agreed();
-        $bulletin = ['model' => 'Breakwater 550', 'words' => 'Three of five came dead.', 'factor' => '2', 'expires_at' => now()->addDays(9)->format('Y-m-d')];
+        $bulletin = [
+            'model' => 'Breakwater 550',
+            'words' => 'Three of five came dead.',
+            'factor' => '2',
+            'expires_at' => now()->addDays(9)->format('Y-m-d'),
+        ];
         $pages = ["/jobs/{$job->tag}/decide", '/orders', '/own', '/shelf/coverage'];
         $lead = $this->person(Role::Lead);
         $this->actingAs($lead)->post('/bulletins', $bulletin)->assertSessionHasNoErrors();
@@ -181,6 +227,11 @@ final class OrdersTest extends TestCase
 
     private function fit(Job $job, Order $order): void
     {
-        $this->post("/jobs/{$job->tag}/entries", ['written' => json_encode([['kind' => 'act', 'act' => 'replace', 'on' => ['supply'], 'with' => ['tag' => $order->tag]]], JSON_THROW_ON_ERROR)])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$job->tag}/entries", [
+            'written' => json_encode(
+                [['kind' => 'act', 'act' => 'replace', 'on' => ['supply'], 'with' => ['tag' => $order->tag]]],
+                JSON_THROW_ON_ERROR,
+            ),
+        ])->assertSessionHasNoErrors();
     }
 }

@@ -32,7 +32,12 @@ final class PatternsTest extends TestCase
         $courses = GenerateJobs::courses();
         $this->assertGreaterThan(200, count($courses));
         foreach (range(0, count($courses) - 1, 60) as $at) {
-            $again = json_decode(json_encode(app(GenerateJobs::class)->workOut($courses[$at]), JSON_THROW_ON_ERROR), true, 32, JSON_THROW_ON_ERROR);
+            $again = json_decode(
+                json_encode(app(GenerateJobs::class)->workOut($courses[$at]), JSON_THROW_ON_ERROR),
+                true,
+                32,
+                JSON_THROW_ON_ERROR,
+            );
             $this->assertSame($courses[$at], $again, "Course {$at} has changed: run bin/lib/courses.php as it says.");
         }
     }
@@ -43,11 +48,22 @@ final class PatternsTest extends TestCase
         app(GenerateJobs::class)->make(700, 'test');
         $this->actingAs($lead)->post('/patterns')->assertSessionHasNoErrors();
         $patterns = Figure::query()->findOrFail('patterns')->body['patterns'];
-        $found = array_values(array_filter($patterns, fn (array $pattern): bool => $pattern['value'] === 'Plover Max' && $pattern['outcome'] === 'fault:board-knocked'));
+        $found = array_values(
+            array_filter(
+                $patterns,
+                fn (array $pattern): bool => $pattern['value'] === 'Plover Max' && $pattern['outcome'] === 'fault:board-knocked',
+            ),
+        );
         $this->assertNotSame([], $found);
         $this->assertLessThan($found[0]['rate'], $found[0]['interval'][0]);
         $this->get('/patterns')->assertOk()->assertSee('Plover Max')->assertSee('small part knocked off');
-        $form = ['model' => 'Plover Max', 'words' => 'Glass over the board first.', 'fault' => 'board-knocked', 'factor' => '4', 'expires_at' => now()->addMonths(2)->format('Y-m-d')];
+        $form = [
+            'model' => 'Plover Max',
+            'words' => 'Glass over the board first.',
+            'fault' => 'board-knocked',
+            'factor' => '4',
+            'expires_at' => now()->addMonths(2)->format('Y-m-d'),
+        ];
         $this->actingAs($this->person(Role::Technician))->post('/bulletins', $form)->assertForbidden();
         $this->actingAs($lead)->post('/bulletins', $form)->assertSessionHasNoErrors();
         $this->actingAs($this->person(Role::Counter))->get('/counter')->assertSee('Glass over the board first.');
@@ -59,14 +75,26 @@ final class PatternsTest extends TestCase
         $other = $this->job(entries: self::DARK);
         $board = fn (Job $one): float => app(AssessJob::class)->assess($one->refresh())->standings['board']->probability;
         [$before, $elsewhere] = [$board($job), $board($other)];
-        $this->actingAs($lead = $this->person(Role::Lead))->post('/bulletins', ['model' => 'Plover Max', 'words' => 'Look at the board.', 'part' => 'board', 'factor' => '3', 'expires_at' => now()->addDays(9)->format('Y-m-d')])->assertSessionHasNoErrors();
+        $this->actingAs($lead = $this->person(Role::Lead))
+            ->post('/bulletins', [
+                'model' => 'Plover Max',
+                'words' => 'Look at the board.',
+                'part' => 'board',
+                'factor' => '3',
+                'expires_at' => now()->addDays(9)->format('Y-m-d'),
+            ])
+            ->assertSessionHasNoErrors();
         $this->assertGreaterThan(1.3 * $before, $board($job));
         $this->assertEqualsWithDelta($elsewhere, $board($other), 1e-12);
-        $this->get("/jobs/{$job->tag}")->assertSee('Look at the board.')->assertSee('3 times likelier');
+        $this->get("/jobs/{$job->tag}")
+            ->assertSee('Look at the board.')
+            ->assertSee('3 times likelier');
         $this->travel(10)->days();
         $this->assertEqualsWithDelta($before, $board($job), 1e-9);
         $this->travelBack();
-        $this->actingAs($lead)->post('/bulletins/'.Bulletin::query()->value('id').'/withdraw')->assertSessionHasNoErrors();
+        $this->actingAs($lead)
+            ->post('/bulletins/'.Bulletin::query()->value('id').'/withdraw')
+            ->assertSessionHasNoErrors();
         $this->assertEqualsWithDelta($before, $board($job), 1e-9);
         $this->get("/jobs/{$job->tag}")->assertDontSee('Look at the board.');
     }
@@ -87,7 +115,12 @@ final class PatternsTest extends TestCase
     #[DataProvider('mistakes')]
     public function test_a_bulletin_that_cannot_be_is_told(array $wrong, string $field): void
     {
-        $this->actingAs($this->person(Role::Lead))->post('/bulletins', $wrong + ['model' => 'Heron T2', 'words' => 'x', 'factor' => '2', 'expires_at' => now()->addDays(9)->format('Y-m-d')])->assertSessionHasErrors($field);
+        $this->actingAs($this->person(Role::Lead))
+            ->post(
+                '/bulletins',
+                $wrong + ['model' => 'Heron T2', 'words' => 'x', 'factor' => '2', 'expires_at' => now()->addDays(9)->format('Y-m-d')],
+            )
+            ->assertSessionHasErrors($field);
         $this->assertSame(0, Bulletin::query()->count());
     }
 
@@ -104,7 +137,9 @@ final class PatternsTest extends TestCase
         $this->assertSame('proposed', $lesson->state);
         $this->assertGreaterThan(0, $lesson->effect['jobs']);
         $this->assertEqualsWithDelta($before, $stick(), 1e-12, 'Nothing moves until it is accepted.');
-        $this->get('/patterns')->assertSee("of {$lesson->counts[0]['of']}")->assertSee('bits a job');
+        $this->get('/patterns')
+            ->assertSee("of {$lesson->counts[0]['of']}")
+            ->assertSee('bits a job');
         $this->post("/lessons/{$lesson->id}", ['to' => 'accepted'])->assertSessionHasNoErrors();
         $this->assertNotEqualsWithDelta($before, $stick(), 1e-4);
         $this->post("/lessons/{$lesson->id}", ['to' => 'back'])->assertSessionHasNoErrors();
@@ -125,17 +160,34 @@ final class PatternsTest extends TestCase
         $this->assertStringStartsWith('figure,of,value,cases,from,to', $csv);
         $this->assertStringContainsString('dead on arrival', $csv);
         $technician = $this->person(Role::Technician);
-        $this->actingAs($technician)->get('/how-well?person='.$lead->id)->assertOk()->assertSee('Yours')->assertDontSee($lead->name.'</h2>', false);
+        $this->actingAs($technician)
+            ->get('/how-well?person='.$lead->id)
+            ->assertOk()
+            ->assertSee('Yours')
+            ->assertDontSee($lead->name.'</h2>', false);
         $this->actingAs($this->person(Role::Counter))->get('/how-well')->assertForbidden();
     }
 
     public function test_facts_follow_the_record(): void
     {
-        $job = $this->job(entries: [['kind' => 'start', 'reached' => 'nothing'], ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'fail'], ['kind' => 'act', 'act' => 'replace', 'on' => ['supply']]]);
-        $this->actingAs($this->person(Role::Lead))->post("/jobs/{$job->tag}/close", ['price' => '10', 'warranty_months' => '1', 'signed_off' => 'x'])->assertSessionHasNoErrors();
+        $job = $this->job(
+            entries: [
+                ['kind' => 'start', 'reached' => 'nothing'],
+                ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'fail'],
+                ['kind' => 'act', 'act' => 'replace', 'on' => ['supply']],
+            ],
+        );
+        $this->actingAs($this->person(Role::Lead))
+            ->post("/jobs/{$job->tag}/close", ['price' => '10', 'warranty_months' => '1', 'signed_off' => 'x'])
+            ->assertSessionHasNoErrors();
         $facts = JobFacts::query()->findOrFail($job->id);
-        $this->assertSame(['supply', true, 'replace', 'replaced', 'mains'], [$facts->cause_part, $facts->confirmed, $facts->act, $facts->way, $facts->stop]);
-        $this->post("/jobs/{$job->tag}/entries", ['entry' => ['kind' => 'strike-out', 'entry' => (string) $job->entries()->max('number'), 'text' => 'too soon']])->assertSessionHasNoErrors();
+        $this->assertSame(
+            ['supply', true, 'replace', 'replaced', 'mains'],
+            [$facts->cause_part, $facts->confirmed, $facts->act, $facts->way, $facts->stop],
+        );
+        $this->post("/jobs/{$job->tag}/entries", [
+            'entry' => ['kind' => 'strike-out', 'entry' => (string) $job->entries()->max('number'), 'text' => 'too soon'],
+        ])->assertSessionHasNoErrors();
         $this->assertNull(JobFacts::query()->find($job->id));
     }
 
@@ -143,7 +195,12 @@ final class PatternsTest extends TestCase
     {
         $job = $this->job(entries: self::DARK);
         $job->update(['next_word_at' => now()->subHour()]);
-        $this->actingAs($this->person(Role::Counter))->get('/diary')->assertOk()->assertSee('should have heard by now')->assertSee($job->tag)->assertSee('eight of ten');
+        $this->actingAs($this->person(Role::Counter))
+            ->get('/diary')
+            ->assertOk()
+            ->assertSee('should have heard by now')
+            ->assertSee($job->tag)
+            ->assertSee('eight of ten');
         $this->get('/')->assertSee('1 owner should have heard by now');
         $this->post('/logout');
         $this->get('/diary.ics')->assertForbidden();
@@ -158,7 +215,9 @@ final class PatternsTest extends TestCase
     {
         $lead = $this->person(Role::Lead);
         foreach (['oda', 'piet', 'rhea'] as $who) {
-            $this->person(Role::Technician)->forceFill(['email' => $who])->save();
+            $this->person(Role::Technician)
+                ->forceFill(['email' => $who])
+                ->save();
         }
 
         return $lead;

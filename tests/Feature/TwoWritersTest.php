@@ -17,16 +17,53 @@ final class TwoWritersTest extends TestCase
     {
         $database = (string) tempnam(sys_get_temp_dir(), 'two-writers');
         $root = dirname(__DIR__, 2);
-        $env = ['DB_DATABASE' => $database, 'CACHE_STORE' => 'array', 'APP_KEY' => 'base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8=', 'APP_ENV' => 'testing'];
+        $env = [
+            'DB_DATABASE' => $database,
+            'CACHE_STORE' => 'array',
+            'APP_KEY' => 'base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8=',
+            'APP_ENV' => 'testing',
+        ];
         (new Process([PHP_BINARY, 'artisan', 'migrate', '--force'], $root, $env))->mustRun();
-        (new Process([PHP_BINARY, '-r', $this->script('(new Database\Seeders\PeopleSeeder)->run(); app(App\UseCases\Jobs\TakeInMachine::class)->takeIn(App\Models\User::query()->firstOrFail(), ["name" => "Mira", "phone" => "1", "email" => ""], ["model" => "Heron"], [["kind" => "report", "text" => "dead"]], "K2-222");')], $root, $env))->mustRun();
+        (new Process(
+            [
+                PHP_BINARY,
+                '-r',
+                $this->script(
+                    '(new Database\Seeders\PeopleSeeder)->run(); '
+                .'app(App\UseCases\Jobs\TakeInMachine::class)->takeIn(App\Models\User::query()->firstOrFail(), '
+                .'["name" => "Mira", "phone" => "1", "email" => ""], '
+                .'["model" => "Heron"], [["kind" => "report", "text" => "dead"]], "K2-222");',
+                ),
+            ],
+            $root,
+            $env,
+        ))->mustRun();
 
         $writers = [];
         foreach (['piet', 'rhea'] as $who) {
-            $writers[$who] = new Process([PHP_BINARY, '-r', $this->script(
-                '$job = App\Models\Job::query()->where("tag", "K2-222")->firstOrFail(); $by = App\Models\User::query()->where("email", "'.$who.'")->firstOrFail();'
-                .'for ($i = 0; $i < '.self::EACH.'; $i++) { app(App\UseCases\Jobs\RecordEntries::class)->record($job, $by, [["kind" => "note", "text" => "'.$who.' {$i}"], ["kind" => "note", "text" => "'.$who.' {$i} again"]]); }',
-            )], $root, $env, null, 120);
+            $writers[$who] = new Process(
+                [
+                    PHP_BINARY,
+                    '-r',
+                    $this->script(
+                        '$job = App\Models\Job::query()->where("tag", "K2-222")->firstOrFail(); $by = '
+                            .'App\Models\User::query()->where("email", "'
+                            .$who
+                            .'")->firstOrFail();'
+                            .'for ($i = 0; $i < '
+                            .self::EACH
+                            .'; $i++) { app(App\UseCases\Jobs\RecordEntries::class)->record($job, $by, [["kind" => "note", "text" => "'
+                            .$who
+                            .' {$i}"], ["kind" => "note", "text" => "'
+                            .$who
+                            .' {$i} again"]]); }',
+                    ),
+                ],
+                $root,
+                $env,
+                null,
+                120,
+            );
             $writers[$who]->start();
         }
         foreach ($writers as $who => $writer) {
@@ -49,18 +86,56 @@ final class TwoWritersTest extends TestCase
     {
         $database = (string) tempnam(sys_get_temp_dir(), 'two-lenders');
         $root = dirname(__DIR__, 2);
-        $env = ['DB_DATABASE' => $database, 'CACHE_STORE' => 'array', 'APP_KEY' => 'base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8=', 'APP_ENV' => 'testing'];
+        $env = [
+            'DB_DATABASE' => $database,
+            'CACHE_STORE' => 'array',
+            'APP_KEY' => 'base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8=',
+            'APP_ENV' => 'testing',
+        ];
         (new Process([PHP_BINARY, 'artisan', 'migrate', '--force'], $root, $env))->mustRun();
-        (new Process([PHP_BINARY, '-r', $this->script(
-            '(new Database\\Seeders\\PeopleSeeder)->run(); foreach (["K2-222", "K2-223"] as $tag) { app(App\\UseCases\\Jobs\\TakeInMachine::class)->takeIn(App\\Models\\User::query()->firstOrFail(), ["name" => "Mira", "phone" => "1", "email" => ""], ["model" => "Heron"], [["kind" => "report", "text" => "dead"]], $tag); }'
-            .'for ($i = 0; $i < '.self::EACH.'; $i++) { app(App\\UseCases\\Parts\\SpareBook::class)->add(new Orthoscope\Core\Shelf\NewSpare("S-{$i}", "supply", "x", 100, "new", ""), null); }',
-        )], $root, $env))->mustRun();
+        (new Process(
+            [
+                PHP_BINARY,
+                '-r',
+                $this->script(
+                    '(new Database\\Seeders\\PeopleSeeder)->run(); foreach (["K2-222", "K2-223"] as $tag) { '
+                .'app(App\\UseCases\\Jobs\\TakeInMachine::class)->takeIn(App\\Models\\User::query()->firstOrFail(), '
+                .'["name" => "Mira", "phone" => "1", "email" => ""], '
+                .'["model" => "Heron"], [["kind" => "report", "text" => "dead"]], $tag); }'
+                        .'for ($i = 0; $i < '
+                        .self::EACH
+                        .'; $i++) { app(App\\UseCases\\Parts\\SpareBook::class)->add('
+                .'new Orthoscope\Core\Shelf\NewSpare("S-{$i}", "supply", "x", 100, "new", ""), null); }',
+                ),
+            ],
+            $root,
+            $env,
+        ))->mustRun();
         $lenders = [];
         foreach (['piet' => 'K2-222', 'rhea' => 'K2-223'] as $who => $tag) {
-            $lenders[$who] = new Process([PHP_BINARY, '-r', $this->script(
-                '$job = App\\Models\\Job::query()->where("tag", "'.$tag.'")->firstOrFail(); $by = App\\Models\\User::query()->where("email", "'.$who.'")->firstOrFail();'
-                .'for ($i = 0; $i < '.self::EACH.'; $i++) { try { app(App\\UseCases\\Jobs\\RecordEntries::class)->record($job, $by, [["kind" => "start", "reached" => "nothing", "setup" => ["lent" => ["supply" => ["tag" => "S-{$i}"]]]]]); echo "lent "; } catch (Orthoscope\\Core\\Evidence\\CaseMistake $told) { echo str_contains($told->sentence, "is lent to") ? "told " : $told->sentence; } }',
-            )], $root, $env, null, 120);
+            $lenders[$who] = new Process(
+                [
+                    PHP_BINARY,
+                    '-r',
+                    $this->script(
+                        '$job = App\\Models\\Job::query()->where("tag", "'
+                            .$tag
+                            .'")->firstOrFail(); $by = App\\Models\\User::query()->where("email", "'
+                            .$who
+                            .'")->firstOrFail();'
+                            .'for ($i = 0; $i < '
+                            .self::EACH
+                            .'; $i++) { try { app(App\\UseCases\\Jobs\\RecordEntries::class)->record($job, $by, [["kind" => "start", '
+                                .'"reached" => "nothing", "setup" => ["lent" => ["supply" => ["tag" => "S-{$i}"]]]]]); echo "lent "; '
+                                    .'} catch (Orthoscope\\Core\\Evidence\\CaseMistake $told) { echo str_contains($told->sentence, '
+                                        .'"is lent to") ? "told " : $told->sentence; } }',
+                    ),
+                ],
+                $root,
+                $env,
+                null,
+                120,
+            );
             $lenders[$who]->start();
         }
         $said = '';
@@ -86,6 +161,8 @@ final class TwoWritersTest extends TestCase
 
     private function script(string $code): string
     {
-        return 'require "vendor/autoload.php"; $app = require "bootstrap/app.php"; $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap(); '.$code;
+        return 'require "vendor/autoload.php"; $app = require "bootstrap/app.php"; '
+            .'$app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap(); '
+            .$code;
     }
 }

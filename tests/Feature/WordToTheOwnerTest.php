@@ -27,10 +27,14 @@ final class WordToTheOwnerTest extends TestCase
             ['text' => 'Black since Monday', 'reached' => 'dark'],
             [['kind' => 'start', 'reached' => 'dark', 'waited' => 120]],
         );
-        $this->actingAs($this->person(Role::Counter))->get("/jobs/{$job->tag}")->assertRedirect("/jobs/{$job->tag}/stand");
-        $this->get("/jobs/{$job->tag}/stand")->assertOk()
+        $this->actingAs($this->person(Role::Counter))
+            ->get("/jobs/{$job->tag}")
+            ->assertRedirect("/jobs/{$job->tag}/stand");
+        $this->get("/jobs/{$job->tag}/stand")
+            ->assertOk()
             ->assertSee(['the fans ran but there was no picture', 'we do not name one', 'Ask before anything is spent'])
-            ->assertDontSee('memory slot')->assertDontSee('%');
+            ->assertDontSee('memory slot')
+            ->assertDontSee('%');
     }
 
     public function test_an_overdue_list_is_cleared_by_ringing(): void
@@ -41,14 +45,16 @@ final class WordToTheOwnerTest extends TestCase
         $this->get('/diary')->assertSee('should have heard by now')->assertSee($job->tag);
         $this->get('/')->assertSee('1 owner should have heard by now');
         $next = now()->addDay()->setTime(14, 0);
-        $this->post(
-            "/jobs/{$job->tag}/rang",
-            ['said' => 'she waits', 'next' => $next->format('Y-m-d\TH:i'), 'once' => 'a'],
-        )->assertSessionHasNoErrors();
-        $this->post(
-            "/jobs/{$job->tag}/rang",
-            ['said' => 'she waits', 'next' => $next->format('Y-m-d\TH:i'), 'once' => 'a'],
-        )->assertSessionHasNoErrors();
+        $this->post("/jobs/{$job->tag}/rang", [
+            'said' => 'she waits',
+            'next' => $next->format('Y-m-d\TH:i'),
+            'once' => 'a',
+        ])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$job->tag}/rang", [
+            'said' => 'she waits',
+            'next' => $next->format('Y-m-d\TH:i'),
+            'once' => 'a',
+        ])->assertSessionHasNoErrors();
         $notes = $job->entries()->where('kind', 'note')->get();
         $this->assertCount(1, $notes, 'A double press is one entry.');
         $this->assertSame("Rang Mira Vale: she waits. Next word by {$next->format('D j M, H:i')}.", $notes[0]->body['text']);
@@ -71,7 +77,9 @@ final class WordToTheOwnerTest extends TestCase
     {
         $job = $this->job();
         $before = $job->refresh()->next_word_at;
-        $this->actingAs($this->person(Role::Counter))->post("/jobs/{$job->tag}/rang", $given)->assertSessionHasErrors($field);
+        $this->actingAs($this->person(Role::Counter))
+            ->post("/jobs/{$job->tag}/rang", $given)
+            ->assertSessionHasErrors($field);
         $this->assertEquals($before, $job->refresh()->next_word_at);
         $this->assertSame(0, $job->entries()->where('kind', 'note')->count());
     }
@@ -81,19 +89,22 @@ final class WordToTheOwnerTest extends TestCase
         $job = $this->job();
         $this->actingAs($this->person(Role::Counter));
         $this->post("/jobs/{$job->tag}/stand", [])->assertSessionHasErrors('text');
-        $this->post(
-            "/jobs/{$job->tag}/stand",
-            [
-                'marks' => ['liquid'],
-                'events' => ['spill'],
-                'text' => 'The cat did it',
-                'earlier' => [['deed' => 'supply-no-help', 'when' => '2026-05', 'words' => 'by a friend']],
-            ],
-        )->assertSessionHasNoErrors();
+        $this->post("/jobs/{$job->tag}/stand", [
+            'marks' => ['liquid'],
+            'events' => ['spill'],
+            'text' => 'The cat did it',
+            'earlier' => [['deed' => 'supply-no-help', 'when' => '2026-05', 'words' => 'by a friend']],
+        ])->assertSessionHasNoErrors();
         $this->assertSame(
             ['The cat did it', 'by a friend'],
-            $job->entries()->where('kind', 'report')->where('number', '>', 1)->orderBy('number')->get()
-                ->map(fn ($entry) => $entry->body['text'])->all(),
+            $job
+                ->entries()
+                ->where('kind', 'report')
+                ->where('number', '>', 1)
+                ->orderBy('number')
+                ->get()
+                ->map(fn ($entry) => $entry->body['text'])
+                ->all(),
         );
         $this->assertSame(
             JobState::Locked,
@@ -116,7 +127,10 @@ final class WordToTheOwnerTest extends TestCase
         $this->post("/jobs/{$job->tag}/park", ['kind' => 'screen'])->assertSessionHasErrors('kind');
         $this->post("/jobs/{$job->tag}/park", ['kind' => 'stick'])->assertSessionHasNoErrors();
         $this->assertSame('parked', $this->waits($job));
-        $this->assertStringStartsWith('Parked until one comes for stick', $job->entries()->where('kind', 'note')->firstOrFail()->body['text']);
+        $this->assertStringStartsWith(
+            'Parked until one comes for stick',
+            $job->entries()->where('kind', 'note')->firstOrFail()->body['text'],
+        );
         $this->get('/')->assertSee('Parked until a spare comes');
         $add = fn (string $tag, string $memory): Spare => app(SpareBook::class)->add(
             new NewSpare(
@@ -138,21 +152,18 @@ final class WordToTheOwnerTest extends TestCase
         $this->assertStringStartsWith('M-2 is here', Notice::query()->where('job_id', $job->id)->firstOrFail()->words);
         $this->get('/')->assertSeeInOrder(['Its spare is here', $job->tag]);
         $this->get("/jobs/{$job->tag}")->assertSee('M-2 is here.');
-        $this->post(
-            "/jobs/{$job->tag}/entries",
-            [
-                'written' => json_encode(
+        $this->post("/jobs/{$job->tag}/entries", [
+            'written' => json_encode(
+                [
                     [
-                        [
-                            'kind' => 'start',
-                            'reached' => 'stays',
-                            'setup' => ['out' => ['stick-2'], 'lent' => ['stick-1' => ['tag' => 'M-2']]],
-                        ],
+                        'kind' => 'start',
+                        'reached' => 'stays',
+                        'setup' => ['out' => ['stick-2'], 'lent' => ['stick-1' => ['tag' => 'M-2']]],
                     ],
-                    JSON_THROW_ON_ERROR,
-                ),
-            ],
-        )->assertSessionHasNoErrors();
+                ],
+                JSON_THROW_ON_ERROR,
+            ),
+        ])->assertSessionHasNoErrors();
         $this->assertNotContains($this->waits($job), ['spare-here', 'parked']);
     }
 
@@ -165,7 +176,9 @@ final class WordToTheOwnerTest extends TestCase
             $this->job(['reached' => 'dark'], [['kind' => 'start', 'reached' => 'dark', 'waited' => 120, 'signs' => ['lamp' => 'memory']]]),
         ];
         app(Loans::class)->lend($spare, $has, $rhea);
-        $this->actingAs($rhea)->post("/jobs/{$waits->tag}/park", ['kind' => 'stick'])->assertSessionHasNoErrors();
+        $this->actingAs($rhea)
+            ->post("/jobs/{$waits->tag}/park", ['kind' => 'stick'])
+            ->assertSessionHasNoErrors();
         $this->post('/loans/'.$has->loans()->value('id').'/back', ['result' => 'nothing', 'look' => '1'])->assertSessionHasNoErrors();
         $this->assertSame('spare-here', $this->waits($waits));
     }
@@ -175,14 +188,14 @@ final class WordToTheOwnerTest extends TestCase
         $this->spare('G-1', 'card');
         $job = $this->job();
         $this->actingAs($this->person(Role::Technician));
-        $this->post(
-            "/jobs/{$job->tag}/entries",
-            ['entry' => ['kind' => 'start', 'reached' => 'stays', 'setup' => ['parts' => ['card' => 'lent:G-1']]]],
-        )->assertSessionHasNoErrors();
-        $this->post(
-            "/jobs/{$job->tag}/contacts",
-            ['since' => $job->arrived_at?->toDateTimeString(), 'harm' => '50', 'reason' => 'the rail went high'],
-        )->assertSessionHasNoErrors();
+        $this->post("/jobs/{$job->tag}/entries", [
+            'entry' => ['kind' => 'start', 'reached' => 'stays', 'setup' => ['parts' => ['card' => 'lent:G-1']]],
+        ])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$job->tag}/contacts", [
+            'since' => $job->arrived_at?->toDateTimeString(),
+            'harm' => '50',
+            'reason' => 'the rail went high',
+        ])->assertSessionHasNoErrors();
         $trust = Spare::query()->where('tag', 'G-1')->firstOrFail()->trustNow();
         $this->post('/loans/'.$job->loans()->value('id').'/back', ['result' => 'worked', 'look' => '1'])->assertSessionHasNoErrors();
         $spare = Spare::query()->where('tag', 'G-1')->firstOrFail();
@@ -211,9 +224,9 @@ final class WordToTheOwnerTest extends TestCase
         $job = $this->job(entries: [['kind' => 'start', 'reached' => 'dark', 'waited' => 120]]);
         $this->actingAs($this->person(Role::Technician));
         $test = ['kind' => 'finding', 'check' => 'card-in-host', 'result' => 'works'];
-        $this->post("/jobs/{$job->tag}/entries", ['entry' => $test])->assertSessionHasErrors(
-            ['entry.host' => 'Say in which machine it was tried: H-1.'],
-        );
+        $this->post("/jobs/{$job->tag}/entries", ['entry' => $test])->assertSessionHasErrors([
+            'entry.host' => 'Say in which machine it was tried: H-1.',
+        ]);
         $this->post("/jobs/{$job->tag}/entries", ['entry' => $test + ['host' => 'h-1']])->assertSessionHasNoErrors();
         $this->assertSame('H-1', $job->entries()->where('kind', 'finding')->firstOrFail()->body['host']['tag']);
         $this->get("/jobs/{$job->tag}")->assertSee('In which machine');

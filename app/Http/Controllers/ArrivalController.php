@@ -28,14 +28,31 @@ final class ArrivalController
             return redirect()->route('jobs.tag', $job);
         }
 
-        return view('intake', ['catalogue' => $catalogue, 'call' => $job, 'nextWord' => PromiseNextWord::for(), 'waiting' => 0, 'bulletins' => Bulletin::query()->inForce()->orderByDesc('id')->limit(8)->get(), 'said' => new CallPage($calls->conversation($job), $assessJob->record($job), $catalogue, null)]);
+        return view('intake', [
+            'catalogue' => $catalogue,
+            'call' => $job,
+            'nextWord' => PromiseNextWord::for(),
+            'waiting' => 0,
+            'bulletins' => Bulletin::query()->inForce()->orderByDesc('id')->limit(8)->get(),
+            'said' => new CallPage($calls->conversation($job), $assessJob->record($job), $catalogue, null),
+        ]);
     }
 
     public function store(TakeInRequest $request, Job $job, TakeInMachine $takeInMachine, #[CurrentUser] User $user): RedirectResponse
     {
         abort_if($job->hasArrived(), 409, "{$job->tag} has arrived already.");
-        $takeInMachine->arrive($job, $user, $request->owner(), $request->madeOf(), $request->reports(), $request->agreed(), $request->known());
+        $takeInMachine->arrive(
+            $job,
+            $user,
+            $request->owner(),
+            $request->madeOf(),
+            $request->reports(),
+            $request->agreed(),
+            $request->known(),
+        );
 
-        return redirect()->route('jobs.tag', $job)->with('status', "{$job->tag} has arrived. Put the tag on the machine.");
+        return redirect()
+            ->route('jobs.tag', $job)
+            ->with('status', "{$job->tag} has arrived. Put the tag on the machine.");
     }
 }

@@ -15,6 +15,9 @@ final class BookingController
     {
         abort_if($job->call?->slot_at === null, 404);
 
-        return response(BookingCalendar::of($job, $job->call), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"{$job->tag}.ics\""]);
+        return response(BookingCalendar::of($job, $job->call), 200, [
+            'Content-Type' => 'text/calendar; charset=utf-8',
+            'Content-Disposition' => "attachment; filename=\"{$job->tag}.ics\"",
+        ]);
     }
 }

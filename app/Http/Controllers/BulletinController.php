@@ -18,11 +18,32 @@ final class BulletinController
 {
     public function store(Request $request, Catalogue $catalogue, ShopBelief $belief, #[CurrentUser] User $user): RedirectResponse
     {
-        $given = $request->validate([
-            'model' => ['required', 'string', 'max:120'], 'words' => ['required', 'string', 'max:400'], 'fault' => ['nullable', Rule::in(array_keys($catalogue->faults))], 'part' => ['nullable', Rule::in(array_keys($catalogue->parts))],
-            'do_not_buy' => ['nullable', 'boolean'], 'factor' => ['required', 'numeric', 'min:0.1', 'max:10'], 'expires_at' => ['required', 'date_format:Y-m-d', 'after:today', 'before:'.now()->addYears(2)->format('Y-m-d')],
-        ], ['model.*' => 'Name the model as it is taken in.', 'words.*' => 'Write what the counter and the bench should know, in up to 400 letters.', 'factor.*' => 'The factor lies between 0.1 and 10; 1 shifts nothing.', 'expires_at.*' => 'Choose a last day, within two years.', 'fault.*' => 'Pick a fault of the list.', 'part.*' => 'Pick a part of the list.']);
-        Bulletin::query()->create([...$given, 'fault' => $given['fault'] ?? '', 'part' => $given['part'] ?? '', 'do_not_buy' => $request->boolean('do_not_buy'), 'user_id' => $user->id]);
+        $given = $request->validate(
+            [
+                'model' => ['required', 'string', 'max:120'],
+                'words' => ['required', 'string', 'max:400'],
+                'fault' => ['nullable', Rule::in(array_keys($catalogue->faults))],
+                'part' => ['nullable', Rule::in(array_keys($catalogue->parts))],
+                'do_not_buy' => ['nullable', 'boolean'],
+                'factor' => ['required', 'numeric', 'min:0.1', 'max:10'],
+                'expires_at' => ['required', 'date_format:Y-m-d', 'after:today', 'before:'.now()->addYears(2)->format('Y-m-d')],
+            ],
+            [
+                'model.*' => 'Name the model as it is taken in.',
+                'words.*' => 'Write what the counter and the bench should know, in up to 400 letters.',
+                'factor.*' => 'The factor lies between 0.1 and 10; 1 shifts nothing.',
+                'expires_at.*' => 'Choose a last day, within two years.',
+                'fault.*' => 'Pick a fault of the list.',
+                'part.*' => 'Pick a part of the list.',
+            ],
+        );
+        Bulletin::query()->create([
+            ...$given,
+            'fault' => $given['fault'] ?? '',
+            'part' => $given['part'] ?? '',
+            'do_not_buy' => $request->boolean('do_not_buy'),
+            'user_id' => $user->id,
+        ]);
         $belief->forget();
 
         return redirect()->route('patterns')->with('status', 'It shows at the counter and on matching jobs now.');

@@ -27,12 +27,18 @@ final class CallController
 {
     public function index(): View
     {
-        return view('calls', ['calls' => Call::query()->with('job.machine.owner')->whereHas('job', fn ($job) => $job->whereNull('arrived_at'))->orderByDesc('updated_at')->limit(100)->get()]);
+        return view('calls', [
+            'calls' => Call::query()
+                ->with('job.machine.owner')
+                ->whereHas('job', fn ($job) => $job->whereNull('arrived_at'))
+                ->orderByDesc('updated_at')
+                ->limit(100)
+                ->get(),
+        ]);
     }
 
     public function store(BeginCallRequest $request, HoldCall $calls, #[CurrentUser] User $user): RedirectResponse
     {
-
         return redirect()->route('calls.show', $calls->begin($user, ...$request->caller()));
     }
 
@@ -43,13 +49,21 @@ final class CallController
             return redirect()->route('jobs.tag', $job);
         }
         if ($job->call->isOver()) {
-            return view('call-ended', ['job' => $job, 'call' => $job->call, 'page' => $this->page($job, $calls, $assessJob, $catalogue, null)]);
+            return view('call-ended', [
+                'job' => $job,
+                'call' => $job->call,
+                'page' => $this->page($job, $calls, $assessJob, $catalogue, null),
+            ]);
         }
         $wanted = $request->query('question');
 
         return view('call', [
-            'job' => $job, 'page' => $this->page($job, $calls, $assessJob, $catalogue, is_string($wanted) ? $wanted : null),
-            'known' => array_map(KnownOwners::line(...), KnownOwners::like($job->machine->owner->only(['name', 'phone', 'email']), $job->machine->owner)),
+            'job' => $job,
+            'page' => $this->page($job, $calls, $assessJob, $catalogue, is_string($wanted) ? $wanted : null),
+            'known' => array_map(
+                KnownOwners::line(...),
+                KnownOwners::like($job->machine->owner->only(['name', 'phone', 'email']), $job->machine->owner),
+            ),
             'slot' => PromiseNextWord::slot()->format('Y-m-d\TH:i'),
             'parts' => array_map(fn (Guide $guide): string => $catalogue->part($guide->part)->plain, $catalogue->guides),
         ]);
@@ -69,7 +83,9 @@ final class CallController
         self::mustBeOpen($job);
         $calls->pause($job);
 
-        return redirect()->route('calls.index')->with('status', "The call {$job->tag} is paused. Nothing of it is lost; open it to go on.");
+        return redirect()
+            ->route('calls.index')
+            ->with('status', "The call {$job->tag} is paused. Nothing of it is lost; open it to go on.");
     }
 
     public function end(EndCallRequest $request, Job $job, HoldCall $calls): RedirectResponse

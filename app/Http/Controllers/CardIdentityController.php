@@ -26,8 +26,22 @@ final class CardIdentityController
         }
 
         return view('card', [
-            'job' => $job->load('machine.owner'), 'identity' => $identity, 'once' => (string) Str::uuid(),
-            'written' => $identity === null || ! $identity->wasCompared ? null : json_encode([['kind' => 'finding', 'check' => 'card-identity', 'result' => $identity->isFalse() ? 'false' : 'true', 'text' => implode(' ', $identity->against)]], JSON_THROW_ON_ERROR),
+            'job' => $job->load('machine.owner'),
+            'identity' => $identity,
+            'once' => (string) Str::uuid(),
+            'written' => $identity === null || ! $identity->wasCompared
+                    ? null
+                    : json_encode(
+                        [
+                            [
+                                'kind' => 'finding',
+                                'check' => 'card-identity',
+                                'result' => $identity->isFalse() ? 'false' : 'true',
+                                'text' => implode(' ', $identity->against),
+                            ],
+                        ],
+                        JSON_THROW_ON_ERROR,
+                    ),
         ]);
     }
 
@@ -36,7 +50,11 @@ final class CardIdentityController
     {
         $given = $mistakes = [];
         foreach (self::FIELDS as $field) {
-            $typed = $request->string("{$of}_{$field}")->trim()->limit(40, '')->toString();
+            $typed = $request
+                ->string("{$of}_{$field}")
+                ->trim()
+                ->limit(40, '')
+                ->toString();
             if ($typed === '') {
                 continue;
             }

@@ -19,10 +19,25 @@ final class CaseFileController
         $case = [
             'format' => CaseFile::FORMAT,
             'machine' => $job->machine->made_of,
-            'shelf' => array_map(fn (Spare $s): array => ['tag' => $s->tag, 'kind' => $s->kind, 'name' => $s->name, 'trust' => $s->trust, 'value' => $s->value, 'fits' => (object) $s->fits], $shelf->for($job)->spares),
+            'shelf' => array_map(
+                fn (Spare $s): array => [
+                    'tag' => $s->tag,
+                    'kind' => $s->kind,
+                    'name' => $s->name,
+                    'trust' => $s->trust,
+                    'value' => $s->value,
+                    'fits' => (object) $s->fits,
+                ],
+                $shelf->for($job)->spares,
+            ),
             'entries' => $job->entries()->with('user')->get()->map(fn (Entry $entry): array => $entry->written())->all(),
         ];
 
-        return response()->json($case, 200, ['Content-Disposition' => "attachment; filename=\"{$job->tag}.json\""], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+        return response()->json(
+            $case,
+            200,
+            ['Content-Disposition' => "attachment; filename=\"{$job->tag}.json\""],
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
+        );
     }
 }

@@ -17,7 +17,10 @@ final class ClaimController
     public function store(Request $request, Job $job, ClaimBench $claimBench, #[CurrentUser] User $user): RedirectResponse
     {
         $benches = (int) config('shop.benches');
-        $given = $request->validate(['bench' => ['required', 'integer', 'min:1', "max:{$benches}"]], ['bench.*' => "Choose a bench from 1 to {$benches}."]);
+        $given = $request->validate(
+            ['bench' => ['required', 'integer', 'min:1', "max:{$benches}"]],
+            ['bench.*' => "Choose a bench from 1 to {$benches}."],
+        );
         $claimBench->claim($job, $user, (int) $given['bench']);
 
         return back()->with('status', "Bench {$given['bench']} is yours.");

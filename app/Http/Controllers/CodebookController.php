@@ -20,7 +20,11 @@ final class CodebookController
 {
     public function index(Catalogue $catalogue): View
     {
-        return view('codes', ['catalogue' => $catalogue, 'own' => Code::query()->orderBy('kind')->orderBy('for')->orderBy('from')->limit(500)->get(), 'count' => Code::query()->count()]);
+        return view('codes', [
+            'catalogue' => $catalogue,
+            'own' => Code::query()->orderBy('kind')->orderBy('for')->orderBy('from')->limit(500)->get(),
+            'count' => Code::query()->count(),
+        ]);
     }
 
     public function store(CodebookRequest $request, ShopCodes $codes, #[CurrentUser] User $user): RedirectResponse
@@ -28,7 +32,12 @@ final class CodebookController
         $book = $request->book();
         $codes->add($book, $user);
 
-        return redirect()->route('codes')->with('status', count($book->meanings) === 1 ? 'The code is in the book.' : count($book->meanings).' codes are in the book.');
+        return redirect()
+            ->route('codes')
+            ->with(
+                'status',
+                count($book->meanings) === 1 ? 'The code is in the book.' : count($book->meanings).' codes are in the book.',
+            );
     }
 
     public function destroy(Code $code): RedirectResponse
@@ -40,6 +49,9 @@ final class CodebookController
 
     public function csv(ShopCodes $codes): Response
     {
-        return response(CodebookCsv::write($codes->own()), 200, ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => 'attachment; filename="codes.csv"']);
+        return response(CodebookCsv::write($codes->own()), 200, [
+            'Content-Type' => 'text/csv; charset=UTF-8',
+            'Content-Disposition' => 'attachment; filename="codes.csv"',
+        ]);
     }
 }

@@ -22,16 +22,26 @@ final class CollectController
     {
         $record = $assessJob->record($job->load(['machine.owner', 'loans.spare']));
         if ($record->closing() === null) {
-            return redirect()->route('jobs.tag', $job)->withErrors(['reference' => "{$job->tag} is not ready yet: it is not closed."]);
+            return redirect()
+                ->route('jobs.tag', $job)
+                ->withErrors(['reference' => "{$job->tag} is not ready yet: it is not closed."]);
         }
 
-        return view('collect', ['job' => $job, 'record' => $record, 'with' => CollectRequest::accessories($job), 'price' => Money::of($record->closing()->price), 'warning' => Warning::sentences($assessJob->assess($job)->locks)]);
+        return view('collect', [
+            'job' => $job,
+            'record' => $record,
+            'with' => CollectRequest::accessories($job),
+            'price' => Money::of($record->closing()->price),
+            'warning' => Warning::sentences($assessJob->assess($job)->locks),
+        ]);
     }
 
     public function store(CollectRequest $request, Job $job, RecordEntries $recordEntries, #[CurrentUser] User $user): RedirectResponse
     {
         $recordEntries->record($job, $user, [$request->collection()], $request->once());
 
-        return redirect()->route('floor')->with('status', "{$job->tag} is collected.");
+        return redirect()
+            ->route('floor')
+            ->with('status', "{$job->tag} is collected.");
     }
 }

@@ -24,17 +24,35 @@ final class ContactController
         $trace = $contacts->from($job, $since);
         $harm = $contacts->harm($job);
 
-        return view('contacts', ['job' => $job->load('machine.owner'), 'since' => $since, 'trace' => $trace, 'harm' => $harm, 'ruined' => $contacts->ruined($trace, $harm), 'spares' => Spare::query()->with('loan.job')->whereIn('tag', array_keys($trace->spares))->get()->keyBy('tag')]);
+        return view('contacts', [
+            'job' => $job->load('machine.owner'),
+            'since' => $since,
+            'trace' => $trace,
+            'harm' => $harm,
+            'ruined' => $contacts->ruined($trace, $harm),
+            'spares' => Spare::query()->with('loan.job')->whereIn('tag', array_keys($trace->spares))->get()->keyBy('tag'),
+        ]);
     }
 
     public function store(Request $request, Job $job, TraceContacts $contacts, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validate(
-            ['since' => ['required', 'date', 'before_or_equal:now'], 'harm' => ['required', 'integer', 'min:1', 'max:100'], 'reason' => ['required', 'string', 'max:150']],
-            ['since.*' => 'Say since when the harm could have begun.', 'harm.*' => 'Say in hundredths how likely it destroys what is put into it, 1 to 100.', 'reason.required' => 'Say what did the harm.', 'reason.max' => 'Keep it under 150 letters.'],
+            [
+                'since' => ['required', 'date', 'before_or_equal:now'],
+                'harm' => ['required', 'integer', 'min:1', 'max:100'],
+                'reason' => ['required', 'string', 'max:150'],
+            ],
+            [
+                'since.*' => 'Say since when the harm could have begun.',
+                'harm.*' => 'Say in hundredths how likely it destroys what is put into it, 1 to 100.',
+                'reason.required' => 'Say what did the harm.',
+                'reason.max' => 'Keep it under 150 letters.',
+            ],
         );
         $count = $contacts->quarantine($job, Carbon::parse($given['since']), (int) $given['harm'] / 100, $given['reason'], $user);
 
-        return redirect()->route('contacts.show', [$job, 'since' => $given['since']])->with('status', "{$count} ".($count === 1 ? 'spare is' : 'spares are').' in quarantine. A proof frees each.');
+        return redirect()
+            ->route('contacts.show', [$job, 'since' => $given['since']])
+            ->with('status', "{$count} ".($count === 1 ? 'spare is' : 'spares are').' in quarantine. A proof frees each.');
     }
 }

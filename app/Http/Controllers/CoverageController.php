@@ -13,6 +13,11 @@ final class CoverageController
 {
     public function __invoke(ShelfCoverage $coverage, Catalogue $catalogue): View
     {
-        return view('coverage', ['platforms' => $coverage->platforms(), 'purchases' => $coverage->purchases(), 'idle' => $coverage->idle(), 'catalogue' => $catalogue]);
+        return view('coverage', [
+            'platforms' => $coverage->platforms(),
+            'purchases' => $coverage->purchases(),
+            'idle' => $coverage->idle(),
+            'catalogue' => $catalogue,
+        ]);
     }
 }

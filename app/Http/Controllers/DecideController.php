@@ -25,8 +25,13 @@ final class DecideController
         $job->load(['machine.owner', 'quotes.user', 'orders.spare']);
 
         return view('decide', [
-            'job' => $job, 'decision' => $decide->decide($job, $request->worth()), 'leave' => $decide->leave($job), 'worth' => $request->worth(),
-            'assessment' => $assessJob->assess($job), 'offers' => $decide->offers($assessJob->machine($job)), 'once' => (string) Str::uuid(),
+            'job' => $job,
+            'decision' => $decide->decide($job, $request->worth()),
+            'leave' => $decide->leave($job),
+            'worth' => $request->worth(),
+            'assessment' => $assessJob->assess($job),
+            'offers' => $decide->offers($assessJob->machine($job)),
+            'once' => (string) Str::uuid(),
             'avoid' => collect(ShopBelief::notToBuy()),
         ]);
     }
@@ -36,6 +41,8 @@ final class DecideController
     {
         $recordEntries->record($job, $user, [$request->agreement()], $request->once());
 
-        return redirect()->route('jobs.decide', $job)->with('status', 'On the record: '.$request->inWords());
+        return redirect()
+            ->route('jobs.decide', $job)
+            ->with('status', 'On the record: '.$request->inWords());
     }
 }

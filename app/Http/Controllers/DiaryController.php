@@ -25,14 +25,24 @@ final class DiaryController
         $jobs = $plan->jobs();
 
         return view('diary', [
-            'jobs' => $jobs->keyBy('tag'), 'plan' => $plan->today($jobs), 'forecasts' => $plan->forecasts($jobs), 'overdue' => Overdue::now(),
-            'claims' => Claim::query()->with(['job', 'user'])->get(), 'feed' => URL::signedRoute('diary.feed'),
-            'shifts' => WhoIsIn::soon()->groupBy(fn (Shift $shift): string => $shift->from_at->format('l j F')), 'people' => $user->can('lead') ? User::query()->orderBy('name')->get() : collect([$user]),
+            'jobs' => $jobs->keyBy('tag'),
+            'plan' => $plan->today($jobs),
+            'forecasts' => $plan->forecasts($jobs),
+            'overdue' => Overdue::now(),
+            'claims' => Claim::query()
+                ->with(['job', 'user'])
+                ->get(),
+            'feed' => URL::signedRoute('diary.feed'),
+            'shifts' => WhoIsIn::soon()->groupBy(fn (Shift $shift): string => $shift->from_at->format('l j F')),
+            'people' => $user->can('lead') ? User::query()->orderBy('name')->get() : collect([$user]),
         ]);
     }
 
     public function feed(PlanDay $plan): Response
     {
-        return response(DiaryCalendar::of($plan->jobs(300), SupplierClaim::query()->running()->with('job')->limit(100)->get()), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Cache-Control' => 'no-store, private']);
+        return response(DiaryCalendar::of($plan->jobs(300), SupplierClaim::query()->running()->with('job')->limit(100)->get()), 200, [
+            'Content-Type' => 'text/calendar; charset=utf-8',
+            'Cache-Control' => 'no-store, private',
+        ]);
     }
 }

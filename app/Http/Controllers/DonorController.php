@@ -24,11 +24,27 @@ final class DonorController
         abort_unless($assessment->machine->has($part) && $assessment->machine->part($part)->kind->lendable, 404);
         $kind = $assessment->machine->part($part)->kind;
         $harm = $kind->exposed ? Exposure::harmOf($assessment, $catalogue->shelf) : 0.0;
-        $spares = Spare::query()->with(['loan.job', 'loan.user', 'reservedFor'])->where('kind', $kind->id)->whereIn('status', ['free', 'quarantined'])->orderByDesc('trust')->limit(self::MOST)->get()->keyBy('tag');
+        $spares = Spare::query()
+            ->with(['loan.job', 'loan.user', 'reservedFor'])
+            ->where('kind', $kind->id)
+            ->whereIn('status', ['free', 'quarantined'])
+            ->orderByDesc('trust')
+            ->limit(self::MOST)
+            ->get()
+            ->keyBy('tag');
 
         return view('donors', [
-            'job' => $job, 'part' => $assessment->machine->part($part), 'harm' => $harm, 'stored' => $spares,
-            'donors' => Donors::of(array_values($spares->map(fn (Spare $spare) => $spare->core())->all()), $assessment->machine, $catalogue->shelf, Donors::told($assessment, $part, $catalogue), $harm),
+            'job' => $job,
+            'part' => $assessment->machine->part($part),
+            'harm' => $harm,
+            'stored' => $spares,
+            'donors' => Donors::of(
+                array_values($spares->map(fn (Spare $spare) => $spare->core())->all()),
+                $assessment->machine,
+                $catalogue->shelf,
+                Donors::told($assessment, $part, $catalogue),
+                $harm,
+            ),
         ]);
     }
 }

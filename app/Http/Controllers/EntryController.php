@@ -19,17 +19,29 @@ use Orthoscope\Core\Evidence\CaseMistake;
 /** Puts entries on the record. */
 final class EntryController
 {
-    public function __invoke(EntryRequest $request, Job $job, RecordEntries $recordEntries, ShopCodes $codes, DoubtReading $doubt, ClaimBench $claimBench, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function __invoke(
+        EntryRequest $request,
+        Job $job,
+        RecordEntries $recordEntries,
+        ShopCodes $codes,
+        DoubtReading $doubt,
+        ClaimBench $claimBench,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $written = $codes->meant($job, $request->written());
         try {
             if ($doubt->asksFirst($job, $written)) {
-                return redirect()->route('jobs.show', $job)->withInput(['entry' => $request->input('entry') ?? $written[0]] + $request->except('written'))
+                return redirect()
+                    ->route('jobs.show', $job)
+                    ->withInput(['entry' => $request->input('entry') ?? $written[0]] + $request->except('written'))
                     ->withErrors(['entry.checked' => 'This surprises. Before it counts, say how it was measured.']);
             }
             $recordEntries->record($job, $user, $written, $request->once(), $request->age());
         } catch (CaseMistake $mistake) {
-            return redirect()->route(self::backTo(), $job)->withInput()->withErrors([$request->fieldOf($mistake->path) => $mistake->sentence]);
+            return redirect()
+                ->route(self::backTo(), $job)
+                ->withInput()
+                ->withErrors([$request->fieldOf($mistake->path) => $mistake->sentence]);
         }
         if ($request->boolean('leave')) {
             $claimBench->leave($job);

@@ -23,15 +23,20 @@ final class FindController
         $tag = TagMaker::in($typed);
         $job = $tag === null ? null : Job::query()->where('tag', $tag)->first();
         if ($job !== null) {
-            return redirect()->route(match (true) {
-                ! $job->hasArrived() => 'calls.show',
-                $user->can('work-at-bench') => 'jobs.show',
-                default => 'jobs.stand',
-            }, $job);
+            return redirect()->route(
+                match (true) {
+                    ! $job->hasArrived() => 'calls.show',
+                    $user->can('work-at-bench') => 'jobs.show',
+                    default => 'jobs.stand',
+                },
+                $job,
+            );
         }
 
         // A spare's tag, or the address on its label.
-        $spare = preg_match('~([A-Za-z0-9][A-Za-z0-9\-]{0,19})/?$~', $typed, $found) === 1 ? Spare::query()->where('tag', strtoupper($found[1]))->first() : null;
+        $spare = preg_match('~([A-Za-z0-9][A-Za-z0-9\-]{0,19})/?$~', $typed, $found) === 1
+                ? Spare::query()->where('tag', strtoupper($found[1]))->first()
+                : null;
         if ($spare !== null && $user->can('work-at-bench')) {
             return redirect()->route('spares.show', $spare);
         }

@@ -24,8 +24,14 @@ final class FloorController
     public function __invoke(#[CurrentUser] User $user): View
     {
         $jobs = Job::query()->open()->orderBy('arrived_at')->limit(200)->get();
-        $waitFor = fn (JobState $what, int $most): EloquentCollection => Job::query()->whereIn('id', Summary::query()->where('waits_for', $what)->orderByDesc('job_id')->limit($most)->select('job_id'))->orderByDesc('id')->get();
-        $shown = $jobs->concat($waitFor(JobState::Collect, 100)->reverse())->concat($waitFor(JobState::Closed, 10))->load(['machine.owner', 'summary', 'claim.user']);
+        $waitFor = fn (JobState $what, int $most): EloquentCollection => Job::query()
+            ->whereIn('id', Summary::query()->where('waits_for', $what)->orderByDesc('job_id')->limit($most)->select('job_id'))
+            ->orderByDesc('id')
+            ->get();
+        $shown = $jobs
+            ->concat($waitFor(JobState::Collect, 100)->reverse())
+            ->concat($waitFor(JobState::Closed, 10))
+            ->load(['machine.owner', 'summary', 'claim.user']);
 
         return view('floor', [
             'groups' => $shown->groupBy(fn (Job $job): string => $job->state()->value),
@@ -35,7 +41,10 @@ final class FloorController
             'runsOut' => Gate::allows('work-at-bench') ? DueSoon::now() : null,
             'overdue' => Overdue::now(),
             'in' => Shift::query()->with('user')->where('from_at', '<=', now())->where('to_at', '>', now())->orderBy('from_at')->get(),
-            'benches' => Claim::query()->with(['job.machine', 'user'])->get()->keyBy('bench'),
+            'benches' => Claim::query()
+                ->with(['job.machine', 'user'])
+                ->get()
+                ->keyBy('bench'),
         ]);
     }
 }

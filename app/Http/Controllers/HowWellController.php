@@ -25,7 +25,9 @@ final class HowWellController
         $page = HowWellPage::of(Figure::query()->find('how-well'));
 
         return view('how-well', [
-            'page' => $page, 'person' => $person, 'people' => $me->can('lead') ? User::query()->orderBy('name')->get() : collect([$me]),
+            'page' => $page,
+            'person' => $person,
+            'people' => $me->can('lead') ? User::query()->orderBy('name')->get() : collect([$me]),
             'own' => $page?->body['people'][$person->id] ?? ['jobs' => 0, 'back' => 0, 'minutes' => 0],
         ]);
     }
@@ -34,7 +36,10 @@ final class HowWellController
     {
         $page = HowWellPage::of(Figure::query()->find('how-well'));
 
-        return response(Csv::write($page?->rows() ?? [['figure', 'of', 'value', 'cases', 'from', 'to']]), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="how-well.csv"']);
+        return response(Csv::write($page?->rows() ?? [['figure', 'of', 'value', 'cases', 'from', 'to']]), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="how-well.csv"',
+        ]);
     }
 
     public function workOut(WorkOutHowWell $howWell): RedirectResponse

@@ -20,13 +20,28 @@ final class IntakeController
 {
     public function create(Catalogue $catalogue): View
     {
-        return view('intake', ['catalogue' => $catalogue, 'nextWord' => PromiseNextWord::for(), 'waiting' => Call::query()->where('state', '!=', Call::ENDED)->count(), 'bulletins' => Bulletin::query()->inForce()->orderByDesc('id')->limit(8)->get()]);
+        return view('intake', [
+            'catalogue' => $catalogue,
+            'nextWord' => PromiseNextWord::for(),
+            'waiting' => Call::query()->where('state', '!=', Call::ENDED)->count(),
+            'bulletins' => Bulletin::query()->inForce()->orderByDesc('id')->limit(8)->get(),
+        ]);
     }
 
     public function store(TakeInRequest $request, TakeInMachine $takeInMachine, #[CurrentUser] User $user): RedirectResponse
     {
-        $job = $takeInMachine->takeIn($user, $request->owner(), $request->madeOf(), $request->reports(), null, $request->agreed(), $request->known());
+        $job = $takeInMachine->takeIn(
+            $user,
+            $request->owner(),
+            $request->madeOf(),
+            $request->reports(),
+            null,
+            $request->agreed(),
+            $request->known(),
+        );
 
-        return redirect()->route('jobs.tag', $job)->with('status', "{$job->tag} is taken in. Put the tag on the machine.");
+        return redirect()
+            ->route('jobs.tag', $job)
+            ->with('status', "{$job->tag} is taken in. Put the tag on the machine.");
     }
 }

@@ -24,8 +24,15 @@ use Orthoscope\Core\Catalogue\Catalogue;
 /** The job at the bench. */
 final class JobController
 {
-    public function __invoke(Request $request, Job $job, AssessJob $assessJob, FreeShelf $shelf, Catalogue $catalogue, ShopCodes $codes, #[CurrentUser] User $user): View|RedirectResponse
-    {
+    public function __invoke(
+        Request $request,
+        Job $job,
+        AssessJob $assessJob,
+        FreeShelf $shelf,
+        Catalogue $catalogue,
+        ShopCodes $codes,
+        #[CurrentUser] User $user,
+    ): View|RedirectResponse {
         if (Gate::denies('work-at-bench')) {
             return redirect()->route('jobs.stand', $job);
         }
@@ -35,6 +42,21 @@ final class JobController
         $school = $request->cookie('school');
         $seen = SeenEntries::open($user, $job, (int) $job->entries->max('number'));
 
-        return view('job', ['job' => $job, 'page' => new JobPage($job, $assessment, $catalogue, $shelf->for($job), BenchNow::around($job, $codes), $user->id, $seen, is_string($school) ? $catalogue->schools[$school] ?? null : null, ShopBelief::bulletinsOn($job->machine->model)->load('user'), FindAlike::before($job, $assessment, $catalogue), $shelf->hosts())]);
+        return view('job', [
+            'job' => $job,
+            'page' => new JobPage(
+                $job,
+                $assessment,
+                $catalogue,
+                $shelf->for($job),
+                BenchNow::around($job, $codes),
+                $user->id,
+                $seen,
+                is_string($school) ? $catalogue->schools[$school] ?? null : null,
+                ShopBelief::bulletinsOn($job->machine->model)->load('user'),
+                FindAlike::before($job, $assessment, $catalogue),
+                $shelf->hosts(),
+            ),
+        ]);
     }
 }

@@ -19,14 +19,21 @@ final class LessonController
     {
         $lesson = $learn->propose();
 
-        return redirect()->route('patterns')->with('status', "Tried on {$lesson->effect['jobs']} past jobs. Nothing is changed until you accept it.");
+        return redirect()
+            ->route('patterns')
+            ->with('status', "Tried on {$lesson->effect['jobs']} past jobs. Nothing is changed until you accept it.");
     }
 
     public function decide(Request $request, Lesson $lesson, Learn $learn, #[CurrentUser] User $user): RedirectResponse
     {
-        $given = $request->validate(['to' => ['required', Rule::in(['accepted', 'frozen', 'back'])]], ['to.*' => 'Accept it, freeze it, or take it back.']);
+        $given = $request->validate(
+            ['to' => ['required', Rule::in(['accepted', 'frozen', 'back'])]],
+            ['to.*' => 'Accept it, freeze it, or take it back.'],
+        );
         $learn->decide($lesson, $given['to'], $user);
 
-        return redirect()->route('patterns')->with('status', 'What is believed beforehand: '.Lesson::STATES[$given['to']].'.');
+        return redirect()
+            ->route('patterns')
+            ->with('status', 'What is believed beforehand: '.Lesson::STATES[$given['to']].'.');
     }
 }

@@ -24,12 +24,21 @@ final class LetterController
     {
         $job->load('machine.owner');
 
-        return view('letter', ['job' => $job, 'letter' => $write->of($job), 'closed' => $write->isClosed($job), 'address' => route('owner.letter', $job->letter_token), 'held' => $job->messages()->where('state', 'held')->get()]);
+        return view('letter', [
+            'job' => $job,
+            'letter' => $write->of($job),
+            'closed' => $write->isClosed($job),
+            'address' => route('owner.letter', $job->letter_token),
+            'held' => $job->messages()->where('state', 'held')->get(),
+        ]);
     }
 
     public function update(Request $request, Job $job): RedirectResponse
     {
-        $given = $request->validate(['level' => ['required', Rule::in([LetterTerms::FULL, LetterTerms::SHORT])], 'words' => ['nullable', 'string', 'max:500']], ['words.max' => 'Keep your own line under 500 letters.', 'level.*' => 'Choose short or full.']);
+        $given = $request->validate(
+            ['level' => ['required', Rule::in([LetterTerms::FULL, LetterTerms::SHORT])], 'words' => ['nullable', 'string', 'max:500']],
+            ['words.max' => 'Keep your own line under 500 letters.', 'level.*' => 'Choose short or full.'],
+        );
         $job->update(['letter_level' => $given['level'], 'letter_words' => trim((string) ($given['words'] ?? ''))]);
 
         return redirect()->route('jobs.letter', $job)->with('status', 'The letter is written anew.');
@@ -39,7 +48,11 @@ final class LetterController
     public function renew(Job $job): RedirectResponse
     {
         $address = AddressToken::random();
-        $job->update(['letter_token' => $address->token, 'letter_token_hash' => $address->hash(), 'link_until' => $job->link_until === null ? null : now()->addMonths(6)]);
+        $job->update([
+            'letter_token' => $address->token,
+            'letter_token_hash' => $address->hash(),
+            'link_until' => $job->link_until === null ? null : now()->addMonths(6),
+        ]);
 
         return redirect()->route('jobs.letter', $job)->with('status', 'The old address no longer opens. Give the owner the new one.');
     }
@@ -58,7 +71,12 @@ final class LetterController
     {
         $job->load('machine.owner');
         $letter = $write->of($job);
-        $message = new Message(['job_id' => $job->id, 'to' => $job->machine->owner->email !== '' ? $job->machine->owner->email : $job->machine->owner->phone, 'subject' => "{$job->tag}: our letter", 'text' => $letter->text()]);
+        $message = new Message([
+            'job_id' => $job->id,
+            'to' => $job->machine->owner->email !== '' ? $job->machine->owner->email : $job->machine->owner->phone,
+            'subject' => "{$job->tag}: our letter",
+            'text' => $letter->text(),
+        ]);
         $message->setRelation('job', $job)->forceFill(['id' => 0, 'created_at' => now()]);
 
         return self::file(Eml::of($message, LetterPdf::of($job, $letter)), 'message/rfc822', "letter-{$job->tag}.eml");
@@ -66,6 +84,10 @@ final class LetterController
 
     private static function file(string $content, string $type, string $name): Response
     {
-        return response($content, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"{$name}\"", 'Cache-Control' => 'no-store, private']);
+        return response($content, 200, [
+            'Content-Type' => $type,
+            'Content-Disposition' => "attachment; filename=\"{$name}\"",
+            'Cache-Control' => 'no-store, private',
+        ]);
     }
 }

@@ -17,19 +17,36 @@ final class MessageController
 {
     public function index(Catalogue $catalogue): View
     {
-        return view('messages', ['messages' => Message::query()->with('job.machine.owner')->orderByRaw("state = 'held' desc")->orderByDesc('id')->simplePaginate(50), 'due' => Message::query()->due()->count(), 'moments' => $catalogue->messages]);
+        return view('messages', [
+            'messages' => Message::query()
+                ->with('job.machine.owner')
+                ->orderByRaw("state = 'held' desc")
+                ->orderByDesc('id')
+                ->simplePaginate(50),
+            'due' => Message::query()->due()->count(),
+            'moments' => $catalogue->messages,
+        ]);
     }
 
     public function send(SendMessages $send): RedirectResponse
     {
         $count = $send->due();
 
-        return redirect()->route('messages')->with('status', "{$count['sent']} sent".($count['failed'] > 0 ? ", {$count['failed']} failed and are tried again" : '').'.');
+        return redirect()
+            ->route('messages')
+            ->with(
+                'status',
+                "{$count['sent']} sent".($count['failed'] > 0 ? ", {$count['failed']} failed and are tried again" : '').'.',
+            );
     }
 
     public function again(Message $message): RedirectResponse
     {
-        abort_unless(in_array($message->state, ['failed', 'given-up', 'sending'], true), 409, 'This message does not wait for another try.');
+        abort_unless(
+            in_array($message->state, ['failed', 'given-up', 'sending'], true),
+            409,
+            'This message does not wait for another try.',
+        );
         $message->update(['state' => 'waiting', 'tries' => 0, 'next_try_at' => now()]);
 
         return redirect()->route('messages')->with('status', 'It is tried again.');

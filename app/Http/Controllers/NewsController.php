@@ -15,8 +15,17 @@ final class NewsController
     public function __invoke(Request $request, Job $job): JsonResponse
     {
         $since = $request->integer('since');
-        $new = Entry::query()->where('job_id', $job->id)->where('number', '>', $since)->with('user:id,name')->orderBy('number')->limit(20)->get();
+        $new = Entry::query()
+            ->where('job_id', $job->id)
+            ->where('number', '>', $since)
+            ->with('user:id,name')
+            ->orderBy('number')
+            ->limit(20)
+            ->get();
 
-        return response()->json(['last' => $new->last()->number ?? $since, 'by' => $new->map(fn (Entry $entry): string => $entry->user->name)->unique()->values()]);
+        return response()->json([
+            'last' => $new->last()->number ?? $since,
+            'by' => $new->map(fn (Entry $entry): string => $entry->user->name)->unique()->values(),
+        ]);
     }
 }

@@ -20,30 +20,73 @@ final class OrderController
     public function index(): View
     {
         return view('orders', [
-            'open' => Order::query()->with(['job.machine', 'user', 'spare'])->whereIn('state', Order::UNSETTLED)->orderBy('due_at')->limit(200)->get(),
-            'done' => Order::query()->with(['job.machine', 'user', 'spare'])->whereIn('state', ['fitted', 'back', 'cancelled'])->orderByDesc('id')->limit(20)->get(),
+            'open' => Order::query()
+                ->with(['job.machine', 'user', 'spare'])
+                ->whereIn('state', Order::UNSETTLED)
+                ->orderBy('due_at')
+                ->limit(200)
+                ->get(),
+            'done' => Order::query()
+                ->with(['job.machine', 'user', 'spare'])
+                ->whereIn('state', ['fitted', 'back', 'cancelled'])
+                ->orderByDesc('id')
+                ->limit(20)
+                ->get(),
         ]);
     }
 
     public function store(Request $request, Job $job, OrderParts $orders, #[CurrentUser] User $user): RedirectResponse
     {
-        $given = $request->validate(['offer' => ['required', 'string', 'max:40'], 'part' => ['nullable', 'string', 'max:30'], 'held_for' => ['nullable', 'string', 'max:30'], 'again' => ['nullable', 'boolean']], ['offer.*' => 'Pick what is ordered.']);
-        $order = $orders->place($job, $user, (string) ($given['part'] ?? ''), $given['offer'], ($given['held_for'] ?? '') === '' ? null : $given['held_for'], $request->boolean('again'));
+        $given = $request->validate(
+            [
+                'offer' => ['required', 'string', 'max:40'],
+                'part' => ['nullable', 'string', 'max:30'],
+                'held_for' => ['nullable', 'string', 'max:30'],
+                'again' => ['nullable', 'boolean'],
+            ],
+            ['offer.*' => 'Pick what is ordered.'],
+        );
+        $order = $orders->place(
+            $job,
+            $user,
+            (string) ($given['part'] ?? ''),
+            $given['offer'],
+            ($given['held_for'] ?? '') === '' ? null : $given['held_for'],
+            $request->boolean('again'),
+        );
 
-        return redirect()->route('jobs.decide', $job)->with('status', $order->state === 'held' ? "{$order->tag} is held back until that part is proved." : "{$order->tag} is ordered, due {$order->due_at?->format('j M')}.");
+        return redirect()
+            ->route('jobs.decide', $job)
+            ->with(
+                'status',
+                $order->state === 'held'
+                    ? "{$order->tag} is held back until that part is proved."
+                    : "{$order->tag} is ordered, due {$order->due_at?->format('j M')}.",
+            );
     }
 
     public function receive(Request $request, Order $order, OrderParts $orders, #[CurrentUser] User $user): RedirectResponse
     {
-        $given = $request->validate(['seen' => ['required', Rule::in(['fine', 'wrong', 'damaged'])], 'words' => ['nullable', 'string', 'max:300']], ['seen.*' => 'Open the parcel and say what you see.', 'words.max' => 'Keep it under 300 letters.']);
+        $given = $request->validate(
+            ['seen' => ['required', Rule::in(['fine', 'wrong', 'damaged'])], 'words' => ['nullable', 'string', 'max:300']],
+            ['seen.*' => 'Open the parcel and say what you see.', 'words.max' => 'Keep it under 300 letters.'],
+        );
         $orders->receive($order, $user, $given['seen'], (string) ($given['words'] ?? ''));
 
-        return back()->with('status', $given['seen'] === 'fine' ? "{$order->tag} is here. It is not trusted until it is proved." : "{$order->tag} is put aside; send it back, or claim it.");
+        return back()->with(
+            'status',
+            $given['seen'] === 'fine'
+                ? "{$order->tag} is here. It is not trusted until it is proved."
+                : "{$order->tag} is put aside; send it back, or claim it.",
+        );
     }
 
     public function dead(Request $request, Order $order, OrderParts $orders, #[CurrentUser] User $user): RedirectResponse
     {
-        $given = $request->validate(['words' => ['required', 'string', 'max:300']], ['words.*' => 'Write how it was tried and what it did, in up to 300 letters.']);
+        $given = $request->validate(
+            ['words' => ['required', 'string', 'max:300']],
+            ['words.*' => 'Write how it was tried and what it did, in up to 300 letters.'],
+        );
         $orders->dead($order, $user, $given['words']);
 
         return back()->with('status', "{$order->tag} is dead on arrival. What rested on it is weighed again.");

@@ -21,14 +21,23 @@ final class OwnerLetterController
         $job = self::find($token);
         $quote = Quote::query()->where('job_id', $job->id)->where('state', 'out')->where('valid_until', '>', now())->first();
 
-        return self::privately('owner-letter', ['job' => $job, 'letter' => $write->isClosed($job) ? $write->of($job) : null, 'token' => $token, 'quote' => $quote === null ? null : route('quote.show', $quote->token)]);
+        return self::privately('owner-letter', [
+            'job' => $job,
+            'letter' => $write->isClosed($job) ? $write->of($job) : null,
+            'token' => $token,
+            'quote' => $quote === null ? null : route('quote.show', $quote->token),
+        ]);
     }
 
     public function happened(string $token, AssessJob $assessJob, Catalogue $catalogue): Response
     {
         $job = self::find($token);
 
-        return self::privately('owner-happened', ['job' => $job, 'token' => $token, 'happened' => WhatHappened::of($job, $assessJob->assess($job), $catalogue)]);
+        return self::privately('owner-happened', [
+            'job' => $job,
+            'token' => $token,
+            'happened' => WhatHappened::of($job, $assessJob->assess($job), $catalogue),
+        ]);
     }
 
     public function pdf(string $token, WriteLetter $write): Response
@@ -36,7 +45,12 @@ final class OwnerLetterController
         $job = self::find($token);
         abort_unless($write->isClosed($job), 404);
 
-        return response(LetterPdf::of($job, $write->of($job)), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "attachment; filename=\"letter-{$job->tag}.pdf\"", 'X-Robots-Tag' => 'noindex', 'Cache-Control' => 'no-store, private']);
+        return response(LetterPdf::of($job, $write->of($job)), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => "attachment; filename=\"letter-{$job->tag}.pdf\"",
+            'X-Robots-Tag' => 'noindex',
+            'Cache-Control' => 'no-store, private',
+        ]);
     }
 
     private static function find(string $token): Job

@@ -21,7 +21,10 @@ final class PaperController
 {
     public function index(Job $job): View
     {
-        return view('papers', ['job' => $job->load('machine.owner'), 'papers' => Paper::query()->where('model', $job->machine->model)->with('user')->orderByDesc('id')->get()]);
+        return view('papers', [
+            'job' => $job->load('machine.owner'),
+            'papers' => Paper::query()->where('model', $job->machine->model)->with('user')->orderByDesc('id')->get(),
+        ]);
     }
 
     public function store(PaperRequest $request, Job $job, KeepPaper $keepPaper, #[CurrentUser] User $user): RedirectResponse
@@ -36,6 +39,8 @@ final class PaperController
     {
         abort_if($paper->file === null, 404);
 
-        return Storage::disk('local')->download("papers/{$paper->file}", (string) $paper->file_name, ['Content-Type' => 'application/octet-stream']);
+        return Storage::disk('local')->download("papers/{$paper->file}", (string) $paper->file_name, [
+            'Content-Type' => 'application/octet-stream',
+        ]);
     }
 }

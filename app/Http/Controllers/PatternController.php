@@ -22,8 +22,12 @@ final class PatternController
         $figure = Figure::query()->find('patterns');
 
         return view('patterns', [
-            'figure' => $figure, 'patterns' => self::visibleTo($user, $figure->body['patterns'] ?? []), 'people' => User::query()->pluck('name', 'id'), 'bulletins' => Bulletin::query()->with('user')->orderByDesc('id')->limit(40)->get(),
-            'lessons' => Lesson::query()->with('user')->orderByDesc('id')->limit(6)->get(), 'catalogue' => $catalogue,
+            'figure' => $figure,
+            'patterns' => self::visibleTo($user, $figure->body['patterns'] ?? []),
+            'people' => User::query()->pluck('name', 'id'),
+            'bulletins' => Bulletin::query()->with('user')->orderByDesc('id')->limit(40)->get(),
+            'lessons' => Lesson::query()->with('user')->orderByDesc('id')->limit(6)->get(),
+            'catalogue' => $catalogue,
         ]);
     }
 
@@ -43,6 +47,13 @@ final class PatternController
      */
     private static function visibleTo(User $user, array $patterns): array
     {
-        return array_values(array_filter($patterns, fn (array $pattern): bool => $pattern['attribute'] !== 'technician' || $user->can('lead') || $pattern['value'] === (string) $user->id));
+        return array_values(
+            array_filter(
+                $patterns,
+                fn (array $pattern): bool => $pattern['attribute'] !== 'technician'
+                    || $user->can('lead')
+                    || $pattern['value'] === (string) $user->id,
+            ),
+        );
     }
 }

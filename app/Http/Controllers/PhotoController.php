@@ -39,6 +39,9 @@ final class PhotoController
 
     public function show(Request $request, Photo $photo): StreamedResponse
     {
-        return Storage::response(KeepPhoto::path($photo->file, $request->boolean('small')), "{$photo->job->tag}.jpg", ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=604800, immutable']);
+        return Storage::response(KeepPhoto::path($photo->file, $request->boolean('small')), "{$photo->job->tag}.jpg", [
+            'Content-Type' => 'image/jpeg',
+            'Cache-Control' => 'private, max-age=604800, immutable',
+        ]);
     }
 }

@@ -23,10 +23,17 @@ final class QuoteController
     {
         $variants = $decide->variants($job, (array) $request->query('options', []));
         if ($variants === []) {
-            return redirect()->route('jobs.decide', $job)->withErrors(['options' => 'Tick at least one way on for the quote.']);
+            return redirect()
+                ->route('jobs.decide', $job)
+                ->withErrors(['options' => 'Tick at least one way on for the quote.']);
         }
 
-        return view('quote', ['job' => $job->load('machine.owner'), 'variants' => $variants, 'tax' => $catalogue->economy->tax, 'until' => now()->addDays($catalogue->economy->validDays)->format('Y-m-d')]);
+        return view('quote', [
+            'job' => $job->load('machine.owner'),
+            'variants' => $variants,
+            'tax' => $catalogue->economy->tax,
+            'until' => now()->addDays($catalogue->economy->validDays)->format('Y-m-d'),
+        ]);
     }
 
     public function store(QuoteRequest $request, Job $job, SendQuote $send, #[CurrentUser] User $user): RedirectResponse
@@ -40,7 +47,12 @@ final class QuoteController
     {
         abort_if($quote->job_id !== $job->id, 404);
 
-        return view('quote-sent', ['job' => $job->load('machine.owner'), 'quote' => $quote, 'core' => $quote->core(), 'address' => route('quote.show', $quote->token)]);
+        return view('quote-sent', [
+            'job' => $job->load('machine.owner'),
+            'quote' => $quote,
+            'core' => $quote->core(),
+            'address' => route('quote.show', $quote->token),
+        ]);
     }
 
     public function withdraw(Job $job, SendQuote $send): RedirectResponse

@@ -12,7 +12,9 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use InvalidArgumentException;
 
-/** Readings an instrument sent to the bench a job is on: pasted in here, or put aside. Taking one on the record is an entry like any other. */
+/**
+ * Readings an instrument sent to the bench a job is on: pasted in here, or put aside. Taking one on the record is an entry like any other.
+ */
 final class ReadingController
 {
     public function store(Request $request, Job $job, ReceiveReading $receive): RedirectResponse

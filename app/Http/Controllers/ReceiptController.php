@@ -23,6 +23,11 @@ final class ReceiptController
             }
         }
 
-        return view('receipt', ['job' => $job->load(['machine.owner']), 'marks' => array_diff_key($marks, ['consent-system' => 1]), 'consent' => isset($marks['consent-system']), 'complaint' => $job->entries()->where('kind', 'report')->first()?->body['text'] ?? '']);
+        return view('receipt', [
+            'job' => $job->load(['machine.owner']),
+            'marks' => array_diff_key($marks, ['consent-system' => 1]),
+            'consent' => isset($marks['consent-system']),
+            'complaint' => $job->entries()->where('kind', 'report')->first()?->body['text'] ?? '',
+        ]);
     }
 }

@@ -28,16 +28,35 @@ final class ResultCardController
         return view('result-cards', ['cards' => collect($cards)->groupBy('item'), 'bars' => Code128::svg(...)]);
     }
 
-    public function store(Request $request, Job $job, Catalogue $catalogue, AssessJob $assessJob, RecordEntries $recordEntries, #[CurrentUser] User $user): RedirectResponse
-    {
-        $given = $request->validate(['code' => ['required', 'string', 'max:60'], 'once' => ['nullable', 'string', 'max:60']], ['code.*' => 'Scan a result card, or type what stands under its bars.']);
+    public function store(
+        Request $request,
+        Job $job,
+        Catalogue $catalogue,
+        AssessJob $assessJob,
+        RecordEntries $recordEntries,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
+        $given = $request->validate(
+            ['code' => ['required', 'string', 'max:60'], 'once' => ['nullable', 'string', 'max:60']],
+            ['code.*' => 'Scan a result card, or type what stands under its bars.'],
+        );
         try {
             $card = ResultCard::read($given['code'], $catalogue);
-            $recordEntries->record($job, $user, [$card->entry(Plan::of($assessJob->assess($job), $catalogue, $job->proving()))], $given['once'] ?? null);
+            $recordEntries->record(
+                $job,
+                $user,
+                [$card->entry(Plan::of($assessJob->assess($job), $catalogue, $job->proving()))],
+                $given['once'] ?? null,
+            );
         } catch (CaseMistake $mistake) {
-            return redirect()->route('jobs.prove', $job)->withInput()->withErrors(['code' => $mistake->sentence]);
+            return redirect()
+                ->route('jobs.prove', $job)
+                ->withInput()
+                ->withErrors(['code' => $mistake->sentence]);
         }
 
-        return redirect()->route('jobs.prove', $job)->with('status', "On the record: {$card->said()}.");
+        return redirect()
+            ->route('jobs.prove', $job)
+            ->with('status', "On the record: {$card->said()}.");
     }
 }

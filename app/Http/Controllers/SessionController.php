@@ -25,7 +25,9 @@ final class SessionController
             ['email.required' => 'Type your log-in name.', 'password.required' => 'Type your password.'],
         );
         if (! Auth::attempt($given)) {
-            throw ValidationException::withMessages(['email' => 'This log-in name and password do not belong together. Try again, or ask the lead.']);
+            throw ValidationException::withMessages([
+                'email' => 'This log-in name and password do not belong together. Try again, or ask the lead.',
+            ]);
         }
         $request->session()->regenerate();
 

@@ -28,16 +28,42 @@ final class ShelfController
     {
         $typed = $request->string('q')->trim()->toString();
         $kind = $request->string('kind')->toString();
-        $spares = Spare::query()->with(['loan.job', 'loan.user', 'reservedFor'])
+        $spares = Spare::query()
+            ->with(['loan.job', 'loan.user', 'reservedFor'])
             ->when($kind !== '', fn ($query) => $query->where('kind', $kind))
-            ->when($typed !== '', fn ($query) => $query->where(fn ($any) => $any->where('tag', 'like', strtoupper($typed).'%')->orWhere('name', 'like', "%{$typed}%")))
+            ->when(
+                $typed !== '',
+                fn ($query) => $query->where(
+                    fn ($any) => $any->where('tag', 'like', strtoupper($typed).'%')->orWhere('name', 'like', "%{$typed}%"),
+                ),
+            )
             ->when($request->string('status')->toString() !== 'all', fn ($query) => $query->whereIn('status', ['free', 'quarantined']))
-            ->orderBy('kind')->orderBy('tag')->simplePaginate(60)->withQueryString();
+            ->orderBy('kind')
+            ->orderBy('tag')
+            ->simplePaginate(60)
+            ->withQueryString();
 
         return view('shelf', [
-            'spares' => $spares, 'kinds' => array_filter($catalogue->parts, fn ($part): bool => $part->lendable), 'typed' => $typed, 'kind' => $kind,
-            'catalogue' => $catalogue, 'copied' => $request->filled('like') ? Spare::query()->where('tag', $request->string('like')->toString())->first() : null,
-            'overdue' => Loan::query()->with(['spare', 'job', 'user'])->whereNull('back_at')->where(fn ($query) => $query->where('due_at', '<', now())->orWhereHas('job.summary', fn ($summary) => $summary->where('closed', true)))->limit(50)->get(),
+            'spares' => $spares,
+            'kinds' => array_filter($catalogue->parts, fn ($part): bool => $part->lendable),
+            'typed' => $typed,
+            'kind' => $kind,
+            'catalogue' => $catalogue,
+            'copied' => $request->filled('like')
+                ? Spare::query()
+                    ->where('tag', $request->string('like')->toString())
+                    ->first()
+                : null,
+            'overdue' => Loan::query()
+                ->with(['spare', 'job', 'user'])
+                ->whereNull('back_at')
+                ->where(
+                    fn ($query) => $query
+                        ->where('due_at', '<', now())
+                        ->orWhereHas('job.summary', fn ($summary) => $summary->where('closed', true)),
+                )
+                ->limit(50)
+                ->get(),
             'stock' => StockItem::query()->orderBy('name')->get(),
             'jobs' => Job::query()->open()->orderBy('tag')->limit(200)->pluck('tag'),
         ]);
@@ -47,12 +73,21 @@ final class ShelfController
     {
         $spare = $book->add($request->spare(), $user);
 
-        return redirect()->route('spares.show', $spare)->with('status', "{$spare->tag} is on the shelf. Prove it before it is relied on.");
+        return redirect()
+            ->route('spares.show', $spare)
+            ->with('status', "{$spare->tag} is on the shelf. Prove it before it is relied on.");
     }
 
     public function import(Request $request, ImportSpares $import, #[CurrentUser] User $user): RedirectResponse
     {
-        $request->validate(['file' => ['required', 'file', 'max:4096']], ['file.required' => 'Choose a CSV file.', 'file.max' => 'That file is larger than 4 MB.', 'file.uploaded' => 'The file did not arrive; files up to 4 MB are taken.']);
+        $request->validate(
+            ['file' => ['required', 'file', 'max:4096']],
+            [
+                'file.required' => 'Choose a CSV file.',
+                'file.max' => 'That file is larger than 4 MB.',
+                'file.uploaded' => 'The file did not arrive; files up to 4 MB are taken.',
+            ],
+        );
         $told = $import->from((string) $request->file('file')?->getContent(), $user);
 
         return redirect()->route('shelf')->with('status', $told['sentence'])->with('badRows', $told['mistakes']);
@@ -60,8 +95,16 @@ final class ShelfController
 
     public function csv(): Response
     {
-        $rows = Spare::query()->whereIn('status', ['free', 'quarantined'])->orderBy('tag')->get()->map(fn (Spare $spare): NewSpare => $spare->written())->all();
+        $rows = Spare::query()
+            ->whereIn('status', ['free', 'quarantined'])
+            ->orderBy('tag')
+            ->get()
+            ->map(fn (Spare $spare): NewSpare => $spare->written())
+            ->all();
 
-        return response(SpareCsv::write(array_values($rows)), 200, ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => 'attachment; filename="spares.csv"']);
+        return response(SpareCsv::write(array_values($rows)), 200, [
+            'Content-Type' => 'text/csv; charset=UTF-8',
+            'Content-Disposition' => 'attachment; filename="spares.csv"',
+        ]);
     }
 }

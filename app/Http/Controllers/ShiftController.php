@@ -19,10 +19,20 @@ final class ShiftController
 {
     public function store(Request $request, #[CurrentUser] User $user): RedirectResponse
     {
-        $given = $request->validate([
-            'person' => ['required', 'integer', 'exists:users,id'], 'day' => ['required', 'date_format:Y-m-d', 'after_or_equal:today', 'before:'.now()->addDays(60)->format('Y-m-d')],
-            'from' => ['required', 'date_format:H:i'], 'to' => ['required', 'date_format:H:i'],
-        ], ['person.*' => 'Pick a person of the list.', 'day.*' => 'Choose a day from today on, within two months.', 'from.*' => 'Write when it begins, such as 09:00.', 'to.*' => 'Write when it ends, such as 18:00.']);
+        $given = $request->validate(
+            [
+                'person' => ['required', 'integer', 'exists:users,id'],
+                'day' => ['required', 'date_format:Y-m-d', 'after_or_equal:today', 'before:'.now()->addDays(60)->format('Y-m-d')],
+                'from' => ['required', 'date_format:H:i'],
+                'to' => ['required', 'date_format:H:i'],
+            ],
+            [
+                'person.*' => 'Pick a person of the list.',
+                'day.*' => 'Choose a day from today on, within two months.',
+                'from.*' => 'Write when it begins, such as 09:00.',
+                'to.*' => 'Write when it ends, such as 18:00.',
+            ],
+        );
         $who = User::query()->whereKey($given['person'])->firstOrFail();
         self::mayFor($user, $who);
         try {
@@ -31,7 +41,9 @@ final class ShiftController
             throw ValidationException::withMessages(['to' => $mistake->getMessage()]);
         }
 
-        return redirect()->route('diary')->with('status', "{$who->name} is written down for ".Carbon::parse($given['day'])->format('l').'.');
+        return redirect()
+            ->route('diary')
+            ->with('status', "{$who->name} is written down for ".Carbon::parse($given['day'])->format('l').'.');
     }
 
     public function destroy(Shift $shift, #[CurrentUser] User $user): RedirectResponse

@@ -14,6 +14,10 @@ final class SpareLabelController
 {
     public function __invoke(Spare $spare): View
     {
-        return view('spare-label', ['spare' => $spare, 'qr' => QrCode::svg(route('spares.show', $spare)), 'bars' => Code128::svg($spare->tag)]);
+        return view('spare-label', [
+            'spare' => $spare,
+            'qr' => QrCode::svg(route('spares.show', $spare)),
+            'bars' => Code128::svg($spare->tag),
+        ]);
     }
 }

@@ -34,11 +34,31 @@ final class SupplierClaimController
 
     public function store(Request $request, Job $job, SupplierClaims $claims, #[CurrentUser] User $user): RedirectResponse
     {
-        $given = $request->validate([
-            'what' => ['required', 'string', 'max:60'], 'to' => ['nullable', 'string', 'max:120'], 'reason' => ['required', 'string', 'max:400'], 'deadline' => ['nullable', 'date_format:Y-m-d'],
-        ], ['what.*' => 'Say what goes back.', 'reason.*' => 'Write why it goes back, in up to 400 letters.', 'deadline.*' => 'Choose the last day on which it can go back.', 'to.max' => 'Keep the name under 120 letters.']);
+        $given = $request->validate(
+            [
+                'what' => ['required', 'string', 'max:60'],
+                'to' => ['nullable', 'string', 'max:120'],
+                'reason' => ['required', 'string', 'max:400'],
+                'deadline' => ['nullable', 'date_format:Y-m-d'],
+            ],
+            [
+                'what.*' => 'Say what goes back.',
+                'reason.*' => 'Write why it goes back, in up to 400 letters.',
+                'deadline.*' => 'Choose the last day on which it can go back.',
+                'to.max' => 'Keep the name under 120 letters.',
+            ],
+        );
         [$part, $tag] = [...explode('|', $given['what'], 2), ''];
-        $claim = $claims->open($job, $user, $part, $tag, (string) ($given['to'] ?? 'the supplier'), $given['reason'], $given['deadline'] ?? null, $request->boolean('parcel'));
+        $claim = $claims->open(
+            $job,
+            $user,
+            $part,
+            $tag,
+            (string) ($given['to'] ?? 'the supplier'),
+            $given['reason'],
+            $given['deadline'] ?? null,
+            $request->boolean('parcel'),
+        );
 
         return redirect()->route('claims.show', $claim);
     }
@@ -47,25 +67,49 @@ final class SupplierClaimController
     {
         $claim->load(['job.machine.owner', 'order', 'user']);
 
-        return view('claim', ['claim' => $claim, 'pack' => $claims->evidence($claim), 'sides' => $claims->separation($claim), 'photos' => $claim->job->photos()->count()]);
+        return view('claim', [
+            'claim' => $claim,
+            'pack' => $claims->evidence($claim),
+            'sides' => $claims->separation($claim),
+            'photos' => $claim->job->photos()->count(),
+        ]);
     }
 
     public function send(Request $request, SupplierClaim $claim, SupplierClaims $claims): RedirectResponse
     {
-        $given = $request->validate(['condition' => ['nullable', 'string', 'max:200'], 'shipping' => ['nullable', 'string', new MoneyTyped]], ['condition.max' => 'Keep it under 200 letters.']);
-        $claims->send($claim, (string) ($given['condition'] ?? ''), ($given['shipping'] ?? '') === '' ? 0 : Money::parse($given['shipping'])->minor);
+        $given = $request->validate(
+            ['condition' => ['nullable', 'string', 'max:200'], 'shipping' => ['nullable', 'string', new MoneyTyped]],
+            ['condition.max' => 'Keep it under 200 letters.'],
+        );
+        $claims->send(
+            $claim,
+            (string) ($given['condition'] ?? ''),
+            ($given['shipping'] ?? '') === '' ? 0 : Money::parse($given['shipping'])->minor,
+        );
 
         return redirect()->route('claims.show', $claim)->with('status', 'It is with the supplier.');
     }
 
     public function answer(Request $request, SupplierClaim $claim, SupplierClaims $claims): RedirectResponse
     {
-        $given = $request->validate([
-            'answer' => ['required', Rule::in(['ask', ...array_column(ClaimAnswer::cases(), 'value')])], 'words' => ['nullable', 'string', 'max:300'], 'got' => ['nullable', 'string', new MoneyTyped],
-        ], ['answer.*' => 'Say how it was answered.', 'words.max' => 'Keep it under 300 letters.']);
-        $answer = $claims->answered($claim, $given['answer'] === 'ask' ? null : $given['answer'], (string) ($given['words'] ?? ''), ($given['got'] ?? '') === '' ? 0 : Money::parse($given['got'])->minor);
+        $given = $request->validate(
+            [
+                'answer' => ['required', Rule::in(['ask', ...array_column(ClaimAnswer::cases(), 'value')])],
+                'words' => ['nullable', 'string', 'max:300'],
+                'got' => ['nullable', 'string', new MoneyTyped],
+            ],
+            ['answer.*' => 'Say how it was answered.', 'words.max' => 'Keep it under 300 letters.'],
+        );
+        $answer = $claims->answered(
+            $claim,
+            $given['answer'] === 'ask' ? null : $given['answer'],
+            (string) ($given['words'] ?? ''),
+            ($given['got'] ?? '') === '' ? 0 : Money::parse($given['got'])->minor,
+        );
 
-        return redirect()->route('claims.show', $claim)->with('status', 'The answer: '.ClaimAnswer::from($answer)->words().'.');
+        return redirect()
+            ->route('claims.show', $claim)
+            ->with('status', 'The answer: '.ClaimAnswer::from($answer)->words().'.');
     }
 
     public function giveUp(SupplierClaim $claim, SupplierClaims $claims): RedirectResponse
@@ -77,11 +121,19 @@ final class SupplierClaimController
 
     public function json(SupplierClaim $claim, SupplierClaims $claims): JsonResponse
     {
-        return response()->json($claims->evidence($claim)->toArray(), 200, ['Content-Disposition' => "attachment; filename=\"evidence-{$claim->id}.json\""], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE);
+        return response()->json(
+            $claims->evidence($claim)->toArray(),
+            200,
+            ['Content-Disposition' => "attachment; filename=\"evidence-{$claim->id}.json\""],
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE,
+        );
     }
 
     public function pdf(SupplierClaim $claim, SupplierClaims $claims): Response
     {
-        return response(EvidencePdf::of($claim->load('job.machine'), $claims->evidence($claim)), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "attachment; filename=\"evidence-{$claim->id}.pdf\""]);
+        return response(EvidencePdf::of($claim->load('job.machine'), $claims->evidence($claim)), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => "attachment; filename=\"evidence-{$claim->id}.pdf\"",
+        ]);
     }
 }

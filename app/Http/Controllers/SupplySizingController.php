@@ -17,12 +17,28 @@ final class SupplySizingController
     {
         $sizing = $request->sizing();
 
-        return view('supply', ['job' => $job->load('machine.owner'), 'sizing' => $sizing, 'wall' => $request->atTheWall(), 'written' => $sizing === null ? null : self::reading($sizing), 'once' => (string) Str::uuid()]);
+        return view('supply', [
+            'job' => $job->load('machine.owner'),
+            'sizing' => $sizing,
+            'wall' => $request->atTheWall(),
+            'written' => $sizing === null ? null : self::reading($sizing),
+            'once' => (string) Str::uuid(),
+        ]);
     }
 
     /** The finding, as in a case file. */
     private static function reading(SupplySizing $sizing): string
     {
-        return json_encode([['kind' => 'finding', 'check' => 'supply-sum', 'result' => $sizing->tooSmall ? 'short' : 'enough', 'text' => implode(' ', $sizing->sentences)]], JSON_THROW_ON_ERROR);
+        return json_encode(
+            [
+                [
+                    'kind' => 'finding',
+                    'check' => 'supply-sum',
+                    'result' => $sizing->tooSmall ? 'short' : 'enough',
+                    'text' => implode(' ', $sizing->sentences),
+                ],
+            ],
+            JSON_THROW_ON_ERROR,
+        );
     }
 }

@@ -15,6 +15,10 @@ final class TagController
 {
     public function __invoke(Job $job, AssessJob $assessJob): View
     {
-        return view('tag', ['job' => $job->load('machine.owner'), 'warning' => $job->hasArrived() ? Warning::sentences($assessJob->assess($job)->locks) : [], 'qr' => QrCode::svg(route('jobs.show', $job))]);
+        return view('tag', [
+            'job' => $job->load('machine.owner'),
+            'warning' => $job->hasArrived() ? Warning::sentences($assessJob->assess($job)->locks) : [],
+            'qr' => QrCode::svg(route('jobs.show', $job)),
+        ]);
     }
 }

@@ -23,7 +23,9 @@ final readonly class JobIsOpen
     {
         $job = $request->route('job');
         if ($job instanceof Job && $this->assessJob->record($job)->closing() !== null) {
-            throw ValidationException::withMessages(['refused' => "{$job->tag} is closed. Strike its closing out on its page to go on with it."]);
+            throw ValidationException::withMessages([
+                'refused' => "{$job->tag} is closed. Strike its closing out on its page to go on with it.",
+            ]);
         }
 
         return $next($request);

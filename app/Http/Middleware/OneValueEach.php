@@ -37,8 +37,15 @@ final class OneValueEach
      */
     private function severalIn(array $fields): array
     {
-        $several = array_filter($fields, fn (mixed $value, int|string $name): bool => is_array($value) && ! in_array($name, self::SEVERAL, true), ARRAY_FILTER_USE_BOTH);
+        $several = array_filter(
+            $fields,
+            fn (mixed $value, int|string $name): bool => is_array($value) && ! in_array($name, self::SEVERAL, true),
+            ARRAY_FILTER_USE_BOTH,
+        );
 
-        return array_map(fn (int|string $name): string => "The field “{$name}” takes one value.", array_combine(array_keys($several), array_keys($several)));
+        return array_map(
+            fn (int|string $name): string => "The field “{$name}” takes one value.",
+            array_combine(array_keys($several), array_keys($several)),
+        );
     }
 }

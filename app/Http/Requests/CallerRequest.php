@@ -12,7 +12,10 @@ final class CallerRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return (new BeginCallRequest)->rules() + ['email' => ['nullable', 'email', 'max:160'], 'model' => ['nullable', 'string', 'max:120']];
+        return (new BeginCallRequest)->rules() + [
+            'email' => ['nullable', 'email', 'max:160'],
+            'model' => ['nullable', 'string', 'max:120'],
+        ];
     }
 
     /** @return array<string, string> */
@@ -28,7 +31,11 @@ final class CallerRequest extends FormRequest
     /** @return array{name: string, phone: string, email: string} */
     public function owner(): array
     {
-        return ['name' => $this->string('name')->trim()->toString(), 'phone' => $this->string('phone')->trim()->toString(), 'email' => $this->string('email')->trim()->toString()];
+        return [
+            'name' => $this->string('name')->trim()->toString(),
+            'phone' => $this->string('phone')->trim()->toString(),
+            'email' => $this->string('email')->trim()->toString(),
+        ];
     }
 
     public function model(): string

@@ -54,20 +54,25 @@ final class CloseRequest extends FormRequest
     /** @return list<callable(Validator): void> */
     public function after(AssessJob $assessJob, DecideJob $decide, Catalogue $catalogue): array
     {
-        return [function (Validator $validator) use ($assessJob, $decide, $catalogue): void {
-            /** @var Job $job */
-            $job = $this->route('job');
-            /** @var User $user */
-            $user = $this->user();
-            $assessment = $assessJob->assess($job);
-            $plan = Plan::of($assessment, $catalogue, $job->proving());
-            $untried = fn (): array => $assessJob->untried($job);
-            $asked = $this->asked($job, $user, $validator);
-            $currency = (string) config('shop.currency');
-            foreach ($asked === null ? [] : MayClose::refusals($assessment, $plan, $asked, $decide->leave($job), $currency, $untried) as $refusal) {
-                $validator->errors()->add($refusal->field, $refusal->sentence);
-            }
-        }];
+        return [
+            function (Validator $validator) use ($assessJob, $decide, $catalogue): void {
+                /** @var Job $job */
+                $job = $this->route('job');
+                /** @var User $user */
+                $user = $this->user();
+                $assessment = $assessJob->assess($job);
+                $plan = Plan::of($assessment, $catalogue, $job->proving());
+                $untried = fn (): array => $assessJob->untried($job);
+                $asked = $this->asked($job, $user, $validator);
+                $currency = (string) config('shop.currency');
+                $refusals = $asked === null
+                ? []
+                : MayClose::refusals($assessment, $plan, $asked, $decide->leave($job), $currency, $untried);
+                foreach ($refusals as $refusal) {
+                    $validator->errors()->add($refusal->field, $refusal->sentence);
+                }
+            },
+        ];
     }
 
     /** Null where what was typed cannot be read: then that is told first. */
@@ -103,7 +108,19 @@ final class CloseRequest extends FormRequest
     /** @return list<array<string, mixed>> what the owner agreed to beside, and the closing */
     public function entries(): array
     {
-        return [...($this->filled('agreed_how') ? [['kind' => 'agreement', 'answer' => 'told', 'amount' => $this->price(), 'text' => trim($this->string('agreed_how')->toString())]] : []), $this->closing()];
+        return [
+            ...$this->filled('agreed_how')
+                ? [
+                    [
+                        'kind' => 'agreement',
+                        'answer' => 'told',
+                        'amount' => $this->price(),
+                        'text' => trim($this->string('agreed_how')->toString()),
+                    ],
+                ]
+                : [],
+            $this->closing(),
+        ];
     }
 
     private function price(): int

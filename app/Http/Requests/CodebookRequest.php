@@ -20,8 +20,13 @@ final class CodebookRequest extends FormRequest
     {
         return [
             'file' => ['required_without:from', 'nullable', 'file', 'max:1024'],
-            'kind' => ['nullable', 'string', 'max:10'], 'for' => ['nullable', 'string', 'max:80'], 'from' => ['nullable', 'string', 'max:40'], 'to' => ['nullable', 'string', 'max:40'],
-            'value' => ['nullable', 'string', 'max:20'], 'words' => ['nullable', 'string', 'max:200'], 'source' => ['nullable', 'string', 'max:200'],
+            'kind' => ['nullable', 'string', 'max:10'],
+            'for' => ['nullable', 'string', 'max:80'],
+            'from' => ['nullable', 'string', 'max:40'],
+            'to' => ['nullable', 'string', 'max:40'],
+            'value' => ['nullable', 'string', 'max:20'],
+            'words' => ['nullable', 'string', 'max:200'],
+            'source' => ['nullable', 'string', 'max:200'],
         ];
     }
 
@@ -40,9 +45,16 @@ final class CodebookRequest extends FormRequest
     {
         $file = $this->file('file');
         try {
-            return CodebookCsv::read($file instanceof UploadedFile ? (string) file_get_contents($file->getPathname()) : $this->asCsv(), app(Catalogue::class));
+            return CodebookCsv::read(
+                $file instanceof UploadedFile ? (string) file_get_contents($file->getPathname()) : $this->asCsv(),
+                app(Catalogue::class),
+            );
         } catch (UnreadableCode $mistake) {
-            throw ValidationException::withMessages([$file instanceof UploadedFile ? 'file' : 'from' => $file instanceof UploadedFile ? $mistake->getMessage() : ucfirst((string) preg_replace('/^Line \d+: /', '', $mistake->getMessage()))]);
+            throw ValidationException::withMessages([
+                $file instanceof UploadedFile ? 'file' : 'from' => $file instanceof UploadedFile
+                        ? $mistake->getMessage()
+                        : ucfirst((string) preg_replace('/^Line \d+: /', '', $mistake->getMessage())),
+            ]);
         }
     }
 

@@ -22,40 +22,69 @@ final class CollectRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'reference' => ['required', 'string', 'max:200'], 'method' => ['required', Rule::in(array_keys(Collection::METHODS))], 'amount' => ['nullable', 'string', new MoneyTyped],
-            'with' => ['nullable', 'array'], 'with.*' => ['string', 'max:160'], 'left' => ['nullable', 'string', 'max:300'], 'once' => ['nullable', 'string', 'max:60'],
+            'reference' => ['required', 'string', 'max:200'],
+            'method' => ['required', Rule::in(array_keys(Collection::METHODS))],
+            'amount' => ['nullable', 'string', new MoneyTyped],
+            'with' => ['nullable', 'array'],
+            'with.*' => ['string', 'max:160'],
+            'left' => ['nullable', 'string', 'max:300'],
+            'once' => ['nullable', 'string', 'max:60'],
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['reference.required' => 'Scan or type the number on the receipt that is shown.', 'method.*' => 'Say how it is paid.', 'left.max' => 'Keep it under 300 letters.'];
+        return [
+            'reference.required' => 'Scan or type the number on the receipt that is shown.',
+            'method.*' => 'Say how it is paid.',
+            'left.max' => 'Keep it under 300 letters.',
+        ];
     }
 
     /** @return list<callable(Validator): void> */
     public function after(AssessJob $assessJob): array
     {
-        return [function (Validator $validator) use ($assessJob): void {
-            if ($validator->errors()->isNotEmpty()) {
-                return;
-            }
-            /** @var Job $job */
-            $job = $this->route('job');
-            $record = $assessJob->record($job);
-            $missing = array_diff(self::accessories($job), $this->array('with'));
-            $errors = $validator->errors();
-            match (true) {
-                $record->closing() === null => $errors->add('reference', "{$job->tag} is not ready yet: it is not closed."),
-                $record->collection() !== null => $errors->add('reference', "{$job->tag} was collected already."),
-                TagMaker::in($this->string('reference')->toString()) !== $job->tag => $errors->add('reference', 'That is not the number of this machine. Look at the receipt again; without it, ask for a document with the owner\'s name and ring the owner.'),
-                $missing !== [] && ! $this->filled('left') => $errors->add('left', 'Not ticked: '.implode(', ', $missing).'. Give it back, or say why it stays.'),
-                $this->input('method') === 'none' && $record->closing()->price > 0 => $errors->add('method', 'There is '.Money::of($record->closing()->price)->words((string) config('shop.currency')).' to pay; say how it is paid, or that it is still open.'),
-                $this->paid()->minor > 0 && in_array($this->input('method'), ['none', 'open'], true) => $errors->add('amount', 'An amount was typed and nothing was paid; choose how it was paid.'),
-                $this->paid()->minor === 0 && in_array($this->input('method'), ['cash', 'card', 'transfer'], true) => $errors->add('amount', 'Type what was paid.'),
-                default => null,
-            };
-        }];
+        return [
+            function (Validator $validator) use ($assessJob): void {
+                if ($validator->errors()->isNotEmpty()) {
+                    return;
+                }
+                /** @var Job $job */
+                $job = $this->route('job');
+                $record = $assessJob->record($job);
+                $missing = array_diff(self::accessories($job), $this->array('with'));
+                $errors = $validator->errors();
+                match (true) {
+                    $record->closing() === null => $errors->add('reference', "{$job->tag} is not ready yet: it is not closed."),
+                    $record->collection() !== null => $errors->add('reference', "{$job->tag} was collected already."),
+                    TagMaker::in($this->string('reference')->toString()) !== $job->tag => $errors->add(
+                        'reference',
+                        'That is not the number of this machine. Look at the receipt again; without it, ask for a document with the '
+                            .'owner\'s name and ring the owner.',
+                    ),
+                    $missing !== [] && ! $this->filled('left') => $errors->add(
+                        'left',
+                        'Not ticked: '.implode(', ', $missing).'. Give it back, or say why it stays.',
+                    ),
+                    $this->input('method') === 'none' && $record->closing()->price > 0 => $errors->add(
+                        'method',
+                        'There is '
+                            .Money::of($record->closing()->price)->words((string) config('shop.currency'))
+                            .' to pay; say how it is paid, or that it is still open.',
+                    ),
+                    $this->paid()->minor > 0 && in_array($this->input('method'), ['none', 'open'], true) => $errors->add(
+                        'amount',
+                        'An amount was typed and nothing was paid; choose how it was paid.',
+                    ),
+                    $this->paid()->minor === 0 && in_array($this->input('method'), ['cash', 'card', 'transfer'], true) => $errors->add(
+                        'amount',
+                        'Type what was paid.',
+                    ),
+                    default => null,
+                };
+            },
+        ];
     }
 
     /** @return list<string> what came with the machine */
@@ -67,7 +96,13 @@ final class CollectRequest extends FormRequest
     /** @return array<string, mixed> */
     public function collection(): array
     {
-        return ['kind' => 'collection', 'method' => $this->input('method'), 'amount' => $this->paid()->minor, 'with' => array_values($this->array('with')), 'text' => $this->string('left')->trim()->toString()];
+        return [
+            'kind' => 'collection',
+            'method' => $this->input('method'),
+            'amount' => $this->paid()->minor,
+            'with' => array_values($this->array('with')),
+            'text' => $this->string('left')->trim()->toString(),
+        ];
     }
 
     private function paid(): Money

@@ -19,11 +19,15 @@ final readonly class EarlierWork
         return [
             'earlier' => ['nullable', 'array', 'max:'.self::ROWS],
             'earlier.*.deed' => ['nullable', Rule::in(array_keys($catalogue->history))],
-            'earlier.*.when' => ['nullable', 'regex:/^(19|20)\d\d(-(0[1-9]|1[0-2]))?$/', function (string $field, mixed $when, callable $fail): void {
-                if (is_string($when) && $when > now()->format('Y-m')) {
-                    $fail('That is still to come; give a month that is past.');
-                }
-            }],
+            'earlier.*.when' => [
+                'nullable',
+                'regex:/^(19|20)\d\d(-(0[1-9]|1[0-2]))?$/',
+                function (string $field, mixed $when, callable $fail): void {
+                    if (is_string($when) && $when > now()->format('Y-m')) {
+                        $fail('That is still to come; give a month that is past.');
+                    }
+                },
+            ],
             'earlier.*.words' => ['nullable', 'string', 'max:300'],
         ];
     }
@@ -31,7 +35,11 @@ final readonly class EarlierWork
     /** @return array<string, string> */
     public static function messages(): array
     {
-        return ['earlier.*.when.regex' => 'Give a year, or a year and month such as 2026-06.', 'earlier.*.words.max' => 'Keep it under 300 letters.', 'earlier.*.deed.in' => 'Choose one of the deeds shown.'];
+        return [
+            'earlier.*.when.regex' => 'Give a year, or a year and month such as 2026-06.',
+            'earlier.*.words.max' => 'Keep it under 300 letters.',
+            'earlier.*.deed.in' => 'Choose one of the deeds shown.',
+        ];
     }
 
     /**
@@ -43,9 +51,17 @@ final readonly class EarlierWork
     {
         $reports = [];
         foreach ($rows as $row) {
-            $row = array_filter(is_array($row) ? array_map(fn (mixed $value): string => is_string($value) ? trim($value) : '', $row) : [], fn (string $value): bool => $value !== '');
+            $row = array_filter(
+                is_array($row) ? array_map(fn (mixed $value): string => is_string($value) ? trim($value) : '', $row) : [],
+                fn (string $value): bool => $value !== '',
+            );
             if (isset($row['deed']) || isset($row['words'])) {
-                $reports[] = ['kind' => 'report', 'source' => 'remembered'] + array_filter(['history' => isset($row['deed']) ? [$row['deed']] : [], 'when' => $row['when'] ?? '', 'text' => $row['words'] ?? '']);
+                $reports[] = ['kind' => 'report', 'source' => 'remembered']
+                    + array_filter([
+                        'history' => isset($row['deed']) ? [$row['deed']] : [],
+                        'when' => $row['when'] ?? '',
+                        'text' => $row['words'] ?? '',
+                    ]);
             }
         }
         usort($reports, fn (array $a, array $b): int => ($a['when'] ?? '') <=> ($b['when'] ?? ''));

@@ -24,7 +24,12 @@ final class EndCallRequest extends FormRequest
     {
         return [
             'outcome' => ['required', Rule::enum(CallOutcome::class)],
-            'words' => ['nullable', 'string', 'max:500', Rule::requiredIf(in_array($this->input('outcome'), ['solved', 'referred', 'given-up'], true))],
+            'words' => [
+                'nullable',
+                'string',
+                'max:500',
+                Rule::requiredIf(in_array($this->input('outcome'), ['solved', 'referred', 'given-up'], true)),
+            ],
             'part' => ['nullable', Rule::in(array_keys($catalogue->guides)), 'required_if:outcome,post'],
             'slot' => ['nullable', 'date_format:Y-m-d\TH:i', 'required_if:outcome,visit'],
         ];
@@ -46,17 +51,29 @@ final class EndCallRequest extends FormRequest
     /** @return list<callable(Validator): void> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            $slot = $validator->errors()->isEmpty() && $this->outcome() === CallOutcome::Visit ? $this->slot() : null;
-            if ($slot === null) {
-                return;
-            }
-            if ($slot->isPast() || $slot->greaterThan(now()->addDays(self::DAYS))) {
-                $validator->errors()->add('slot', 'Choose a time from now on, within the next '.self::DAYS.' days.');
-            } elseif (! WhoIsIn::hours()->areOpen($slot->toDateTimeImmutable())) {
-                $validator->errors()->add('slot', sprintf('The shop is shut then; it opens from %d to %d, %s.', config('shop.open_from'), config('shop.open_to'), PromiseNextWord::days()));
-            }
-        }];
+        return [
+            function (Validator $validator): void {
+                $slot = $validator->errors()->isEmpty() && $this->outcome() === CallOutcome::Visit ? $this->slot() : null;
+                if ($slot === null) {
+                    return;
+                }
+                if ($slot->isPast() || $slot->greaterThan(now()->addDays(self::DAYS))) {
+                    $validator->errors()->add('slot', 'Choose a time from now on, within the next '.self::DAYS.' days.');
+                } elseif (! WhoIsIn::hours()->areOpen($slot->toDateTimeImmutable())) {
+                    $validator
+                        ->errors()
+                        ->add(
+                            'slot',
+                            sprintf(
+                                'The shop is shut then; it opens from %d to %d, %s.',
+                                config('shop.open_from'),
+                                config('shop.open_to'),
+                                PromiseNextWord::days(),
+                            ),
+                        );
+                }
+            },
+        ];
     }
 
     public function outcome(): CallOutcome
@@ -72,6 +89,9 @@ final class EndCallRequest extends FormRequest
     /** @return array<string, string> */
     public function details(): array
     {
-        return array_filter(['words' => $this->string('words')->trim()->toString(), 'part' => $this->outcome() === CallOutcome::Post ? $this->string('part')->toString() : '']);
+        return array_filter([
+            'words' => $this->string('words')->trim()->toString(),
+            'part' => $this->outcome() === CallOutcome::Post ? $this->string('part')->toString() : '',
+        ]);
     }
 }

@@ -72,7 +72,10 @@ final class EntryRequest extends FormRequest
             return $this->decoded();
         }
         $entry = (array) $this->input('entry', []);
-        $written = array_filter($entry, fn (mixed $value): bool => is_string($value) ? trim($value) !== '' : $value !== null && $value !== []);
+        $written = array_filter(
+            $entry,
+            fn (mixed $value): bool => is_string($value) ? trim($value) !== '' : $value !== null && $value !== [],
+        );
         $written['kind'] = is_string($entry['kind'] ?? null) ? $entry['kind'] : '';
         foreach (['codes', 'checked', 'contacts'] as $map) {
             if (is_array($written[$map] ?? null)) {
@@ -142,7 +145,11 @@ final class EntryRequest extends FormRequest
     {
         $decoded = json_decode($json, true, 3);
 
-        return is_array($decoded) ? array_filter($decoded, is_string(...)) : throw ValidationException::withMessages(['entry.contacts' => 'The map could not be read. Reload the page and mark it again.']);
+        return is_array($decoded)
+            ? array_filter($decoded, is_string(...))
+            : throw ValidationException::withMessages([
+                'entry.contacts' => 'The map could not be read. Reload the page and mark it again.',
+            ]);
     }
 
     /** @return list<array<string, mixed>> */
@@ -153,7 +160,12 @@ final class EntryRequest extends FormRequest
         } catch (JsonException) {
             $decoded = null;
         }
-        if (! is_array($decoded) || ! array_is_list($decoded) || $decoded === [] || array_filter($decoded, fn (mixed $row): bool => ! is_array($row) || ! is_string($row['kind'] ?? null)) !== []) {
+        if (
+            ! is_array($decoded)
+            || ! array_is_list($decoded)
+            || $decoded === []
+            || array_filter($decoded, fn (mixed $row): bool => ! is_array($row) || ! is_string($row['kind'] ?? null)) !== []
+        ) {
             throw ValidationException::withMessages(['entry.kind' => 'This step could not be read. Reload the page and press it again.']);
         }
 
@@ -175,9 +187,9 @@ final class EntryRequest extends FormRequest
         foreach ((array) ($form['parts'] ?? []) as $part => $state) {
             [$word, $which] = [...explode(':', is_string($state) ? $state : '', 2), ''];
             match ($word) {
-                'out' => $out[] = (string) $part,
-                'lent' => $lent[$part] = ['tag' => $which],
-                'slot' => $moved[$part] = $which,
+                'out' => ($out[] = (string) $part),
+                'lent' => ($lent[$part] = ['tag' => $which]),
+                'slot' => ($moved[$part] = $which),
                 default => null,
             };
         }

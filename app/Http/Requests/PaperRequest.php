@@ -18,7 +18,13 @@ final class PaperRequest extends FormRequest
         return [
             'kind' => ['required', Rule::in(array_keys(Paper::KINDS))],
             'title' => ['required', 'string', 'max:200'],
-            'file' => ['nullable', Rule::requiredIf(fn (): bool => in_array($this->input('kind'), ['firmware', 'schematic', 'board-view'], true)), Rule::prohibitedIf(fn (): bool => $this->input('kind') === 'none'), 'file', 'max:32768'],
+            'file' => [
+                'nullable',
+                Rule::requiredIf(fn (): bool => in_array($this->input('kind'), ['firmware', 'schematic', 'board-view'], true)),
+                Rule::prohibitedIf(fn (): bool => $this->input('kind') === 'none'),
+                'file',
+                'max:32768',
+            ],
         ];
     }
 
@@ -26,11 +32,15 @@ final class PaperRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'kind.required' => 'Say what it is.', 'kind.in' => 'Choose one of the kinds shown.',
-            'title.required' => 'Say what it is called, or where you looked.', 'title.max' => 'Keep it under 200 letters.',
+            'kind.required' => 'Say what it is.',
+            'kind.in' => 'Choose one of the kinds shown.',
+            'title.required' => 'Say what it is called, or where you looked.',
+            'title.max' => 'Keep it under 200 letters.',
             'file.required' => 'Choose the file on our own disk; or choose "looked for, none found".',
             'file.prohibited' => 'Nothing was found, so there is no file; take it out or choose another kind.',
-            'file.max' => 'That file is larger than 32 MB.', 'file.file' => 'The file did not arrive whole; choose it again.', 'file.uploaded' => 'The file did not arrive; files up to 32 MB are taken.',
+            'file.max' => 'That file is larger than 32 MB.',
+            'file.file' => 'The file did not arrive whole; choose it again.',
+            'file.uploaded' => 'The file did not arrive; files up to 32 MB are taken.',
         ];
     }
 

@@ -49,17 +49,21 @@ final class PhotoRequest extends FormRequest
     /** @return list<callable(Validator): void> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            if ($validator->errors()->isEmpty()) {
-                // What the file is by its own first bytes, whatever it is called.
-                $size = @getimagesize($this->photo()->getPathname());
-                if ($size === false || ! in_array($size[2], self::KINDS, true)) {
-                    $validator->errors()->add('photo', 'This is no JPEG, PNG or WebP picture; choose a photograph.');
-                } elseif (max($size[0], $size[1]) > self::PIXELS) {
-                    $validator->errors()->add('photo', 'That picture has more than '.self::PIXELS.' pixels on a side; take it smaller.');
+        return [
+            function (Validator $validator): void {
+                if ($validator->errors()->isEmpty()) {
+                    // What the file is by its own first bytes, whatever it is called.
+                    $size = @getimagesize($this->photo()->getPathname());
+                    if ($size === false || ! in_array($size[2], self::KINDS, true)) {
+                        $validator->errors()->add('photo', 'This is no JPEG, PNG or WebP picture; choose a photograph.');
+                    } elseif (max($size[0], $size[1]) > self::PIXELS) {
+                        $validator
+                            ->errors()
+                            ->add('photo', 'That picture has more than '.self::PIXELS.' pixels on a side; take it smaller.');
+                    }
                 }
-            }
-        }];
+            },
+        ];
     }
 
     public function photo(): UploadedFile
@@ -73,6 +77,11 @@ final class PhotoRequest extends FormRequest
     /** @return array{place: string, x: int, y: int, words: string} */
     public function where(): array
     {
-        return ['place' => $this->string('place')->toString(), 'x' => $this->integer('x', 500), 'y' => $this->integer('y', 500), 'words' => $this->string('words')->trim()->toString()];
+        return [
+            'place' => $this->string('place')->toString(),
+            'x' => $this->integer('x', 500),
+            'y' => $this->integer('y', 500),
+            'words' => $this->string('words')->trim()->toString(),
+        ];
     }
 }

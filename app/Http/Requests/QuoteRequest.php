@@ -54,25 +54,35 @@ final class QuoteRequest extends FormRequest
     /** @return list<callable(Validator): void> */
     public function after(Catalogue $catalogue): array
     {
-        return [function (Validator $validator) use ($catalogue): void {
-            if ($validator->errors()->isNotEmpty()) {
-                return;
-            }
-            $variants = [];
-            foreach (array_values($this->array('variants')) as $i => $row) {
-                try {
-                    $variants[] = $this->variant($i, $row, $catalogue->economy->tax);
-                } catch (UnusableQuote $mistake) {
-                    $validator->errors()->add("variants.{$i}.lines", $mistake->getMessage());
+        return [
+            function (Validator $validator) use ($catalogue): void {
+                if ($validator->errors()->isNotEmpty()) {
+                    return;
                 }
-            }
-            try {
-                $now = new DateTimeImmutable(now()->toIso8601String());
-                $this->quote = $validator->errors()->isEmpty() ? Quote::of($variants, new DateTimeImmutable($this->string('valid_until')->toString().' 23:59:59'), $now, $catalogue->economy->deposit, $this->string('words')->toString()) : null;
-            } catch (UnusableQuote $mistake) {
-                $validator->errors()->add('valid_until', $mistake->getMessage());
-            }
-        }];
+                $variants = [];
+                foreach (array_values($this->array('variants')) as $i => $row) {
+                    try {
+                        $variants[] = $this->variant($i, $row, $catalogue->economy->tax);
+                    } catch (UnusableQuote $mistake) {
+                        $validator->errors()->add("variants.{$i}.lines", $mistake->getMessage());
+                    }
+                }
+                try {
+                    $now = new DateTimeImmutable(now()->toIso8601String());
+                    $this->quote = $validator->errors()->isEmpty()
+                        ? Quote::of(
+                            $variants,
+                            new DateTimeImmutable($this->string('valid_until')->toString().' 23:59:59'),
+                            $now,
+                            $catalogue->economy->deposit,
+                            $this->string('words')->toString(),
+                        )
+                        : null;
+                } catch (UnusableQuote $mistake) {
+                    $validator->errors()->add('valid_until', $mistake->getMessage());
+                }
+            },
+        ];
     }
 
     public function quote(): Quote
@@ -86,11 +96,25 @@ final class QuoteRequest extends FormRequest
         $lines = [];
         foreach ($row['lines'] as $line) {
             if (trim((string) ($line['what'] ?? '')) !== '' || trim((string) ($line['each'] ?? '')) !== '') {
-                $lines[] = QuoteLine::of((string) ($line['what'] ?? ''), (int) ($line['count'] ?? 1), Money::parse((string) ($line['each'] ?? '0')));
+                $lines[] = QuoteLine::of(
+                    (string) ($line['what'] ?? ''),
+                    (int) ($line['count'] ?? 1),
+                    Money::parse((string) ($line['each'] ?? '0')),
+                );
             }
         }
         [$from, $to] = array_map(intval(...), explode('-', $row['days']));
 
-        return new Variant(chr(65 + $i), $row['name'], $lines, trim((string) ($row['promise'] ?? '')), trim((string) ($row['limits'] ?? '')), [$row['option']], $tax, [$from, $to], (int) $row['warranty']);
+        return new Variant(
+            chr(65 + $i),
+            $row['name'],
+            $lines,
+            trim((string) ($row['promise'] ?? '')),
+            trim((string) ($row['limits'] ?? '')),
+            [$row['option']],
+            $tax,
+            [$from, $to],
+            (int) $row['warranty'],
+        );
     }
 }

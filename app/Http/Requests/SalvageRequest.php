@@ -36,19 +36,34 @@ final class SalvageRequest extends FormRequest
         }
         $parts = [];
         foreach (array_filter($this->array('tags')) as $id => $tag) {
-            $standing = $assessment->standings[$id] ?? throw ValidationException::withMessages(['tags' => "This machine has no part \"{$id}\"."]);
+            $standing =
+                $assessment->standings[$id] ?? throw ValidationException::withMessages(['tags' => "This machine has no part \"{$id}\"."]);
             if (! in_array($standing->standing, [Standing::Proved, Standing::NotAlone, Standing::NotTested], true)) {
-                throw ValidationException::withMessages(['tags' => "{$standing->part->name} is {$standing->standing->words()}; it does not go on the shelf."]);
+                throw ValidationException::withMessages([
+                    'tags' => "{$standing->part->name} is {$standing->standing->words()}; it does not go on the shelf.",
+                ]);
             }
-            $platform = array_intersect_key($assessment->machine->platform, array_flip(match ($standing->part->kind->id) {
-                'stick' => ['memory', 'form'],
-                'processor' => ['socket'],
-                'card' => ['bus'],
-                'drive' => ['port'],
-                default => [],
-            }));
+            $platform = array_intersect_key(
+                $assessment->machine->platform,
+                array_flip(
+                    match ($standing->part->kind->id) {
+                        'stick' => ['memory', 'form'],
+                        'processor' => ['socket'],
+                        'card' => ['bus'],
+                        'drive' => ['port'],
+                        default => [],
+                    },
+                ),
+            );
             $spare = $this->kept((string) $tag, $standing->part, $assessment->machine->model, $platform);
-            $parts[] = ['spare' => $spare, 'proved' => $standing->standing === Standing::Proved, 'because' => implode(', ', array_map(fn (Because $because): string => "entry {$because->entry}", array_slice($standing->because, 0, 3)))];
+            $parts[] = [
+                'spare' => $spare,
+                'proved' => $standing->standing === Standing::Proved,
+                'because' => implode(
+                    ', ',
+                    array_map(fn (Because $because): string => "entry {$because->entry}", array_slice($standing->because, 0, 3)),
+                ),
+            ];
         }
 
         return $parts === [] ? throw ValidationException::withMessages(['tags' => 'Give a tag to each part that is kept.']) : $parts;
@@ -63,7 +78,14 @@ final class SalvageRequest extends FormRequest
     {
         $value = (string) intdiv($part->kind->price, 300);
         $place = $this->string('place')->toString();
-        $row = ['tag' => $tag, 'kind' => $part->kind->id, 'name' => "{$part->name} of {$model}", 'value' => $value, 'origin' => 'salvaged', 'place' => $place];
+        $row = [
+            'tag' => $tag,
+            'kind' => $part->kind->id,
+            'name' => "{$part->name} of {$model}",
+            'value' => $value,
+            'origin' => 'salvaged',
+            'place' => $place,
+        ];
         try {
             $spare = NewSpare::written($row + $facts, app(Catalogue::class));
         } catch (SpareMistake $mistake) {
@@ -71,6 +93,7 @@ final class SalvageRequest extends FormRequest
         }
 
         return Spare::query()->where('tag', $spare->tag)->exists()
-            ? throw ValidationException::withMessages(['tags' => "{$spare->tag} is on the shelf already; take another tag."]) : $spare;
+            ? throw ValidationException::withMessages(['tags' => "{$spare->tag} is on the shelf already; take another tag."])
+            : $spare;
     }
 }

@@ -29,7 +29,9 @@ final class SpareRequest extends FormRequest
         foreach (preg_split('/\R/', $this->string('facts')->toString()) ?: [] as $line) {
             [$fact, $value] = array_map(trim(...), [...explode(':', $line, 2), '']);
             if ($fact !== '') {
-                $value === '' ? throw ValidationException::withMessages(['facts' => "\"{$line}\" is no fact; one to a line, such as memory: DDR4."]) : $row[mb_strtolower($fact)] = $value;
+                $value === ''
+                    ? throw ValidationException::withMessages(['facts' => "\"{$line}\" is no fact; one to a line, such as memory: DDR4."])
+                    : ($row[mb_strtolower($fact)] = $value);
             }
         }
         try {

@@ -27,8 +27,10 @@ final class SupplySizingRequest extends FormRequest
             'amps' => ['nullable', 'string', 'max:20', 'required_with:watts,processor'],
             'processor' => ['nullable', 'string', 'max:20', 'required_with:watts,amps'],
             'card' => ['nullable', 'string', 'max:20'],
-            'card6' => ['nullable', 'integer', 'min:0', 'max:4'], 'card8' => ['nullable', 'integer', 'min:0', 'max:4'],
-            'has6' => ['nullable', 'integer', 'min:0', 'max:12'], 'has8' => ['nullable', 'integer', 'min:0', 'max:12'],
+            'card6' => ['nullable', 'integer', 'min:0', 'max:4'],
+            'card8' => ['nullable', 'integer', 'min:0', 'max:4'],
+            'has6' => ['nullable', 'integer', 'min:0', 'max:12'],
+            'has8' => ['nullable', 'integer', 'min:0', 'max:12'],
             'fans' => ['nullable', 'integer', 'min:0', 'max:20'],
             'class' => ['nullable', Rule::enum(EfficiencyClass::class)],
         ];
@@ -41,8 +43,10 @@ final class SupplySizingRequest extends FormRequest
             'watts.required_with' => 'Read the watts off the label of the supply.',
             'amps.required_with' => 'Read the amperes on 12 V off the label; add rails up as it says.',
             'processor.required_with' => 'Give the watts of the processor, as its maker states them.',
-            'card6.*' => 'Count the 6-pin plugs of the card, 0 to 4.', 'card8.*' => 'Count the 8-pin plugs of the card, 0 to 4.',
-            'has6.*' => 'Count the 6-pin plugs of the supply, 0 to 12.', 'has8.*' => 'Count the 8-pin plugs of the supply, 0 to 12.',
+            'card6.*' => 'Count the 6-pin plugs of the card, 0 to 4.',
+            'card8.*' => 'Count the 8-pin plugs of the card, 0 to 4.',
+            'has6.*' => 'Count the 6-pin plugs of the supply, 0 to 12.',
+            'has8.*' => 'Count the 8-pin plugs of the supply, 0 to 12.',
             'fans.*' => 'Count the fans, 0 to 20.',
         ];
     }
@@ -50,11 +54,13 @@ final class SupplySizingRequest extends FormRequest
     /** @return list<callable(Validator): void> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            if ($validator->errors()->isEmpty() && $this->filled('watts')) {
-                $this->sizing = $this->sum($validator);
-            }
-        }];
+        return [
+            function (Validator $validator): void {
+                if ($validator->errors()->isEmpty() && $this->filled('watts')) {
+                    $this->sizing = $this->sum($validator);
+                }
+            },
+        ];
     }
 
     /** Watts at the wall when all parts work, where the efficiency class of the label is known. */
@@ -62,7 +68,9 @@ final class SupplySizingRequest extends FormRequest
     {
         $class = $this->enum('class', EfficiencyClass::class);
 
-        return $class === null || $this->sizing === null ? null : $class->atTheWall($this->sizing->watts, Quantity::parse($this->string('watts')->toString(), 'W'));
+        return $class === null || $this->sizing === null
+            ? null
+            : $class->atTheWall($this->sizing->watts, Quantity::parse($this->string('watts')->toString(), 'W'));
     }
 
     public function sizing(): ?SupplySizing
@@ -96,12 +104,18 @@ final class SupplySizingRequest extends FormRequest
         $job = $this->route('job');
         $made = $job->machine->made_of;
         try {
-            $loads = [Load::processor($processor), Load::rest(count($made['memory']['sticks'] ?? []), (int) ($made['drives'] ?? 0), $this->integer('fans', 2))];
+            $loads = [
+                Load::processor($processor),
+                Load::rest(count($made['memory']['sticks'] ?? []), (int) ($made['drives'] ?? 0), $this->integer('fans', 2)),
+            ];
             if ($made['card'] ?? false) {
                 $loads[] = Load::card($card, ['6-pin' => $this->integer('card6'), '8-pin' => $this->integer('card8')]);
             }
 
-            return SupplySizing::of(SupplyUnit::of($watts, $amps, ['6-pin' => $this->integer('has6'), '8-pin' => $this->integer('has8')]), $loads);
+            return SupplySizing::of(
+                SupplyUnit::of($watts, $amps, ['6-pin' => $this->integer('has6'), '8-pin' => $this->integer('has8')]),
+                $loads,
+            );
         } catch (InvalidArgumentException $mistake) {
             $validator->errors()->add('watts', $mistake->getMessage());
 

@@ -20,13 +20,27 @@ use Orthoscope\Core\Intake\UnreadableList;
 final class TakeInRequest extends FormRequest
 {
     /** What often comes with a machine. */
-    public const ACCESSORIES = ['power lead', 'screen lead', 'screen', 'keyboard', 'mouse', 'printer', 'bag or box', 'discs or sticks', 'recovery key'];
+    public const ACCESSORIES = [
+        'power lead',
+        'screen lead',
+        'screen',
+        'keyboard',
+        'mouse',
+        'printer',
+        'bag or box',
+        'discs or sticks',
+        'recovery key',
+    ];
 
     /** How far the owner wants it proved. */
     public const PROVING = ['usual' => 'as usual', 'quick' => 'quickly, with what that leaves open', 'long' => 'long, for hours at work'];
 
     /** What the owner says of the data on it. */
-    public const DATA = ['none' => 'No data that matter', 'copy' => 'Data that matter, and a copy exists', 'no-copy' => 'Data that matter, and NO copy exists'];
+    public const DATA = [
+        'none' => 'No data that matter',
+        'copy' => 'Data that matter, and a copy exists',
+        'no-copy' => 'Data that matter, and NO copy exists',
+    ];
 
     public const PHONE = '/^[+()0-9 \/.-]{5,}$/';
 
@@ -136,7 +150,9 @@ final class TakeInRequest extends FormRequest
                 // Offered, never merged silently.
                 if ($validator->errors()->isEmpty() && ! $this->filled('known') && $this->alike() !== []) {
                     session()->flash('known', array_map(KnownOwners::line(...), $this->alike()));
-                    $validator->errors()->add('known', 'Choose whether it is the same person, and take the machine in again. Nothing is joined by itself.');
+                    $validator
+                        ->errors()
+                        ->add('known', 'Choose whether it is the same person, and take the machine in again. Nothing is joined by itself.');
                 }
             },
         ];
@@ -157,13 +173,19 @@ final class TakeInRequest extends FormRequest
     {
         $limit = $this->string('limit')->toString();
 
-        return array_filter([
-            'limit' => $limit === '' ? null : (int) round(100 * (float) str_replace(',', '.', $limit)),
-            'approves' => $this->string('approves')->trim()->toString(),
-            'with' => implode(', ', array_filter([...(array) $this->input('accessories', []), $this->string('with')->trim()->toString()])),
-            'proving' => $this->string('proving')->toString(),
-            'data' => $this->string('data')->toString(),
-        ], fn (mixed $value): bool => $value !== null && $value !== '');
+        return array_filter(
+            [
+                'limit' => $limit === '' ? null : (int) round(100 * (float) str_replace(',', '.', $limit)),
+                'approves' => $this->string('approves')->trim()->toString(),
+                'with' => implode(
+                    ', ',
+                    array_filter([...(array) $this->input('accessories', []), $this->string('with')->trim()->toString()]),
+                ),
+                'proving' => $this->string('proving')->toString(),
+                'data' => $this->string('data')->toString(),
+            ],
+            fn (mixed $value): bool => $value !== null && $value !== '',
+        );
     }
 
     /** @return list<Owner> */
@@ -196,7 +218,8 @@ final class TakeInRequest extends FormRequest
     {
         $file = $this->file('lshw');
 
-        return $this->hardware ??= $file instanceof UploadedFile && $file->isValid() ? HardwareList::read((string) $file->getContent()) : null;
+        return $this->hardware ??=
+            $file instanceof UploadedFile && $file->isValid() ? HardwareList::read((string) $file->getContent()) : null;
     }
 
     /** @return array{name: string, phone: string, email: string} */
@@ -232,8 +255,8 @@ final class TakeInRequest extends FormRequest
         return [
             ['kind' => 'report', ...$told],
             ...EarlierWork::reports($this->array('earlier')),
-            ...($age === null ? [] : [['kind' => 'report', 'source' => 'remembered', 'history' => [$age]]]),
-            ...($opinion === '' ? [] : [['kind' => 'report', 'source' => 'opinion', 'text' => $opinion]]),
+            ...$age === null ? [] : [['kind' => 'report', 'source' => 'remembered', 'history' => [$age]]],
+            ...$opinion === '' ? [] : [['kind' => 'report', 'source' => 'opinion', 'text' => $opinion]],
         ];
     }
 }

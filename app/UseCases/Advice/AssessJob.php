@@ -26,8 +26,14 @@ use Orthoscope\Core\Shelf\Shelf;
 /** Works out what a job's record supports, and refreshes what lists show of it. */
 final readonly class AssessJob
 {
-    public function __construct(private Catalogue $catalogue, private FreeShelf $shelf, private CoreVersion $version, private Cache $kept, private FoundBad $foundBad, private ShopBelief $belief)
-    {
+    public function __construct(
+        private Catalogue $catalogue,
+        private FreeShelf $shelf,
+        private CoreVersion $version,
+        private Cache $kept,
+        private FoundBad $foundBad,
+        private ShopBelief $belief,
+    ) {
     }
 
     /**
@@ -55,7 +61,18 @@ final readonly class AssessJob
     /** Of all that an assessment follows from. */
     private function fingerprint(Job $job, Shelf $shelf): string
     {
-        return hash('xxh128', serialize([$job->letter_token_hash, (int) $job->entries()->max('number'), $job->machine->made_of, $shelf, $this->foundBad->all(), $this->belief->factorsFor($job->machine->model), config('shop.comeback_risk')]));
+        return hash(
+            'xxh128',
+            serialize([
+                $job->letter_token_hash,
+                (int) $job->entries()->max('number'),
+                $job->machine->made_of,
+                $shelf,
+                $this->foundBad->all(),
+                $this->belief->factorsFor($job->machine->model),
+                config('shop.comeback_risk'),
+            ]),
+        );
     }
 
     /** Takes up what was worked out of the entries so far; what was gone through with something trusted otherwise is gone through again. */
@@ -63,7 +80,12 @@ final readonly class AssessJob
     {
         $soFar = $this->kept->get("{$this->slot($job)}.so-far");
 
-        return new Adviser($this->belief->catalogueFor($job), $this->machine($job), $shelf, is_array($soFar) && $soFar[0] === $this->trusted($job) ? $soFar[1] : null);
+        return new Adviser(
+            $this->belief->catalogueFor($job),
+            $this->machine($job),
+            $shelf,
+            is_array($soFar) && $soFar[0] === $this->trusted($job) ? $soFar[1] : null,
+        );
     }
 
     private function trusted(Job $job): string
@@ -80,7 +102,10 @@ final readonly class AssessJob
         return Decision::of($this->adviser($job, $shelf)->replay($this->record($job)), $assessment, $this->catalogue, $shelf, $terms);
     }
 
-    /** What it is expected to cost to see it through, decided now, minor units; kept while nothing changes that it follows from, for lists show many. */
+    /**
+     * What it is expected to cost to see it through, decided now, minor units; kept while nothing changes that it follows from, for lists
+     * show many.
+     */
     public function costNow(Job $job, Terms $terms): int
     {
         $follows = $this->fingerprint($job, $this->shelf->for($job)).hash('xxh128', serialize($terms));
@@ -139,7 +164,10 @@ final readonly class AssessJob
     /** The assessment as it would be had a spare not turned out bad; nothing of it is kept. */
     public function asItWas(Job $job, string $tag): Assessment
     {
-        return (new Adviser($this->belief->catalogueFor($job), $this->machine($job), $this->shelf->for($job)))->assess($this->record($job, but: $tag), now()->toIso8601String());
+        return (new Adviser($this->belief->catalogueFor($job), $this->machine($job), $this->shelf->for($job)))->assess(
+            $this->record($job, but: $tag),
+            now()->toIso8601String(),
+        );
     }
 
     /** @param  ?string  $but a spare that is taken as it was trusted then, whatever it turned out to be */

@@ -53,7 +53,12 @@ final readonly class DecideJob
     public function offers(Machine $machine): array
     {
         return array_map(
-            fn (array $offers): array => array_values(array_filter($offers, fn (Offer $offer): bool => Fitting::of($offer->kind, $offer->facts, $machine, $this->catalogue->shelf)->fits())),
+            fn (array $offers): array => array_values(
+                array_filter(
+                    $offers,
+                    fn (Offer $offer): bool => Fitting::of($offer->kind, $offer->facts, $machine, $this->catalogue->shelf)->fits(),
+                ),
+            ),
             $this->supplier->offers(new DateTimeImmutable(now()->toIso8601String())),
         );
     }
@@ -69,11 +74,19 @@ final readonly class DecideJob
     {
         $decision = $this->decide($job);
         $assessment = $this->assessJob->assess($job);
-        $picked = array_values(array_filter(array_map(fn (mixed $id): ?Option => is_string($id) ? $decision->option($id) : null, $ids), fn (?Option $option): bool => $option?->canBeQuoted() === true));
+        $picked = array_values(
+            array_filter(
+                array_map(fn (mixed $id): ?Option => is_string($id) ? $decision->option($id) : null, $ids),
+                fn (?Option $option): bool => $option?->canBeQuoted() === true,
+            ),
+        );
         $proposal = new Proposal($this->catalogue, $assessment->machine);
         $spent = Spent::minutes($assessment->record, $this->catalogue);
 
-        return array_map(fn (int $i): Variant => $proposal->variant(chr(ord('A') + $i), $picked[$i], $spent), array_keys(array_slice($picked, 0, Quote::MOST_VARIANTS)));
+        return array_map(
+            fn (int $i): Variant => $proposal->variant(chr(ord('A') + $i), $picked[$i], $spent),
+            array_keys(array_slice($picked, 0, Quote::MOST_VARIANTS)),
+        );
     }
 
     /** What the owner gave leave to spend. */
@@ -81,7 +94,10 @@ final readonly class DecideJob
     {
         $agreed = $this->assessJob->record($job)->leave();
 
-        return new Leave(isset($job->agreed['limit']) ? (int) $job->agreed['limit'] : null, $agreed === null || $agreed->amount === 0 ? null : $agreed->amount);
+        return new Leave(
+            isset($job->agreed['limit']) ? (int) $job->agreed['limit'] : null,
+            $agreed === null || $agreed->amount === 0 ? null : $agreed->amount,
+        );
     }
 
     private function isYoung(Job $job): bool

@@ -19,9 +19,17 @@ final class FoundBad
     public function all(): array
     {
         if ($this->bad === null) {
-            $last = SpareStory::query()->whereIn('kind', [SpareEvent::PASSED, SpareEvent::FAILED])->selectRaw('max(id)')->groupBy('spare_id');
-            $this->bad = SpareStory::query()->whereIn('spare_events.id', $last)->where('spare_events.kind', SpareEvent::FAILED)
-                ->join('spares', 'spares.id', '=', 'spare_events.spare_id')->pluck('trust_before', 'spares.tag')->map(fn (mixed $trust): float => (float) $trust)->all();
+            $last = SpareStory::query()
+                ->whereIn('kind', [SpareEvent::PASSED, SpareEvent::FAILED])
+                ->selectRaw('max(id)')
+                ->groupBy('spare_id');
+            $this->bad = SpareStory::query()
+                ->whereIn('spare_events.id', $last)
+                ->where('spare_events.kind', SpareEvent::FAILED)
+                ->join('spares', 'spares.id', '=', 'spare_events.spare_id')
+                ->pluck('trust_before', 'spares.tag')
+                ->map(fn (mixed $trust): float => (float) $trust)
+                ->all();
         }
 
         return $this->bad;
@@ -41,7 +49,10 @@ final class FoundBad
     {
         foreach ($written['setup']['lent'] ?? [] as $part => $loan) {
             if ($loan['tag'] !== $but && isset($this->all()[$loan['tag']])) {
-                $written['setup']['lent'][$part]['trust'] = round(Trust::lookingBack((float) ($loan['trust'] ?? Lent::TRUST_UNSAID), $this->all()[$loan['tag']]), 4);
+                $written['setup']['lent'][$part]['trust'] = round(
+                    Trust::lookingBack((float) ($loan['trust'] ?? Lent::TRUST_UNSAID), $this->all()[$loan['tag']]),
+                    4,
+                );
             }
         }
 

@@ -45,11 +45,19 @@ final readonly class FreeShelf
             foreach ($this->free($job, $open, $from)->get() as $spare) {
                 $core = $spare->core();
                 $more[$core->kind] = ($more[$core->kind] ?? 0) + 1;
-                if (count($fitting[$core->kind] ?? []) < self::OF_A_KIND && Fitting::ofSpare($core, $machine, $this->catalogue->shelf)->fits()) {
+                if (
+                    count($fitting[$core->kind] ?? []) < self::OF_A_KIND
+                    && Fitting::ofSpare($core, $machine, $this->catalogue->shelf)->fits()
+                ) {
                     $fitting[$core->kind][] = $core;
                 }
             }
-            $open = array_values(array_filter($open, fn (string $kind): bool => ($more[$kind] ?? 0) === self::AT_ONCE && count($fitting[$kind] ?? []) < self::OF_A_KIND));
+            $open = array_values(
+                array_filter(
+                    $open,
+                    fn (string $kind): bool => ($more[$kind] ?? 0) === self::AT_ONCE && count($fitting[$kind] ?? []) < self::OF_A_KIND,
+                ),
+            );
         }
         $spares = array_merge(...array_values($fitting));
         usort($spares, fn (CoreSpare $a, CoreSpare $b): int => $a->tag <=> $b->tag);
@@ -72,13 +80,33 @@ final readonly class FreeShelf
      */
     private function free(Job $job, array $kinds, int $from): Builder
     {
-        $ranked = Spare::query()->select('spares.*')->selectRaw('row_number() over (partition by kind order by trust desc, value, id) as rank_in_kind')
-            ->whereIn('kind', $kinds)->where('status', 'free')
-            ->whereNotExists(fn ($loan) => $loan->selectRaw('1')->from('loans')->whereColumn('loans.spare_id', 'spares.id')->whereNull('back_at')->where('job_id', '!=', $job->id))
-            ->where(fn (Builder $query): Builder => $query->whereNull('reserved_for')->orWhere('reserved_for', $job->id)->orWhere('reserved_until', '<', now()->startOfDay()));
+        $ranked = Spare::query()
+            ->select('spares.*')
+            ->selectRaw('row_number() over (partition by kind order by trust desc, value, id) as rank_in_kind')
+            ->whereIn('kind', $kinds)
+            ->where('status', 'free')
+            ->whereNotExists(
+                fn ($loan) => $loan
+                    ->selectRaw('1')
+                    ->from('loans')
+                    ->whereColumn('loans.spare_id', 'spares.id')
+                    ->whereNull('back_at')
+                    ->where('job_id', '!=', $job->id),
+            )
+            ->where(
+                fn (Builder $query): Builder => $query
+                    ->whereNull('reserved_for')
+                    ->orWhere('reserved_for', $job->id)
+                    ->orWhere('reserved_until', '<', now()->startOfDay()),
+            );
 
-        return Spare::query()->fromSub($ranked, 'spares')->where('rank_in_kind', '>', $from)->where('rank_in_kind', '<=', $from + self::AT_ONCE)
-            ->withProof($job)->orderBy('kind')->orderBy('rank_in_kind');
+        return Spare::query()
+            ->fromSub($ranked, 'spares')
+            ->where('rank_in_kind', '>', $from)
+            ->where('rank_in_kind', '<=', $from + self::AT_ONCE)
+            ->withProof($job)
+            ->orderBy('kind')
+            ->orderBy('rank_in_kind');
     }
 
     /**
@@ -88,7 +116,12 @@ final readonly class FreeShelf
      */
     public function lentTo(?Job $except = null): array
     {
-        return Loan::query()->whereNull('back_at')->when($except !== null, fn (Builder $query): Builder => $query->where('job_id', '!=', $except?->id))
-            ->join('spares', 'spares.id', '=', 'loans.spare_id')->join('jobs', 'jobs.id', '=', 'loans.job_id')->pluck('jobs.tag', 'spares.tag')->all();
+        return Loan::query()
+            ->whereNull('back_at')
+            ->when($except !== null, fn (Builder $query): Builder => $query->where('job_id', '!=', $except?->id))
+            ->join('spares', 'spares.id', '=', 'loans.spare_id')
+            ->join('jobs', 'jobs.id', '=', 'loans.job_id')
+            ->pluck('jobs.tag', 'spares.tag')
+            ->all();
     }
 }

@@ -36,7 +36,13 @@ final class JobSummary
             'data' => [
                 'thumb' => $assessment->stop === null ? null : [$assessment->stop->earliest(), $assessment->stop->likeliest()],
                 'outcome' => $last === null ? 'not started yet' : $words->outcome($last),
-                'suspect' => $suspect === null ? null : ['name' => $suspect->part->name, 'standing' => $suspect->standing->value, 'percent' => (int) round(100 * $suspect->probability)],
+                'suspect' => $suspect === null
+                        ? null
+                        : [
+                            'name' => $suspect->part->name,
+                            'standing' => $suspect->standing->value,
+                            'percent' => (int) round(100 * $suspect->probability),
+                        ],
                 'next' => $progress->next,
                 'due' => $waiting->due?->format(DATE_ATOM),
                 'next_minutes' => $assessment->advice->steps[0]->minutes ?? null,
@@ -44,11 +50,19 @@ final class JobSummary
                 'next_spare' => $assessment->advice->steps[0]->candidate->spare->tag ?? null,
                 'why' => $assessment->advice->why,
                 'sound' => (int) floor(100 * $assessment->sound),
-                'lent' => $closing !== null || $last === null ? [] : array_values(array_map(fn (Lent $lent): string => $lent->tag, $last->setUp->lent)),
-                'timers' => array_map(fn (Timer $timer): array => ['name' => $timer->name, 'until' => $timer->until->format(DATE_ATOM)], $closing !== null ? [] : Timers::of($assessment->record, $catalogue, $progress->wantsCold)),
+                'lent' => $closing !== null || $last === null
+                        ? []
+                        : array_values(array_map(fn (Lent $lent): string => $lent->tag, $last->setUp->lent)),
+                'timers' => array_map(
+                    fn (Timer $timer): array => ['name' => $timer->name, 'until' => $timer->until->format(DATE_ATOM)],
+                    $closing !== null ? [] : Timers::of($assessment->record, $catalogue, $progress->wantsCold),
+                ),
                 'off' => count(StillOff::in($assessment->record, $catalogue)),
                 'locked_until' => $assessment->locks->nextEnd()?->format(DATE_ATOM),
-                'locks' => array_map(fn (ActiveLock $active): string => $active->lock->name, [...$assessment->locks->onPower(), ...$assessment->locks->onOwnSupply()]),
+                'locks' => array_map(fn (ActiveLock $active): string => $active->lock->name, [
+                    ...$assessment->locks->onPower(),
+                    ...$assessment->locks->onOwnSupply(),
+                ]),
             ],
         ];
     }

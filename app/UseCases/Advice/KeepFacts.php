@@ -35,17 +35,34 @@ final readonly class KeepFacts
         $closedAt = Entry::query()->where('job_id', $job->id)->where('number', $closing->number)->firstOrFail();
         $orders = Order::query()->where('job_id', $job->id)->get();
         $collected = Entry::query()->where('job_id', $job->id)->where('kind', 'collection')->value('made_at');
-        JobFacts::query()->updateOrCreate(['job_id' => $job->id], [
-            'tag' => $job->tag, 'model' => $job->machine->model, 'family' => explode(' ', $job->machine->model)[0],
-            ...self::read($assessment, $this->catalogue),
-            'supplier' => (string) $orders->first()?->supplier, 'dead' => $orders->contains(fn (Order $order): bool => in_array($order->state, ['dead', 'back'], true) && $order->arrived_at !== null),
-            'firmware' => $assessment->machine->platform['firmware'] ?? '', 'batch' => $assessment->machine->platform['batch'] ?? '',
-            'bench' => (string) (Claim::query()->where('job_id', $job->id)->value('bench') ?? ''), 'user_id' => $closedAt->user_id,
-            'waited_owner' => (int) Quote::query()->where('job_id', $job->id)->whereNotNull('answered_at')->get()->sum(fn (Quote $quote): float => $quote->created_at->diffInMinutes($quote->answered_at)),
-            'waited_part' => (int) $orders->whereNotNull('arrived_at')->sum(fn (Order $order): float => max(0.0, (float) $order->ordered_at?->diffInMinutes($order->arrived_at))),
-            'waited_collect' => $collected === null ? 0 : (int) $closedAt->made_at->diffInMinutes($collected),
-            'in_shop' => (int) ($job->arrived_at ?? $job->created_at)->diffInMinutes($closedAt->made_at), 'closed_at' => $closedAt->made_at,
-        ]);
+        JobFacts::query()->updateOrCreate(
+            ['job_id' => $job->id],
+            [
+                'tag' => $job->tag,
+                'model' => $job->machine->model,
+                'family' => explode(' ', $job->machine->model)[0],
+                ...self::read($assessment, $this->catalogue),
+                'supplier' => (string) $orders->first()?->supplier,
+                'dead' => $orders->contains(
+                    fn (Order $order): bool => in_array($order->state, ['dead', 'back'], true) && $order->arrived_at !== null,
+                ),
+                'firmware' => $assessment->machine->platform['firmware'] ?? '',
+                'batch' => $assessment->machine->platform['batch'] ?? '',
+                'bench' => (string) (Claim::query()->where('job_id', $job->id)->value('bench') ?? ''),
+                'user_id' => $closedAt->user_id,
+                'waited_owner' => (int) Quote::query()
+                    ->where('job_id', $job->id)
+                    ->whereNotNull('answered_at')
+                    ->get()
+                    ->sum(fn (Quote $quote): float => $quote->created_at->diffInMinutes($quote->answered_at)),
+                'waited_part' => (int) $orders
+                    ->whereNotNull('arrived_at')
+                    ->sum(fn (Order $order): float => max(0.0, (float) $order->ordered_at?->diffInMinutes($order->arrived_at))),
+                'waited_collect' => $collected === null ? 0 : (int) $closedAt->made_at->diffInMinutes($collected),
+                'in_shop' => (int) ($job->arrived_at ?? $job->created_at)->diffInMinutes($closedAt->made_at),
+                'closed_at' => $closedAt->made_at,
+            ],
+        );
     }
 
     /**
@@ -56,7 +73,9 @@ final readonly class KeepFacts
     public static function read(Assessment $assessment, Catalogue $catalogue): array
     {
         $start = $assessment->record->all(Start::class)[0] ?? null;
-        $after = $start === null ? null : Assessment::of($assessment->machine, $assessment->record->upTo($start->number), new Shelf([]), $catalogue);
+        $after = $start === null
+                ? null
+                : Assessment::of($assessment->machine, $assessment->record->upTo($start->number), new Shelf([]), $catalogue);
         $first = $after?->suspects()[0] ?? null;
         $cause = $assessment->causes()[0] ?? null;
         $fault = $cause === null ? null : $assessment->faultsOf($cause->part->id)[0] ?? null;
@@ -65,10 +84,16 @@ final readonly class KeepFacts
 
         return [
             'stop' => $start === null ? '' : $catalogue->stopId($catalogue->reach($start->reached)->firstStop),
-            'cause_part' => $cause->part->kind->id ?? '', 'cause_fault' => $fault->fault->id ?? '', 'confirmed' => $cause->confirmed ?? false,
-            'stated' => $first->probability ?? 0.0, 'stated_hit' => $first !== null && $first->part->id === $cause?->part->id,
-            'act' => $deed->act ?? '', 'way' => $deed === null ? '' : $catalogue->economy->wayOf($deed->act)->id ?? 'replaced', 'outcome' => $assessment->record->closing()->outcome ?? 'repaired',
-            'signs' => self::signs($start, $catalogue), 'spares' => self::spares($assessment),
+            'cause_part' => $cause->part->kind->id ?? '',
+            'cause_fault' => $fault->fault->id ?? '',
+            'confirmed' => $cause->confirmed ?? false,
+            'stated' => $first->probability ?? 0.0,
+            'stated_hit' => $first !== null && $first->part->id === $cause?->part->id,
+            'act' => $deed->act ?? '',
+            'way' => $deed === null ? '' : $catalogue->economy->wayOf($deed->act)->id ?? 'replaced',
+            'outcome' => $assessment->record->closing()->outcome ?? 'repaired',
+            'signs' => self::signs($start, $catalogue),
+            'spares' => self::spares($assessment),
             'minutes' => Spent::minutes($assessment->record, $catalogue),
         ];
     }
@@ -76,7 +101,11 @@ final readonly class KeepFacts
     /** @return list<string> what the first start showed; silence is no sign */
     private static function signs(?Start $start, Catalogue $catalogue): array
     {
-        $loud = array_filter($start->signs ?? [], fn (string $value, string $channel): bool => ! $catalogue->sign($channel)->isSilence($value), ARRAY_FILTER_USE_BOTH);
+        $loud = array_filter(
+            $start->signs ?? [],
+            fn (string $value, string $channel): bool => ! $catalogue->sign($channel)->isSilence($value),
+            ARRAY_FILTER_USE_BOTH,
+        );
 
         return array_map(fn (string $channel, string $value): string => "{$channel}:{$value}", array_keys($loud), array_values($loud));
     }

@@ -17,7 +17,9 @@ use Orthoscope\Core\Learning\Effect;
 use Orthoscope\Core\Learning\Shipped;
 use Orthoscope\Core\Learning\ShopCounts;
 
-/** Proposes priors from the causes the shop has found, tries them on past jobs, and puts them in force or takes them back as the lead says. */
+/**
+ * Proposes priors from the causes the shop has found, tries them on past jobs, and puts them in force or takes them back as the lead says.
+ */
 final readonly class Learn
 {
     /** Closed jobs that are counted: the latest. */
@@ -35,7 +37,11 @@ final readonly class Learn
 
     public function propose(): Lesson
     {
-        $jobs = Job::query()->with('machine')->whereIn('id', JobFacts::query()->ofKnownCause()->orderByDesc('closed_at')->limit(self::LIKE)->select('job_id'))->orderByDesc('id')->get();
+        $jobs = Job::query()
+            ->with('machine')
+            ->whereIn('id', JobFacts::query()->ofKnownCause()->orderByDesc('closed_at')->limit(self::LIKE)->select('job_id'))
+            ->orderByDesc('id')
+            ->get();
         $machines = array_values($jobs->map(fn (Job $job): Machine => $this->assessJob->machine($job))->all());
         if ($machines === []) {
             throw ValidationException::withMessages(['refused' => 'No closed job says yet what it was. Close some first.']);
@@ -45,15 +51,24 @@ final readonly class Learn
         $counts = ShopCounts::of(Shipped::of($this->catalogue, $machines), $causes);
         $jobs = $jobs->take(self::PLAYED);
         $causes = JobFacts::query()->whereIn('job_id', $jobs->modelKeys())->pluck('cause_fault', 'job_id');
-        $played = $jobs->map(fn (Job $job): array => [
-            'machine' => $this->assessJob->machine($job), 'record' => $this->assessJob->record($job), 'cause' => (string) $causes[$job->id],
-        ]);
+        $played = $jobs->map(
+            fn (Job $job): array => [
+                'machine' => $this->assessJob->machine($job),
+                'record' => $this->assessJob->record($job),
+                'cause' => (string) $causes[$job->id],
+            ],
+        );
         $effect = Effect::on(array_values($played->all()), $counts, $this->catalogue);
 
         return DB::transaction(function () use ($counts, $effect): Lesson {
             Lesson::query()->where('state', 'proposed')->delete();
 
-            return Lesson::query()->create(['state' => 'proposed', 'factors' => $counts->factors(), 'counts' => array_slice($counts->rows(), 0, 40), 'effect' => (array) $effect]);
+            return Lesson::query()->create([
+                'state' => 'proposed',
+                'factors' => $counts->factors(),
+                'counts' => array_slice($counts->rows(), 0, 40),
+                'effect' => (array) $effect,
+            ]);
         });
     }
 
@@ -62,7 +77,9 @@ final readonly class Learn
     {
         DB::transaction(function () use ($lesson, $to, $by): void {
             if ($to === 'accepted') {
-                Lesson::query()->where('state', 'accepted')->update(['state' => 'back']);
+                Lesson::query()
+                    ->where('state', 'accepted')
+                    ->update(['state' => 'back']);
             }
             $lesson->update(['state' => $to, 'user_id' => $by->id]);
         });

@@ -36,7 +36,15 @@ final readonly class ShelfCoverage
     {
         $shelf = $this->shelf();
         $platforms = [];
-        foreach (Job::query()->with('machine')->whereNotNull('arrived_at')->where('arrived_at', '>', now()->subDays(self::DAYS))->latest('id')->limit(5000)->get() as $job) {
+        foreach (
+            Job::query()
+                ->with('machine')
+                ->whereNotNull('arrived_at')
+                ->where('arrived_at', '>', now()->subDays(self::DAYS))
+                ->latest('id')
+                ->limit(5000)
+                ->get() as $job
+        ) {
             $machine = Machine::fromArray($job->machine->made_of, $this->catalogue);
             $name = implode(', ', array_filter([$machine->platform['socket'] ?? '', $machine->platform['memory'] ?? ''])) ?: 'not known';
             $platforms[$name] ??= ['platform' => $name, 'jobs' => 0, 'machine' => $machine];
@@ -44,9 +52,26 @@ final readonly class ShelfCoverage
         }
         $rows = [];
         foreach ($platforms as $row) {
-            $can = array_values(array_filter(self::KINDS, fn (string $kind): bool => array_filter($shelf, fn (CoreSpare $spare): bool => $spare->kind === $kind && Fitting::ofSpare($spare, $row['machine'], $this->catalogue->shelf)->fits()) !== []));
-            $names = fn (array $kinds): array => array_map(fn (string $kind): string => $this->catalogue->part($kind)->name, array_values($kinds));
-            $rows[] = ['platform' => $row['platform'], 'jobs' => $row['jobs'], 'can' => $names($can), 'cannot' => $names(array_diff(self::KINDS, $can))];
+            $can = array_values(
+                array_filter(
+                    self::KINDS,
+                    fn (string $kind): bool => array_filter(
+                        $shelf,
+                        fn (CoreSpare $spare): bool => $spare->kind === $kind
+                            && Fitting::ofSpare($spare, $row['machine'], $this->catalogue->shelf)->fits(),
+                    ) !== [],
+                ),
+            );
+            $names = fn (array $kinds): array => array_map(
+                fn (string $kind): string => $this->catalogue->part($kind)->name,
+                array_values($kinds),
+            );
+            $rows[] = [
+                'platform' => $row['platform'],
+                'jobs' => $row['jobs'],
+                'can' => $names($can),
+                'cannot' => $names(array_diff(self::KINDS, $can)),
+            ];
         }
         usort($rows, fn (array $a, array $b): int => $b['jobs'] <=> $a['jobs']);
 
@@ -57,21 +82,42 @@ final readonly class ShelfCoverage
     public function purchases(): array
     {
         $shelf = $this->shelf();
-        $key = 'purchases.'.hash('xxh128', serialize([now()->toDateString(), array_map(fn (CoreSpare $spare): array => [$spare->tag, $spare->facts], $shelf)]));
+        $key = 'purchases.'
+            .hash(
+                'xxh128',
+                serialize([now()->toDateString(), array_map(fn (CoreSpare $spare): array => [$spare->tag, $spare->facts], $shelf)]),
+            );
 
         return $this->kept->remember($key, now()->addDay(), function () use ($shelf): array {
-            $past = Job::query()->with('machine')->whereNotNull('arrived_at')->where('arrived_at', '>', now()->subDays(self::DAYS))->latest('id')->limit(self::JOBS)->get()
+            $past = Job::query()
+                ->with('machine')
+                ->whereNotNull('arrived_at')
+                ->where('arrived_at', '>', now()->subDays(self::DAYS))
+                ->latest('id')
+                ->limit(self::JOBS)
+                ->get()
                 ->map(fn (Job $job): array => [$this->assessJob->machine($job), $this->assessJob->record($job)]);
             $lendable = array_keys(array_filter($this->catalogue->parts, fn (PartKind $kind): bool => $kind->lendable));
 
-            return array_values(array_filter(Purchase::ranked(array_values($past->all()), $shelf, $lendable, $this->catalogue), fn (Purchase $one): bool => $one->minutes >= 1.0));
+            return array_values(
+                array_filter(
+                    Purchase::ranked(array_values($past->all()), $shelf, $lendable, $this->catalogue),
+                    fn (Purchase $one): bool => $one->minutes >= 1.0,
+                ),
+            );
         });
     }
 
     /** @return \Illuminate\Database\Eloquent\Collection<int, Spare> not lent for half a year */
     public function idle(): \Illuminate\Database\Eloquent\Collection
     {
-        return Spare::query()->where('status', 'free')->where('created_at', '<', now()->subDays(self::IDLE_DAYS))->whereDoesntHave('loans', fn ($loan) => $loan->where('lent_at', '>', now()->subDays(self::IDLE_DAYS)))->orderByDesc('value')->limit(30)->get();
+        return Spare::query()
+            ->where('status', 'free')
+            ->where('created_at', '<', now()->subDays(self::IDLE_DAYS))
+            ->whereDoesntHave('loans', fn ($loan) => $loan->where('lent_at', '>', now()->subDays(self::IDLE_DAYS)))
+            ->orderByDesc('value')
+            ->limit(30)
+            ->get();
     }
 
     /** @return list<CoreSpare> */

@@ -22,22 +22,81 @@ final readonly class WatchPatterns
 
     public function look(): Figure
     {
-        return Figure::keep('patterns', ['jobs' => count($seen = $this->seen()), 'patterns' => array_map(fn (Gathered $one): array => self::row($one->pattern) + ['also' => array_map(fn (Pattern $side): array => ['attribute' => $side->attribute, 'value' => $side->value, 'outcome' => $side->outcome, 'with' => $side->with, 'of' => $side->of], $one->also)], array_slice(Gathered::of(Watch::over($seen)), 0, 40))]);
+        return Figure::keep('patterns', [
+            'jobs' => count($seen = $this->seen()),
+            'patterns' => array_map(
+                fn (Gathered $one): array => self::row($one->pattern) + [
+                    'also' => array_map(
+                        fn (Pattern $side): array => [
+                            'attribute' => $side->attribute,
+                            'value' => $side->value,
+                            'outcome' => $side->outcome,
+                            'with' => $side->with,
+                            'of' => $side->of,
+                        ],
+                        $one->also,
+                    ),
+                ],
+                array_slice(Gathered::of(Watch::over($seen)), 0, 40),
+            ),
+        ]);
     }
 
     /** @return list<Seen> */
     private function seen(): array
     {
         $seen = [];
-        $rows = JobFacts::query()->toBase()->where('closed_at', '>', now()->subDays(self::DAYS))->orderByDesc('closed_at')->limit(self::MOST)
-            ->get(['tag', 'model', 'family', 'stop', 'cause_part', 'cause_fault', 'confirmed', 'act', 'supplier', 'dead', 'firmware', 'batch', 'bench', 'user_id', 'signs', 'spares', 'back_after', 'closed_at']);
+        $rows = JobFacts::query()
+            ->toBase()
+            ->where('closed_at', '>', now()->subDays(self::DAYS))
+            ->orderByDesc('closed_at')
+            ->limit(self::MOST)
+            ->get([
+                'tag',
+                'model',
+                'family',
+                'stop',
+                'cause_part',
+                'cause_fault',
+                'confirmed',
+                'act',
+                'supplier',
+                'dead',
+                'firmware',
+                'batch',
+                'bench',
+                'user_id',
+                'signs',
+                'spares',
+                'back_after',
+                'closed_at',
+            ]);
         foreach ($rows as $row) {
             $shared = Machine::isAModel($row->model);
-            $one = array_filter(['model' => $shared ? $row->model : '', 'family' => $shared ? $row->family : '', 'supplier' => $row->supplier, 'act' => $row->act, 'fault' => $row->confirmed ? $row->cause_fault : '', 'firmware' => $row->firmware, 'batch' => $row->batch, 'bench' => $row->bench, 'technician' => (string) $row->user_id], fn (string $value): bool => $value !== '');
-            $is = array_map(fn (string $value): array => [$value], $one) + ['spare' => json_decode($row->spares, true, 8, JSON_THROW_ON_ERROR)];
+            $one = array_filter(
+                [
+                    'model' => $shared ? $row->model : '',
+                    'family' => $shared ? $row->family : '',
+                    'supplier' => $row->supplier,
+                    'act' => $row->act,
+                    'fault' => $row->confirmed ? $row->cause_fault : '',
+                    'firmware' => $row->firmware,
+                    'batch' => $row->batch,
+                    'bench' => $row->bench,
+                    'technician' => (string) $row->user_id,
+                ],
+                fn (string $value): bool => $value !== '',
+            );
+            $is = array_map(fn (string $value): array => [$value], $one) + [
+                'spare' => json_decode($row->spares, true, 8, JSON_THROW_ON_ERROR),
+            ];
             $came = array_filter([
-                $row->stop === '' ? '' : "stop:{$row->stop}", $row->cause_part === '' ? '' : "cause:{$row->cause_part}", $row->confirmed && $row->cause_fault !== '' ? "fault:{$row->cause_fault}" : '',
-                $row->back_after === null ? '' : 'comeback', $row->dead ? 'dead' : '', ...array_map(fn (string $sign): string => "sign:{$sign}", json_decode($row->signs, true, 8, JSON_THROW_ON_ERROR)),
+                $row->stop === '' ? '' : "stop:{$row->stop}",
+                $row->cause_part === '' ? '' : "cause:{$row->cause_part}",
+                $row->confirmed && $row->cause_fault !== '' ? "fault:{$row->cause_fault}" : '',
+                $row->back_after === null ? '' : 'comeback',
+                $row->dead ? 'dead' : '',
+                ...array_map(fn (string $sign): string => "sign:{$sign}", json_decode($row->signs, true, 8, JSON_THROW_ON_ERROR)),
             ]);
             $seen[] = new Seen($row->tag, intdiv((int) strtotime($row->closed_at), 86400), $is, array_values($came));
         }
@@ -49,8 +108,21 @@ final readonly class WatchPatterns
     private static function row(Pattern $pattern): array
     {
         return [
-            'id' => $pattern->id(), 'attribute' => $pattern->attribute, 'value' => $pattern->value, 'outcome' => $pattern->outcome, 'with' => $pattern->with, 'of' => $pattern->of, 'elsewhere' => $pattern->elsewhere, 'others' => $pattern->others,
-            'rate' => $pattern->rate->belief->mean(), 'interval' => $pattern->rate->belief->interval(), 'exact' => $pattern->rate->seen->interval(), 'chance' => $pattern->chance, 'false' => $pattern->falseShare, 'jobs' => array_slice(array_reverse($pattern->jobs), 0, 12), 'days' => $pattern->days,
+            'id' => $pattern->id(),
+            'attribute' => $pattern->attribute,
+            'value' => $pattern->value,
+            'outcome' => $pattern->outcome,
+            'with' => $pattern->with,
+            'of' => $pattern->of,
+            'elsewhere' => $pattern->elsewhere,
+            'others' => $pattern->others,
+            'rate' => $pattern->rate->belief->mean(),
+            'interval' => $pattern->rate->belief->interval(),
+            'exact' => $pattern->rate->seen->interval(),
+            'chance' => $pattern->chance,
+            'false' => $pattern->falseShare,
+            'jobs' => array_slice(array_reverse($pattern->jobs), 0, 12),
+            'days' => $pattern->days,
         ];
     }
 }

@@ -26,19 +26,43 @@ final readonly class WorkOutHowWell
 
     public function workOut(): Figure
     {
-        $rows = JobFacts::query()->toBase()->where('closed_at', '>', now()->subDays(self::DAYS))->get(['way', 'act', 'outcome', 'supplier', 'dead', 'minutes', 'waited_owner', 'waited_part', 'waited_collect', 'in_shop', 'closed_at', 'back_after', 'user_id']);
+        $rows = JobFacts::query()
+            ->toBase()
+            ->where('closed_at', '>', now()->subDays(self::DAYS))
+            ->get([
+                'way',
+                'act',
+                'outcome',
+                'supplier',
+                'dead',
+                'minutes',
+                'waited_owner',
+                'waited_part',
+                'waited_collect',
+                'in_shop',
+                'closed_at',
+                'back_after',
+                'user_id',
+            ]);
         $now = now()->getTimestamp();
         $cases = $suppliers = $minutes = $people = [];
         $time = ['bench' => 0, 'owner' => 0, 'part' => 0, 'collect' => 0, 'shop' => 0];
         foreach ($rows as $row) {
             $out = max(0.0, ($now - (int) strtotime($row->closed_at)) / 86400);
-            $cases[$row->way === '' ? 'nothing done' : $row->way][] = [$row->back_after === null ? round($out, 2) : (float) $row->back_after, $row->back_after !== null];
+            $cases[$row->way === '' ? 'nothing done' : $row->way][] = [
+                $row->back_after === null ? round($out, 2) : (float) $row->back_after,
+                $row->back_after !== null,
+            ];
             if ($row->supplier !== '') {
                 $suppliers[$row->supplier][0] = ($suppliers[$row->supplier][0] ?? 0) + ($row->dead ? 1 : 0);
                 $suppliers[$row->supplier][1] = ($suppliers[$row->supplier][1] ?? 0) + 1;
             }
             $person = $people[$row->user_id] ?? ['jobs' => 0, 'back' => 0, 'minutes' => 0];
-            $people[$row->user_id] = ['jobs' => $person['jobs'] + 1, 'back' => $person['back'] + ($row->back_after === null ? 0 : 1), 'minutes' => $person['minutes'] + $row->minutes];
+            $people[$row->user_id] = [
+                'jobs' => $person['jobs'] + 1,
+                'back' => $person['back'] + ($row->back_after === null ? 0 : 1),
+                'minutes' => $person['minutes'] + $row->minutes,
+            ];
             $minutes[] = (int) $row->minutes;
             $time['bench'] += $row->minutes;
             $time['owner'] += $row->waited_owner;
@@ -48,8 +72,14 @@ final readonly class WorkOutHowWell
         }
 
         return Figure::keep('how-well', [
-            'jobs' => count($rows), 'survival' => $this->survival($cases), 'calibration' => self::calibration(),
-            'wrong' => $this->wrongCondemnations(), 'suppliers' => self::rates($suppliers), 'minutes' => self::againstForecast($minutes), 'time' => $time, 'people' => $people,
+            'jobs' => count($rows),
+            'survival' => $this->survival($cases),
+            'calibration' => self::calibration(),
+            'wrong' => $this->wrongCondemnations(),
+            'suppliers' => self::rates($suppliers),
+            'minutes' => self::againstForecast($minutes),
+            'time' => $time,
+            'people' => $people,
         ]);
     }
 
@@ -64,7 +94,15 @@ final readonly class WorkOutHowWell
         foreach ($cases as $way => $of) {
             if (count($of) >= self::LEAST) {
                 $survival = Survival::of($of);
-                $all[] = ['way' => $way, 'count' => $survival->count, 'back' => $survival->events, 'at90' => $survival->at(90.0), 'at365' => $survival->at(365.0), 'between365' => $survival->interval(365.0), 'steps' => $survival->outline(self::DRAWN)];
+                $all[] = [
+                    'way' => $way,
+                    'count' => $survival->count,
+                    'back' => $survival->events,
+                    'at90' => $survival->at(90.0),
+                    'at365' => $survival->at(365.0),
+                    'between365' => $survival->interval(365.0),
+                    'steps' => $survival->outline(self::DRAWN),
+                ];
             }
         }
         usort($all, fn (array $a, array $b): int => $b['count'] <=> $a['count']);
@@ -80,7 +118,13 @@ final readonly class WorkOutHowWell
     private static function calibration(): array
     {
         $bins = [];
-        foreach (JobFacts::query()->ofKnownCause()->where('closed_at', '>', now()->subDays(self::DAYS))->toBase()->get(['stated', 'stated_hit']) as $row) {
+        foreach (
+            JobFacts::query()
+                ->ofKnownCause()
+                ->where('closed_at', '>', now()->subDays(self::DAYS))
+                ->toBase()
+                ->get(['stated', 'stated_hit']) as $row
+        ) {
             $bin = min(9, (int) floor(10 * $row->stated));
             $bins[$bin]['stated'][] = (float) $row->stated;
             $bins[$bin]['hit'] = ($bins[$bin]['hit'] ?? 0) + ($row->stated_hit ? 1 : 0);
@@ -99,7 +143,12 @@ final readonly class WorkOutHowWell
     {
         $of = count($bin['stated']);
 
-        return ['stated' => array_sum($bin['stated']) / $of, 'hit' => $bin['hit'], 'of' => $of, 'interval' => Binomial::of($bin['hit'], $of)->interval()];
+        return [
+            'stated' => array_sum($bin['stated']) / $of,
+            'hit' => $bin['hit'],
+            'of' => $of,
+            'interval' => Binomial::of($bin['hit'], $of)->interval(),
+        ];
     }
 
     /**
@@ -110,8 +159,14 @@ final readonly class WorkOutHowWell
     private function wrongCondemnations(): array
     {
         $of = JobFacts::query()->where('confirmed', true)->where('closed_at', '>', now()->subDays(self::DAYS))->count();
-        $wrong = DB::table('jobs')->join('job_facts as back', 'back.job_id', '=', 'jobs.id')->join('job_facts as first', 'first.job_id', '=', 'jobs.comeback_of')
-            ->where('first.confirmed', true)->where('back.confirmed', true)->whereColumn('first.stop', 'back.stop')->whereColumn('first.cause_part', '!=', 'back.cause_part')->count();
+        $wrong = DB::table('jobs')
+            ->join('job_facts as back', 'back.job_id', '=', 'jobs.id')
+            ->join('job_facts as first', 'first.job_id', '=', 'jobs.comeback_of')
+            ->where('first.confirmed', true)
+            ->where('back.confirmed', true)
+            ->whereColumn('first.stop', 'back.stop')
+            ->whereColumn('first.cause_part', '!=', 'back.cause_part')
+            ->count();
 
         return ['wrong' => $wrong, 'of' => $of, 'interval' => $of === 0 ? null : Binomial::of(min($wrong, $of), $of)->interval()];
     }
@@ -125,7 +180,16 @@ final readonly class WorkOutHowWell
     {
         ksort($counts);
 
-        return array_map(fn (string $name, array $count): array => ['name' => $name, 'dead' => $count[0], 'of' => $count[1], 'interval' => Binomial::of($count[0], $count[1])->interval()], array_keys($counts), $counts);
+        return array_map(
+            fn (string $name, array $count): array => [
+                'name' => $name,
+                'dead' => $count[0],
+                'of' => $count[1],
+                'interval' => Binomial::of($count[0], $count[1])->interval(),
+            ],
+            array_keys($counts),
+            $counts,
+        );
     }
 
     /**
@@ -146,8 +210,14 @@ final readonly class WorkOutHowWell
         $held = count(array_filter($minutes, fn (int $one): bool => $one >= $from && $one <= $to));
 
         return [
-            'low' => $minutes[(int) floor(0.1 * ($n - 1))], 'middle' => $minutes[(int) floor(0.5 * ($n - 1))], 'high' => $minutes[(int) floor(0.9 * ($n - 1))], 'of' => $n,
-            'from' => $from, 'to' => $to, 'held' => $held, 'interval' => Binomial::of($held, $n)->interval(),
+            'low' => $minutes[(int) floor(0.1 * ($n - 1))],
+            'middle' => $minutes[(int) floor(0.5 * ($n - 1))],
+            'high' => $minutes[(int) floor(0.9 * ($n - 1))],
+            'of' => $n,
+            'from' => $from,
+            'to' => $to,
+            'held' => $held,
+            'interval' => Binomial::of($held, $n)->interval(),
         ];
     }
 }

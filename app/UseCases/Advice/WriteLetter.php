@@ -22,7 +22,11 @@ final readonly class WriteLetter
     {
         $assessment = $this->assessJob->assess($job);
 
-        return $this->writer->write($assessment, Plan::of($assessment, $this->catalogue, $job->proving()), new LetterTerms($level ?? $job->letter_level, $job->letter_words, self::cameWith($job)));
+        return $this->writer->write(
+            $assessment,
+            Plan::of($assessment, $this->catalogue, $job->proving()),
+            new LetterTerms($level ?? $job->letter_level, $job->letter_words, self::cameWith($job)),
+        );
     }
 
     /** @return list<string> kinds that often stay at the owner's and came with this machine */
@@ -30,10 +34,12 @@ final readonly class WriteLetter
     {
         $with = mb_strtolower((string) ($job->agreed['with'] ?? ''));
 
-        return array_values(array_filter([
-            preg_match('/\bscreen\b(?! lead)|\bmonitor\b/', $with) === 1 ? 'screen' : '',
-            preg_match('/keyboard|mouse|printer|sticks|hub/', $with) === 1 ? 'devices' : '',
-        ]));
+        return array_values(
+            array_filter([
+                preg_match('/\bscreen\b(?! lead)|\bmonitor\b/', $with) === 1 ? 'screen' : '',
+                preg_match('/keyboard|mouse|printer|sticks|hub/', $with) === 1 ? 'devices' : '',
+            ]),
+        );
     }
 
     public function isClosed(Job $job): bool

@@ -18,8 +18,13 @@ use Orthoscope\Core\Proving\CleanStarts;
 /** What follows outside the record from what was just written on it: held orders go out, and the owner hears. */
 final readonly class AfterEntries
 {
-    public function __construct(private OrderParts $orders, private WriteToOwner $write, private LetterWriter $letters, private KeepFacts $facts, private Catalogue $catalogue)
-    {
+    public function __construct(
+        private OrderParts $orders,
+        private WriteToOwner $write,
+        private LetterWriter $letters,
+        private KeepFacts $facts,
+        private Catalogue $catalogue,
+    ) {
     }
 
     /** @param  list<string>  $kinds of the entries that were written */
@@ -29,7 +34,10 @@ final readonly class AfterEntries
         if ($closing !== null || in_array('strike-out', $kinds, true)) {
             $this->facts->of($job, $assessment);
         }
-        if (array_intersect($kinds, ['start', 'finding', 'act', 'closing']) !== [] && ($job->parked !== null || $job->spare_here !== null)) {
+        if (
+            array_intersect($kinds, ['start', 'finding', 'act', 'closing']) !== []
+            && ($job->parked !== null || $job->spare_here !== null)
+        ) {
             $job->update(['parked' => null, 'spare_here' => null]);
         }
         $this->orders->follow($job);
@@ -46,7 +54,9 @@ final readonly class AfterEntries
             $warning = Warning::sentences($assessment->locks);
             $this->write->of($job, $warning === [] ? 'ready' : 'back-locked', [
                 'what' => implode(' ', $warning),
-                'total' => $closing->price === 0 ? 'There is nothing to pay.' : 'The price is '.config('shop.currency').' '.number_format($closing->price / 100, 2, '.', ' ').'.',
+                'total' => $closing->price === 0
+                        ? 'There is nothing to pay.'
+                        : 'The price is '.config('shop.currency').' '.number_format($closing->price / 100, 2, '.', ' ').'.',
             ]);
             $job->update(['link_until' => now()->addMonths(max(6, $closing->warrantyMonths))]);
         }

@@ -29,7 +29,13 @@ final readonly class BuyMachines
      */
     public static function unseen(string $model, string $memory, string $socket): array
     {
-        return ['model' => $model, 'card' => true, 'drives' => 1, 'memory' => ['slots' => ['A2', 'B2'], 'sticks' => ['A2', 'B2']], 'platform' => array_filter(['memory' => $memory, 'socket' => $socket])];
+        return [
+            'model' => $model,
+            'card' => true,
+            'drives' => 1,
+            'memory' => ['slots' => ['A2', 'B2'], 'sticks' => ['A2', 'B2']],
+            'platform' => array_filter(['memory' => $memory, 'socket' => $socket]),
+        ];
     }
 
     /**
@@ -48,13 +54,21 @@ final readonly class BuyMachines
             $shop = Owner::query()->firstOrCreate(['name' => (string) config('shop.name'), 'phone' => '', 'email' => '']);
             $lot = count($machines) > 1 ? $from.', '.now()->format('j M Y') : null;
 
-            return array_map(function (array $madeOf, Money $share) use ($by, $shop, $from, $said, $returnUntil, $lot): Job {
-                $job = $this->newJob->make($by, $shop, $madeOf, now());
-                $job->update(['own' => ['paid' => $share->minor, 'from' => $from, 'return_until' => $returnUntil?->toDateString(), 'lot' => $lot]]);
-                $this->recordEntries->record($job, $by, [['kind' => 'report', 'source' => 'remembered', 'text' => $said === '' ? "Bought from {$from}" : $said]]);
+            return array_map(
+                function (array $madeOf, Money $share) use ($by, $shop, $from, $said, $returnUntil, $lot): Job {
+                    $job = $this->newJob->make($by, $shop, $madeOf, now());
+                    $job->update([
+                        'own' => ['paid' => $share->minor, 'from' => $from, 'return_until' => $returnUntil?->toDateString(), 'lot' => $lot],
+                    ]);
+                    $this->recordEntries->record($job, $by, [
+                        ['kind' => 'report', 'source' => 'remembered', 'text' => $said === '' ? "Bought from {$from}" : $said],
+                    ]);
 
-                return $job;
-            }, $machines, $shares);
+                    return $job;
+                },
+                $machines,
+                $shares,
+            );
         });
     }
 }

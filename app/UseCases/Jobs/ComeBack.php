@@ -24,10 +24,20 @@ use Orthoscope\Core\Returns\Warranty;
 final readonly class ComeBack
 {
     /** Whose it was that a machine came back; nothing is blamed without proof. */
-    public const BLAME = ['open' => 'left open', 'ours' => 'our work', 'supplier' => 'a part we bought', 'owner' => 'something at the owner\'s', 'other' => 'another fault'];
+    public const BLAME = [
+        'open' => 'left open',
+        'ours' => 'our work',
+        'supplier' => 'a part we bought',
+        'owner' => 'something at the owner\'s',
+        'other' => 'another fault',
+    ];
 
-    public function __construct(private TakeInMachine $takeIn, private AssessJob $assessJob, private RecordEntries $recordEntries, private Catalogue $catalogue)
-    {
+    public function __construct(
+        private TakeInMachine $takeIn,
+        private AssessJob $assessJob,
+        private RecordEntries $recordEntries,
+        private Catalogue $catalogue,
+    ) {
     }
 
     /**
@@ -46,12 +56,24 @@ final readonly class ComeBack
             if ($here !== null) {
                 return $here;
             }
-            $back = $this->takeIn->takeIn($by, $first->machine->owner->only(['name', 'phone', 'email']), $first->machine->made_of, [
-                ['kind' => 'report', ...$report],
-                ...($carried === [] ? [] : [['kind' => 'report', 'source' => 'remembered', 'text' => "What {$first->tag} left open", 'carried' => $carried]]),
-            ], $tag, agreed: array_intersect_key($first->agreed ?? [], ['proving' => 1, 'approves' => 1]), known: $first->machine->owner);
+            $back = $this->takeIn->takeIn(
+                $by,
+                $first->machine->owner->only(['name', 'phone', 'email']),
+                $first->machine->made_of,
+                [
+                    ['kind' => 'report', ...$report],
+                    ...$carried === []
+                        ? []
+                        : [['kind' => 'report', 'source' => 'remembered', 'text' => "What {$first->tag} left open", 'carried' => $carried]],
+                ],
+                $tag,
+                agreed: array_intersect_key($first->agreed ?? [], ['proving' => 1, 'approves' => 1]),
+                known: $first->machine->owner,
+            );
             $back->update(['comeback_of' => $first->id, 'comeback' => ['blame' => 'open']]);
-            JobFacts::query()->whereKey($first->id)->update(['back_at' => now(), 'back_after' => max(0, (int) self::handedBack($first)->diffInDays(now()))]);
+            JobFacts::query()
+                ->whereKey($first->id)
+                ->update(['back_at' => now(), 'back_after' => max(0, (int) self::handedBack($first)->diffInDays(now()))]);
 
             return $back;
         });
@@ -61,8 +83,10 @@ final readonly class ComeBack
     public function settle(Job $back, User $by, string $blame, Money $goodwill, string $ahead, string $resale): void
     {
         $said = array_filter([
-            'Cause: '.self::BLAME[$blame].'.', $goodwill->minor > 0 ? "Goodwill {$goodwill->words((string) config('shop.currency'))}." : '',
-            $ahead === '' ? '' : "Replacement sent ahead: {$ahead}.", $resale === '' ? '' : "Sold on as open-box, with its history: {$resale}.",
+            'Cause: '.self::BLAME[$blame].'.',
+            $goodwill->minor > 0 ? "Goodwill {$goodwill->words((string) config('shop.currency'))}." : '',
+            $ahead === '' ? '' : "Replacement sent ahead: {$ahead}.",
+            $resale === '' ? '' : "Sold on as open-box, with its history: {$resale}.",
         ]);
         DB::transaction(function () use ($back, $by, $blame, $goodwill, $ahead, $resale, $said): void {
             $back->update(['comeback' => ['blame' => $blame, 'goodwill' => $goodwill->minor, 'ahead' => $ahead, 'resale' => $resale]]);
@@ -80,13 +104,18 @@ final readonly class ComeBack
 
     private function warrantyOf(Job $first, Job $back): Warranty
     {
-        return Warranty::of(self::handedBack($first)->toDateTimeImmutable(), $this->assessJob->record($first)->closing()->warrantyMonths ?? 0, $back->created_at->toDateTimeImmutable());
+        return Warranty::of(
+            self::handedBack($first)->toDateTimeImmutable(),
+            $this->assessJob->record($first)->closing()->warrantyMonths ?? 0,
+            $back->created_at->toDateTimeImmutable(),
+        );
     }
 
     /**
      * The first job beside the one that came back.
      *
-     * @return array{first: Job, days: int, warranty: Warranty, same: Sameness, then: string, now: string, unproved: list<string>, earlier: Assessment}
+     * @return array{first: Job, days: int, warranty: Warranty, same: Sameness, then: string, now: string, unproved: list<string>,
+     *     earlier: Assessment}
      */
     public function beside(Job $back): ?array
     {
@@ -102,17 +131,37 @@ final readonly class ComeBack
         $plan = Plan::of($earlier, $this->catalogue, $first->proving());
 
         return [
-            'first' => $first, 'earlier' => $earlier, 'days' => max(0, (int) $handed->diffInDays($back->created_at)),
+            'first' => $first,
+            'earlier' => $earlier,
+            'days' => max(0, (int) $handed->diffInDays($back->created_at)),
             'warranty' => $this->warrantyOf($first, $back),
             'same' => Sameness::of($earlier->record, $now->record, $this->catalogue),
-            'then' => $then === null ? 'never started' : $this->catalogue->reach($then->reached)->name, 'now' => $again === null ? 'not started yet' : $this->catalogue->reach($again->reached)->name,
-            'unproved' => [...array_values(array_map(fn ($standing): string => $standing->part->name, array_filter($earlier->standings, fn ($standing): bool => in_array($standing->standing->value, ['not-tested', 'hidden', 'not-alone'], true) && ! $standing->part->kind->link && $standing->part->id !== 'outside'))), ...array_map(fn ($item): string => $item->item->name, $plan->owed())],
+            'then' => $then === null ? 'never started' : $this->catalogue->reach($then->reached)->name,
+            'now' => $again === null ? 'not started yet' : $this->catalogue->reach($again->reached)->name,
+            'unproved' => [
+                ...array_values(
+                    array_map(
+                        fn ($standing): string => $standing->part->name,
+                        array_filter(
+                            $earlier->standings,
+                            fn ($standing): bool => in_array($standing->standing->value, ['not-tested', 'hidden', 'not-alone'], true)
+                                && ! $standing->part->kind->link
+                                && $standing->part->id !== 'outside',
+                        ),
+                    ),
+                ),
+                ...array_map(fn ($item): string => $item->item->name, $plan->owed()),
+            ],
         ];
     }
 
     private static function handedBack(Job $first): Carbon
     {
-        $at = Entry::query()->where('job_id', $first->id)->whereIn('kind', ['collection', 'closing'])->orderByDesc('number')->value('made_at');
+        $at = Entry::query()
+            ->where('job_id', $first->id)
+            ->whereIn('kind', ['collection', 'closing'])
+            ->orderByDesc('number')
+            ->value('made_at');
 
         return $at === null ? $first->created_at : Carbon::parse($at);
     }

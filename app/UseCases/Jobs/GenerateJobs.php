@@ -24,8 +24,17 @@ use Orthoscope\Core\Shelf\Shelf;
 use Symfony\Component\Yaml\Yaml;
 
 /**
- * Makes closed jobs of earlier years by the thousand, with their entries: for the demo's history and to measure with. What the core makes of
- * a course stands beside it in the file, because working out hundreds takes minutes; jobs that took it share it.
+ * Makes closed jobs of earlier years by the thousand, with their entries: for the demo's history and to measure with. What the core makes
+ * of a course stands beside it in the file, because working out hundreds takes minutes; jobs that took it share it.
+ *
+ * @phpstan-type History array{
+ *     batch: array{made_of: array<string, mixed>, entries: list<array<string, mixed>>},
+ *     models: non-empty-list<string>,
+ *     batch_model: string,
+ *     names: non-empty-list<string>,
+ *     surnames: non-empty-list<string>,
+ *     suppliers: non-empty-list<string>,
+ * }
  */
 final readonly class GenerateJobs
 {
@@ -39,7 +48,10 @@ final readonly class GenerateJobs
     /** Days after which every job was handed over. */
     private const CLOSED_WITHIN = 4;
 
-    private const HANDED_OVER = [['kind' => 'closing', 'price' => 9900, 'warranty_months' => 6], ['kind' => 'collection', 'method' => 'card', 'amount' => 9900]];
+    private const HANDED_OVER = [
+        ['kind' => 'closing', 'price' => 9900, 'warranty_months' => 6],
+        ['kind' => 'collection', 'method' => 'card', 'amount' => 9900],
+    ];
 
     private const TABLES = ['owners', 'machines', 'jobs', 'entries', 'summaries', 'job_facts', 'job_words'];
 
@@ -49,7 +61,7 @@ final readonly class GenerateJobs
 
     public function make(int $count, string $seed, int $days = 720): void
     {
-        /** @var array{batch: array{made_of: array<string, mixed>, entries: list<array<string, mixed>>}, models: non-empty-list<string>, batch_model: string, names: non-empty-list<string>, surnames: non-empty-list<string>, suppliers: non-empty-list<string>} $data */
+        /** @var History $data */
         $data = Yaml::parseFile(database_path('seeders/history.yaml'));
         $courses = self::courses();
         $batch = $this->workOut($data['batch']);
@@ -60,13 +72,34 @@ final readonly class GenerateJobs
         // A tag that somebody has already gets a letter behind it.
         $taken = array_fill_keys(DB::table('jobs')->pluck('tag')->all(), true);
         for ($from = 0; $from < $count; $from += self::AT_ONCE) {
-            DB::transaction(function () use ($taken, $from, $count, $days, $data, $batchModel, $batch, $courses, $people, $draw, $base): void {
+            DB::transaction(function () use (
+                $taken,
+                $from,
+                $count,
+                $days,
+                $data,
+                $batchModel,
+                $batch,
+                $courses,
+                $people,
+                $draw,
+                $base,
+            ): void {
                 $rows = array_fill_keys(self::TABLES, []);
                 for ($i = $from; $i < min($count, $from + self::AT_ONCE); $i++) {
                     $model = $draw->oneOf($data['models']);
                     $day = $days - intdiv($i * $days, $count) + self::CLOSED_WITHIN;
-                    $course = $model === $batchModel && $day < self::BAD_SINCE && $draw->happens(self::BAD) ? $batch : $draw->oneOf($courses);
-                    $made = $this->job($base + $i + 1, $course, $model, now()->subDays($day)->setTime(9, 0)->addMinutes((int) (300 * $draw->unit()))->toDateTimeImmutable(), $data, $people->all(), $draw);
+                    $course =
+                        $model === $batchModel && $day < self::BAD_SINCE && $draw->happens(self::BAD) ? $batch : $draw->oneOf($courses);
+                    $made = $this->job(
+                        $base + $i + 1,
+                        $course,
+                        $model,
+                        now()->subDays($day)->setTime(9, 0)->addMinutes((int) (300 * $draw->unit()))->toDateTimeImmutable(),
+                        $data,
+                        $people->all(),
+                        $draw,
+                    );
                     if (isset($taken[$made['jobs'][0]['tag']])) {
                         $made['jobs'][0]['tag'] = $made['job_facts'][0]['tag'] .= 'z';
                     }
@@ -83,7 +116,10 @@ final readonly class GenerateJobs
         }
     }
 
-    /** @return non-empty-list<array{made_of: array<string, mixed>, entries: list<array<string, mixed>>, summary: array<string, mixed>, facts: array<string, mixed>}> as workOut() left them */
+    /**
+     * @return non-empty-list<array{made_of: array<string, mixed>, entries: list<array<string, mixed>>, summary: array<string, mixed>,
+     *     facts: array<string, mixed>}> as workOut() left them
+     */
     public static function courses(): array
     {
         return json_decode((string) file_get_contents(database_path('seeders/history-courses.json')), true, 32, JSON_THROW_ON_ERROR);
@@ -94,7 +130,12 @@ final readonly class GenerateJobs
      *
      * @param  array{made_of: array<string, mixed>, entries: list<array<string, mixed>>}  $row
      *
-     * @return array{made_of: array<string, mixed>, entries: list<array<string, mixed>>, summary: array<string, mixed>, facts: array<string, mixed>}
+     * @return array{
+     *     made_of: array<string, mixed>,
+     *     entries: list<array<string, mixed>>,
+     *     summary: array<string, mixed>,
+     *     facts: array<string, mixed>,
+     * }
      */
     public function workOut(array $row): array
     {
@@ -104,7 +145,12 @@ final readonly class GenerateJobs
         $record = new Record(array_map(fn (array $entry, int $i) => $reader->read($i + 1, $entry), $written, array_keys($written)));
         $assessment = (new Adviser($this->catalogue, $machine, new Shelf([])))->assess($record);
 
-        return ['made_of' => $row['made_of'], 'entries' => $row['entries'], 'summary' => JobSummary::of($assessment, $this->catalogue, Waiting::none()), 'facts' => KeepFacts::read($assessment, $this->catalogue)];
+        return [
+            'made_of' => $row['made_of'],
+            'entries' => $row['entries'],
+            'summary' => JobSummary::of($assessment, $this->catalogue, Waiting::none()),
+            'facts' => KeepFacts::read($assessment, $this->catalogue),
+        ];
     }
 
     /**
@@ -124,20 +170,75 @@ final readonly class GenerateJobs
         $back = $draw->happens(0.05) ? (int) (3 + 150 * $draw->unit()) : null;
         $back = $back === null || $closed->modify("+{$back} days") > now() ? null : $back;
         $phone = sprintf('0555 %03d %03d', (int) (999 * $draw->unit()), (int) (999 * $draw->unit()));
-        $rows['owners'][] = ['id' => $id, 'name' => $draw->oneOf($data['names']).' '.$draw->oneOf($data['surnames']), 'phone' => $phone, 'email' => '', 'phone_key' => substr((string) preg_replace('/\D/', '', $phone), -9), ...$stamp];
-        $rows['machines'][] = ['id' => $id, 'owner_id' => $id, 'model' => $model, 'made_of' => json_encode($course['made_of'] + ['model' => $model], JSON_THROW_ON_ERROR), ...$stamp];
-        $rows['jobs'][] = ['id' => $id, 'tag' => $tag, 'machine_id' => $id, 'letter_token' => Crypt::encryptString($address->token), 'letter_token_hash' => $address->hash(), 'taken_in_by' => $people['oda'], 'arrived_at' => $at, 'link_until' => $closed->modify('+6 months'), ...$stamp];
+        $rows['owners'][] = [
+            'id' => $id,
+            'name' => $draw->oneOf($data['names']).' '.$draw->oneOf($data['surnames']),
+            'phone' => $phone,
+            'email' => '',
+            'phone_key' => substr((string) preg_replace('/\D/', '', $phone), -9),
+            ...$stamp,
+        ];
+        $rows['machines'][] = [
+            'id' => $id,
+            'owner_id' => $id,
+            'model' => $model,
+            'made_of' => json_encode($course['made_of'] + ['model' => $model], JSON_THROW_ON_ERROR),
+            ...$stamp,
+        ];
+        $rows['jobs'][] = [
+            'id' => $id,
+            'tag' => $tag,
+            'machine_id' => $id,
+            'letter_token' => Crypt::encryptString($address->token),
+            'letter_token_hash' => $address->hash(),
+            'taken_in_by' => $people['oda'],
+            'arrived_at' => $at,
+            'link_until' => $closed->modify('+6 months'),
+            ...$stamp,
+        ];
         foreach (JobWords::of($rows['owners'][0]['name'], $phone, '', $model) as $word) {
             $rows['job_words'][] = ['word' => $word, 'job_id' => $id];
         }
         $technician = $people[$draw->oneOf(['piet', 'rhea'])];
         foreach ([...$course['entries'], ...self::HANDED_OVER] as $i => $entry) {
-            $rows['entries'][] = ['job_id' => $id, 'number' => $i + 1, 'kind' => $entry['kind'], 'body' => json_encode(array_diff_key($entry, ['kind' => 1]), JSON_THROW_ON_ERROR), 'user_id' => $technician, 'made_at' => $at->modify('+'.(12 * $i).' minutes')];
+            $rows['entries'][] = [
+                'job_id' => $id,
+                'number' => $i + 1,
+                'kind' => $entry['kind'],
+                'body' => json_encode(array_diff_key($entry, ['kind' => 1]), JSON_THROW_ON_ERROR),
+                'user_id' => $technician,
+                'made_at' => $at->modify('+'. 12 * $i.' minutes'),
+            ];
         }
-        $rows['summaries'][] = ['job_id' => $id, 'entries' => $course['summary']['entries'], 'waits_for' => JobState::Closed->value, 'closed' => 1, 'data' => json_encode($course['summary']['data'], JSON_THROW_ON_ERROR), 'updated_at' => $at];
+        $rows['summaries'][] = [
+            'job_id' => $id,
+            'entries' => $course['summary']['entries'],
+            'waits_for' => JobState::Closed->value,
+            'closed' => 1,
+            'data' => json_encode($course['summary']['data'], JSON_THROW_ON_ERROR),
+            'updated_at' => $at,
+        ];
         $bought = $course['facts']['act'] === 'replace' && $draw->happens(0.8);
-        $rows['job_facts'][] = [...$course['facts'], 'signs' => json_encode($course['facts']['signs'], JSON_THROW_ON_ERROR), 'spares' => json_encode($course['facts']['spares'], JSON_THROW_ON_ERROR), 'job_id' => $id, 'tag' => $tag, 'model' => $model, 'family' => explode(' ', $model)[0], 'supplier' => $bought ? $draw->oneOf($data['suppliers']) : '', 'dead' => (int) ($bought && $draw->happens(0.04)), 'user_id' => $technician, 'bench' => (string) $draw->oneOf([1, 2]),
-            'waited_owner' => (int) (1500 * $draw->unit()), 'waited_part' => $bought ? (int) (4000 * $draw->unit()) : 0, 'waited_collect' => (int) (3000 * $draw->unit()), 'in_shop' => 4300 + (int) (3000 * $draw->unit()), 'closed_at' => $closed, 'back_after' => $back, 'back_at' => $back === null ? null : $closed->modify("+{$back} days")];
+        $rows['job_facts'][] = [
+            ...$course['facts'],
+            'signs' => json_encode($course['facts']['signs'], JSON_THROW_ON_ERROR),
+            'spares' => json_encode($course['facts']['spares'], JSON_THROW_ON_ERROR),
+            'job_id' => $id,
+            'tag' => $tag,
+            'model' => $model,
+            'family' => explode(' ', $model)[0],
+            'supplier' => $bought ? $draw->oneOf($data['suppliers']) : '',
+            'dead' => (int) ($bought && $draw->happens(0.04)),
+            'user_id' => $technician,
+            'bench' => (string) $draw->oneOf([1, 2]),
+            'waited_owner' => (int) (1500 * $draw->unit()),
+            'waited_part' => $bought ? (int) (4000 * $draw->unit()) : 0,
+            'waited_collect' => (int) (3000 * $draw->unit()),
+            'in_shop' => 4300 + (int) (3000 * $draw->unit()),
+            'closed_at' => $closed,
+            'back_after' => $back,
+            'back_at' => $back === null ? null : $closed->modify("+{$back} days"),
+        ];
 
         return $rows;
     }
@@ -148,10 +249,10 @@ final readonly class GenerateJobs
         $letters = 'ABCDEFGHJKLMNPQRSTUVWXYZ';
         $digits = '';
         for ($i = 0, $left = $id; $i < 4; $i++) {
-            $digits .= (string) (2 + $left % 8);
+            $digits .= (string) (2 + ($left % 8));
             $left = intdiv($left, 8);
         }
 
-        return $letters[$left % 24].$digits[0].'-'.substr($digits, 1).($left >= 24 ? chr(97 + intdiv($left, 24) % 26) : '');
+        return $letters[$left % 24].$digits[0].'-'.substr($digits, 1).($left >= 24 ? chr(97 + (intdiv($left, 24) % 26)) : '');
     }
 }

@@ -20,14 +20,24 @@ use Orthoscope\Core\Triage\DeskMachine;
 /** A conversation with someone who is with a machine: begun, answered, paused, ended. Every answer is an entry of the job's record. */
 final readonly class HoldCall
 {
-    public function __construct(private Catalogue $catalogue, private NewJob $newJob, private RecordEntries $recordEntries, private AssessJob $assessJob)
-    {
+    public function __construct(
+        private Catalogue $catalogue,
+        private NewJob $newJob,
+        private RecordEntries $recordEntries,
+        private AssessJob $assessJob,
+    ) {
     }
 
     public function begin(User $by, string $name, string $phone, ?string $tag = null): Job
     {
         return DB::transaction(function () use ($by, $name, $phone, $tag): Job {
-            $job = $this->newJob->make($by, Owner::query()->create(['name' => $name, 'phone' => $phone, 'email' => '']), DeskMachine::MADE_OF, null, $tag);
+            $job = $this->newJob->make(
+                $by,
+                Owner::query()->create(['name' => $name, 'phone' => $phone, 'email' => '']),
+                DeskMachine::MADE_OF,
+                null,
+                $tag,
+            );
             Call::query()->create(['job_id' => $job->id, 'state' => Call::TALKING]);
 
             return $job->load(['machine.owner', 'call']);
@@ -48,7 +58,10 @@ final readonly class HoldCall
                 $written[] = ['kind' => 'strike-out', 'entry' => $before->number, 'text' => 'answered otherwise since'];
             }
         }
-        $written[] = array_filter(['kind' => 'answer', 'question' => $question, 'answer' => $answer, 'text' => $remark], fn (string $word): bool => $word !== '');
+        $written[] = array_filter(
+            ['kind' => 'answer', 'question' => $question, 'answer' => $answer, 'text' => $remark],
+            fn (string $word): bool => $word !== '',
+        );
         $this->recordEntries->record($job, $by, $written, $once);
         $this->state($job, Call::TALKING);
     }
@@ -61,7 +74,13 @@ final readonly class HoldCall
     /** @param  array<string, string>  $details */
     public function end(Job $job, CallOutcome $outcome, array $details, ?Carbon $slot): void
     {
-        $job->call?->update(['state' => Call::ENDED, 'outcome' => $outcome, 'details' => $details, 'slot_at' => $slot, 'ended_at' => now()]);
+        $job->call?->update([
+            'state' => Call::ENDED,
+            'outcome' => $outcome,
+            'details' => $details,
+            'slot_at' => $slot,
+            'ended_at' => now(),
+        ]);
     }
 
     private function state(Job $job, string $state): void

@@ -22,8 +22,12 @@ final readonly class RecordEntries
     /** An entry that waited longer for the network is taken to be so many seconds old. */
     private const OLDEST = 86400;
 
-    public function __construct(private Catalogue $catalogue, private AssessJob $assessJob, private Loans $loans, private AfterEntries $after)
-    {
+    public function __construct(
+        private Catalogue $catalogue,
+        private AssessJob $assessJob,
+        private Loans $loans,
+        private AfterEntries $after,
+    ) {
     }
 
     /**
@@ -40,7 +44,13 @@ final readonly class RecordEntries
         $madeAt = now()->subSeconds(min(max(0, $age), self::OLDEST));
         DB::transaction(function () use ($job, $by, $written, $once, $reader, $madeAt): void {
             $job->holdForWriting();
-            if ($once !== null && Entry::query()->where('job_id', $job->id)->where('sent_once', "{$once}.0")->exists()) {
+            if (
+                $once !== null
+                && Entry::query()
+                    ->where('job_id', $job->id)
+                    ->where('sent_once', "{$once}.0")
+                    ->exists()
+            ) {
                 return;
             }
             $this->refuseOnClosed($job, $written);
@@ -87,7 +97,10 @@ final readonly class RecordEntries
     /** @param  list<array<string, mixed>>  $written */
     private function refuseOnClosed(Job $job, array $written): void
     {
-        if (array_diff(array_column($written, 'kind'), ['strike-out', 'note', 'collection']) !== [] && $this->assessJob->record($job)->closing() !== null) {
+        if (
+            array_diff(array_column($written, 'kind'), ['strike-out', 'note', 'collection']) !== []
+            && $this->assessJob->record($job)->closing() !== null
+        ) {
             throw CaseMistake::at('/kind', 'This job is closed. Strike its closing out to open it again.');
         }
     }
@@ -99,9 +112,16 @@ final readonly class RecordEntries
             return;
         }
         $struck = Entry::query()->where('job_id', $job->id)->where('number', $row['entry'])->first();
-        $already = Entry::query()->where('job_id', $job->id)->where('kind', 'strike-out')->where('body->entry', (int) $row['entry'])->exists();
+        $already = Entry::query()
+            ->where('job_id', $job->id)
+            ->where('kind', 'strike-out')
+            ->where('body->entry', (int) $row['entry'])
+            ->exists();
         if ($already || $struck?->kind === 'strike-out') {
-            throw CaseMistake::at('/entry', $already ? "Entry {$row['entry']} is struck out already." : 'A strike-out cannot be struck out; record it again instead.');
+            throw CaseMistake::at(
+                '/entry',
+                $already ? "Entry {$row['entry']} is struck out already." : 'A strike-out cannot be struck out; record it again instead.',
+            );
         }
     }
 }

@@ -27,8 +27,15 @@ final readonly class TakeInMachine
      * @param  array<string, mixed>  $agreed  with the owner
      * @param  ?Owner  $known   someone who was here before
      */
-    public function takeIn(User $by, array $owner, array $madeOf, array $reports, ?string $tag = null, array $agreed = [], ?Owner $known = null): Job
-    {
+    public function takeIn(
+        User $by,
+        array $owner,
+        array $madeOf,
+        array $reports,
+        ?string $tag = null,
+        array $agreed = [],
+        ?Owner $known = null,
+    ): Job {
         return DB::transaction(function () use ($by, $owner, $madeOf, $reports, $tag, $agreed, $known): Job {
             $job = $this->newJob->make($by, $known ?? Owner::query()->create($owner), $madeOf, now(), $tag);
             $job->update(['agreed' => $agreed, 'next_word_at' => PromiseNextWord::for(self::notBefore($reports))]);

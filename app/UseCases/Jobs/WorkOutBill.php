@@ -21,14 +21,23 @@ use Orthoscope\Core\Quote\Variant;
 /** What a job comes to, and what is to be asked of its owner for it. */
 final readonly class WorkOutBill
 {
-    public function __construct(private AssessJob $assessJob, private DecideJob $decide, private ComeBack $comeBack, private Catalogue $catalogue)
-    {
+    public function __construct(
+        private AssessJob $assessJob,
+        private DecideJob $decide,
+        private ComeBack $comeBack,
+        private Catalogue $catalogue,
+    ) {
     }
 
     public function of(Job $job): Charge
     {
         $record = $this->assessJob->record($job);
-        $bill = (new Bill($record, $this->assessJob->machine($job), $this->catalogue, $this->parts($record->all(Deed::class))))->workedOut();
+        $bill = (new Bill(
+            $record,
+            $this->assessJob->machine($job),
+            $this->catalogue,
+            $this->parts($record->all(Deed::class)),
+        ))->workedOut();
 
         return match (true) {
             $job->own !== null => Charge::ofOurOwn($bill),
@@ -56,6 +65,14 @@ final readonly class WorkOutBill
         $tags = array_values(array_filter(array_map(fn (Deed $deed): ?string => $deed->with?->tag, $deeds)));
         $condition = Order::query()->whereIn('tag', $tags)->pluck('condition', 'tag');
 
-        return Spare::query()->whereIn('tag', $tags)->get()->mapWithKeys(fn (Spare $spare): array => [$spare->tag => new FittedPart("{$spare->name} ({$spare->tag})", $spare->value, $condition[$spare->tag] ?? 'shelf')])->all();
+        return Spare::query()
+            ->whereIn('tag', $tags)
+            ->get()
+            ->mapWithKeys(
+                fn (Spare $spare): array => [
+                    $spare->tag => new FittedPart("{$spare->name} ({$spare->tag})", $spare->value, $condition[$spare->tag] ?? 'shelf'),
+                ],
+            )
+            ->all();
     }
 }

@@ -16,16 +16,20 @@ use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Catalogue\Catalogue;
 
 /**
- * Sends what is due, each at most once: a message is taken before it is sent, and what failed is tried again later and later. One that was taken
- * when the power went stays "sending": whether it went out nobody knows, so a person looks.
+ * Sends what is due, each at most once: a message is taken before it is sent, and what failed is tried again later and later. One that was
+ * taken when the power went stays "sending": whether it went out nobody knows, so a person looks.
  */
 final readonly class SendMessages
 {
     /** Minutes until the next try, by how many were made. After the last somebody rings. */
     private const AGAIN = [5, 30, 240];
 
-    public function __construct(private MessageGateway $gateway, private Catalogue $catalogue, private WriteToOwner $write, private WriteLetter $letters)
-    {
+    public function __construct(
+        private MessageGateway $gateway,
+        private Catalogue $catalogue,
+        private WriteToOwner $write,
+        private WriteLetter $letters,
+    ) {
     }
 
     /** @return array{sent: int, failed: int} */
@@ -34,7 +38,10 @@ final readonly class SendMessages
         $count = ['sent' => 0, 'failed' => 0];
         foreach (Message::query()->due()->orderBy('next_try_at')->limit($most)->get() as $message) {
             // Whoever changes the row first has it: a second worker finds nothing to change.
-            $mine = Message::query()->whereKey($message->id)->whereIn('state', ['waiting', 'failed'])->where('tries', $message->tries)
+            $mine = Message::query()
+                ->whereKey($message->id)
+                ->whereIn('state', ['waiting', 'failed'])
+                ->where('tries', $message->tries)
                 ->update(['tries' => $message->tries + 1, 'state' => 'sending']);
             if ($mine === 1) {
                 $count[$this->send($message->refresh()) ? 'sent' : 'failed']++;
@@ -48,10 +55,17 @@ final readonly class SendMessages
     {
         $message->load('job.machine.owner');
         try {
-            $this->gateway->send($message, Eml::of($message, $message->moment === 'ready' ? LetterPdf::of($message->job, $this->letters->of($message->job)) : null));
+            $this->gateway->send(
+                $message,
+                Eml::of($message, $message->moment === 'ready' ? LetterPdf::of($message->job, $this->letters->of($message->job)) : null),
+            );
         } catch (NotSent $reason) {
             $again = self::AGAIN[$message->tries - 1] ?? null;
-            $message->update(['state' => $again === null ? 'given-up' : 'failed', 'error' => $reason->getMessage(), 'next_try_at' => $again === null ? null : now()->addMinutes($again)]);
+            $message->update([
+                'state' => $again === null ? 'given-up' : 'failed',
+                'error' => $reason->getMessage(),
+                'next_try_at' => $again === null ? null : now()->addMinutes($again),
+            ]);
 
             return false;
         }
@@ -68,8 +82,14 @@ final readonly class SendMessages
     {
         $template = $this->catalogue->messages[$message->moment];
         $times = (int) $message->about + 1;
-        if ($template->everyDays !== null && $times < $template->most && Summary::query()->whereKey($message->job_id)->where('waits_for', JobState::Collect)->exists()) {
-            $this->write->of($message->job, $message->moment, about: (string) $times)?->update(['next_try_at' => now()->addDays($template->everyDays)]);
+        if (
+            $template->everyDays !== null
+            && $times < $template->most
+            && Summary::query()->whereKey($message->job_id)->where('waits_for', JobState::Collect)->exists()
+        ) {
+            $this->write
+                ->of($message->job, $message->moment, about: (string) $times)
+                ?->update(['next_try_at' => now()->addDays($template->everyDays)]);
         }
     }
 }

@@ -27,11 +27,22 @@ final readonly class SendQuote
             $this->takeBack($job);
 
             return Quote::query()->create([
-                'job_id' => $job->id, 'body' => $quote->toArray(), 'fingerprint' => $quote->fingerprint(), 'state' => 'out', 'token' => $address->token, 'token_hash' => $address->hash(),
-                'valid_until' => $quote->validUntil, 'user_id' => $by->id,
+                'job_id' => $job->id,
+                'body' => $quote->toArray(),
+                'fingerprint' => $quote->fingerprint(),
+                'state' => 'out',
+                'token' => $address->token,
+                'token_hash' => $address->hash(),
+                'valid_until' => $quote->validUntil,
+                'user_id' => $by->id,
             ]);
         });
-        $this->write->of($job, 'quote', ['link' => route('quote.show', $address->token), 'date' => $sent->valid_until->format('l j F')], (string) $sent->id);
+        $this->write->of(
+            $job,
+            'quote',
+            ['link' => route('quote.show', $address->token), 'date' => $sent->valid_until->format('l j F')],
+            (string) $sent->id,
+        );
         $this->assessJob->refresh($job);
 
         return $sent;

@@ -28,14 +28,26 @@ final readonly class WriteToOwner
             return null;
         }
         $template = $this->catalogue->messages[$moment];
-        $written = $template->write($facts + [
-            'name' => $owner->name, 'model' => $job->machine->model, 'tag' => $job->tag, 'shop' => (string) config('shop.name'), 'phone' => (string) config('shop.phone'),
-            'link' => route('owner.letter', $job->letter_token), 'date' => $job->next_word_at?->format('l j F, H:i') ?? 'tomorrow',
-        ]);
+        $written = $template->write(
+            $facts + [
+                'name' => $owner->name,
+                'model' => $job->machine->model,
+                'tag' => $job->tag,
+                'shop' => (string) config('shop.name'),
+                'phone' => (string) config('shop.phone'),
+                'link' => route('owner.letter', $job->letter_token),
+                'date' => $job->next_word_at?->format('l j F, H:i') ?? 'tomorrow',
+            ],
+        );
 
         $message = Message::query()->firstOrCreate(
             ['job_id' => $job->id, 'moment' => $moment, 'about' => $about],
-            [...$written, 'to' => $to, 'state' => $template->byHand ? 'held' : 'waiting', 'next_try_at' => $template->byHand ? null : self::at($template->afterDays)],
+            [
+                ...$written,
+                'to' => $to,
+                'state' => $template->byHand ? 'held' : 'waiting',
+                'next_try_at' => $template->byHand ? null : self::at($template->afterDays),
+            ],
         );
         // What nobody has sent yet says what is known now; what was dropped and is true again waits to be read again.
         if ($template->byHand && in_array($message->state, ['held', 'dropped'], true)) {
@@ -48,11 +60,19 @@ final readonly class WriteToOwner
     /** What waits to be said and is no longer true is not sent. */
     public function drop(Job $job, string ...$moments): void
     {
-        Message::query()->where('job_id', $job->id)->whereIn('moment', $moments)->whereIn('state', ['held', 'waiting', 'failed'])->update(['state' => 'dropped']);
+        Message::query()
+            ->where('job_id', $job->id)
+            ->whereIn('moment', $moments)
+            ->whereIn('state', ['held', 'waiting', 'failed'])
+            ->update(['state' => 'dropped']);
     }
 
     private static function at(int $days): Carbon
     {
-        return $days === 0 ? now() : now()->addDays($days)->setTime((int) config('shop.open_from') + 1, 0);
+        return $days === 0
+            ? now()
+            : now()
+                ->addDays($days)
+                ->setTime((int) config('shop.open_from') + 1, 0);
     }
 }

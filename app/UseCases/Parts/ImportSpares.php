@@ -30,6 +30,11 @@ final readonly class ImportSpares
         }
         $known = count($read->spares) - $added;
 
-        return ['sentence' => "{$added} added".($known > 0 ? ", {$known} were there already" : '').($read->mistakes === [] ? '.' : ', '.count($read->mistakes).' rows could not be read.'), 'mistakes' => array_slice($read->mistakes, 0, 100, true)];
+        return [
+            'sentence' => "{$added} added"
+                .($known > 0 ? ", {$known} were there already" : '')
+                .($read->mistakes === [] ? '.' : ', '.count($read->mistakes).' rows could not be read.'),
+            'mistakes' => array_slice($read->mistakes, 0, 100, true),
+        ];
     }
 }

@@ -39,15 +39,22 @@ final readonly class Loans
         if (($written['kind'] ?? '') === 'finding' && $this->catalogue->check((string) $written['check'])->host) {
             $written = $this->inHost($written);
         }
-        if (($written['kind'] ?? '') === 'act' && isset($written['with']['tag']) && ! in_array($written['with']['tag'], ['new', ''], true)) {
+        $fitted = ($written['kind'] ?? '') === 'act' ? $written['with']['tag'] ?? '' : '';
+        if (! in_array($fitted, ['new', ''], true)) {
             $spare = $this->find((string) $written['with']['tag'], '/with');
             $keeps = $this->book->notForSale($spare, $job);
             if ($keeps !== null && ! $by->can('lead')) {
-                throw CaseMistake::at('/with', "{$keeps} Lend it for a trial, and fit another; if it stays all the same, a lead records it.");
+                throw CaseMistake::at(
+                    '/with',
+                    "{$keeps} Lend it for a trial, and fit another; if it stays all the same, a lead records it.",
+                );
             }
             $this->lend($spare, $job, $by);
             $written['with']['trust'] = round($spare->trustNow(), 4);
-            Loan::query()->where('spare_id', $spare->id)->whereNull('back_at')->update(['back_at' => now(), 'result' => 'worked', 'words' => 'stays in the machine']);
+            Loan::query()
+                ->where('spare_id', $spare->id)
+                ->whereNull('back_at')
+                ->update(['back_at' => now(), 'result' => 'worked', 'words' => 'stays in the machine']);
             $this->book->move($spare, 'fitted', "fitted in {$job->tag}", $by, $job);
         }
 
@@ -65,11 +72,17 @@ final readonly class Loans
      */
     private function inHost(array $written): array
     {
-        $hosts = Spare::query()->where('kind', 'host')->whereIn('status', ['free', 'quarantined'])->orderBy('tag')->get()->keyBy('tag');
+        $hosts = Spare::query()
+            ->where('kind', 'host')
+            ->whereIn('status', ['free', 'quarantined'])
+            ->orderBy('tag')
+            ->get()
+            ->keyBy('tag');
         if ($hosts->isEmpty()) {
             return $written;
         }
-        $host = $hosts->get((string) ($written['host']['tag'] ?? '')) ?? throw CaseMistake::at('/host', 'Say in which machine it was tried: '.$hosts->keys()->implode(', ').'.');
+        $host = $hosts->get((string) ($written['host']['tag'] ?? ''))
+            ?? throw CaseMistake::at('/host', 'Say in which machine it was tried: '.$hosts->keys()->implode(', ').'.');
         if ($host->status !== 'free') {
             throw CaseMistake::at('/host', "{$host->tag} is in quarantine: {$host->reason}. Take another host.");
         }
@@ -80,23 +93,56 @@ final readonly class Loans
     /** @throws CaseMistake */
     public function lend(Spare $spare, Job $job, User $by): void
     {
-        $open = Loan::query()->with(['job', 'user'])->where('spare_id', $spare->id)->whereNull('back_at')->first();
+        $open = Loan::query()
+            ->with(['job', 'user'])
+            ->where('spare_id', $spare->id)
+            ->whereNull('back_at')
+            ->first();
         // What is in the machine is in the machine, also where it went into quarantine meanwhile: the record says what was.
         if ($open !== null && $open->job_id === $job->id) {
             return;
         }
         if ($spare->status !== 'free') {
-            throw CaseMistake::at('/setup/lent', "{$spare->tag} is ".Spare::STATUSES[$spare->status].($spare->reason === '' ? '' : ": {$spare->reason}").'. Take another.');
+            throw CaseMistake::at(
+                '/setup/lent',
+                "{$spare->tag} is "
+                    .Spare::STATUSES[$spare->status]
+                    .($spare->reason === '' ? '' : ": {$spare->reason}")
+                    .'. Take another.',
+            );
         }
         if ($spare->isReservedFrom($job)) {
-            throw CaseMistake::at('/setup/lent', "{$spare->tag} is reserved for {$spare->reservedFor?->tag} until {$spare->reserved_until?->format('j M')}. Take another, or ask.");
+            throw CaseMistake::at(
+                '/setup/lent',
+                "{$spare->tag} is reserved for {$spare->reservedFor?->tag} until {$spare->reserved_until?->format(
+                    'j M',
+                )}. Take another, or ask.",
+            );
         }
         try {
             $open === null || throw new UniqueConstraintViolationException('', '', [], new \RuntimeException('taken'));
-            DB::transaction(fn () => Loan::query()->create(['spare_id' => $spare->id, 'job_id' => $job->id, 'user_id' => $by->id, 'lent_at' => now(), 'due_at' => now()->addDays($this->catalogue->shelf->loanDays($spare->kind))]));
+            DB::transaction(
+                fn () => Loan::query()->create([
+                    'spare_id' => $spare->id,
+                    'job_id' => $job->id,
+                    'user_id' => $by->id,
+                    'lent_at' => now(),
+                    'due_at' => now()->addDays($this->catalogue->shelf->loanDays($spare->kind)),
+                ]),
+            );
         } catch (UniqueConstraintViolationException) {
-            $holder = $open ?? Loan::query()->with(['job', 'user'])->where('spare_id', $spare->id)->whereNull('back_at')->first();
-            throw CaseMistake::at('/setup/lent', "{$spare->tag} is lent to {$holder?->job->tag}; {$holder?->user->name} has it since {$holder?->lent_at->format('j M, H:i')}. Bring it back there first, or take another.");
+            $holder = $open
+                ?? Loan::query()
+                    ->with(['job', 'user'])
+                    ->where('spare_id', $spare->id)
+                    ->whereNull('back_at')
+                    ->first();
+            throw CaseMistake::at(
+                '/setup/lent',
+                "{$spare->tag} is lent to {$holder?->job->tag}; {$holder?->user->name} has it since {$holder?->lent_at->format(
+                    'j M, H:i',
+                )}. Bring it back there first, or take another.",
+            );
         }
     }
 
@@ -122,6 +168,7 @@ final readonly class Loans
 
     private function find(string $tag, string $path): Spare
     {
-        return Spare::query()->where('tag', $tag)->first() ?? throw CaseMistake::at($path, "There is no spare {$tag} on the shelf; scan its tag again.");
+        return Spare::query()->where('tag', $tag)->first()
+            ?? throw CaseMistake::at($path, "There is no spare {$tag} on the shelf; scan its tag again.");
     }
 }

@@ -28,8 +28,13 @@ final readonly class OrderParts
     /** @var list<string> facts a machine's platform is matched by; the others decide by the rules of the shelf */
     private const PLATFORM = ['memory', 'socket', 'form'];
 
-    public function __construct(private Supplier $supplier, private AssessJob $assessJob, private SpareBook $book, private WriteToOwner $write, private DecideJob $decideJob)
-    {
+    public function __construct(
+        private Supplier $supplier,
+        private AssessJob $assessJob,
+        private SpareBook $book,
+        private WriteToOwner $write,
+        private DecideJob $decideJob,
+    ) {
     }
 
     /**
@@ -40,19 +45,38 @@ final readonly class OrderParts
      */
     public function place(Job $job, User $by, string $part, string $offerId, ?string $heldFor = null, bool $again = false): Order
     {
-        $offer = $this->supplier->offer($offerId, $this->now()) ?? self::refuse('offer', 'Nobody offers this any more; load the page again.');
-        if ($part !== '' && (! $this->assessJob->machine($job)->has($part) || $this->assessJob->machine($job)->part($part)->kind->id !== $offer->kind)) {
+        $offer =
+            $this->supplier->offer($offerId, $this->now()) ?? self::refuse('offer', 'Nobody offers this any more; load the page again.');
+        if (
+            $part !== ''
+            && (! $this->assessJob->machine($job)->has($part) || $this->assessJob->machine($job)->part($part)->kind->id !== $offer->kind)
+        ) {
             self::refuse('part', 'This part does not go there; pick one of the same kind.');
         }
         if ($heldFor !== null && ! $this->assessJob->machine($job)->has($heldFor)) {
             self::refuse('held_for', 'This machine has no such part; pick one it has.');
         }
-        $same = Order::query()->where('job_id', $job->id)->where('kind', $offer->kind)->where('part', $part)->whereIn('state', ['held', 'ordered', 'arrived'])->first();
+        $same = Order::query()
+            ->where('job_id', $job->id)
+            ->where('kind', $offer->kind)
+            ->where('part', $part)
+            ->whereIn('state', ['held', 'ordered', 'arrived'])
+            ->first();
         if ($same !== null && ! $again) {
-            self::refuse('again', "{$same->tag}, {$same->name}, is ".Order::STATES[$same->state].' for this already. Tick "order another" if a second one is wanted.');
+            self::refuse(
+                'again',
+                "{$same->tag}, {$same->name}, is "
+                    .Order::STATES[$same->state]
+                    .' for this already. Tick "order another" if a second one is wanted.',
+            );
         }
-        $open = Order::query()->where('job_id', $job->id)->whereIn('state', ['held', 'ordered', 'arrived', 'fitted'])->sum('price');
-        $against = $job->own === null ? $this->decideJob->leave($job)->against((int) $open + $offer->price, (string) config('shop.currency')) : null;
+        $open = Order::query()
+            ->where('job_id', $job->id)
+            ->whereIn('state', ['held', 'ordered', 'arrived', 'fitted'])
+            ->sum('price');
+        $against = $job->own === null
+                ? $this->decideJob->leave($job)->against((int) $open + $offer->price, (string) config('shop.currency'))
+                : null;
         if ($against !== null && ! $by->can('lead')) {
             self::refuse('offer', $against);
         }
@@ -60,8 +84,19 @@ final readonly class OrderParts
             $job->holdForWriting();
 
             return Order::query()->create([
-                'tag' => 'O-'.(1000 + (int) Order::query()->max('id')), 'job_id' => $job->id, 'part' => $part, 'kind' => $offer->kind, 'offer' => $offer->id, 'supplier' => $offer->supplier, 'name' => $offer->name,
-                'condition' => $offer->condition, 'price' => $offer->price, 'facts' => $offer->facts, 'state' => 'held', 'held_for' => $heldFor, 'user_id' => $by->id,
+                'tag' => 'O-'.(1000 + (int) Order::query()->max('id')),
+                'job_id' => $job->id,
+                'part' => $part,
+                'kind' => $offer->kind,
+                'offer' => $offer->id,
+                'supplier' => $offer->supplier,
+                'name' => $offer->name,
+                'condition' => $offer->condition,
+                'price' => $offer->price,
+                'facts' => $offer->facts,
+                'state' => 'held',
+                'held_for' => $heldFor,
+                'user_id' => $by->id,
             ]);
         });
         $this->releaseHeld($job, $this->assessJob->assess($job));
@@ -89,16 +124,32 @@ final readonly class OrderParts
                 continue;
             }
             $days = $this->supplier->offer($order->offer, $this->now())->returnDays ?? 0;
-            $order->update(['state' => 'ordered', 'ordered_at' => now(), 'due_at' => $promise, 'return_until' => $promise->modify("+{$days} days"), 'words' => '']);
-            $this->write->of($job, 'waiting', ['what' => lcfirst($order->name), 'date' => $order->due_at?->format('l j F') ?? ''], $order->tag);
+            $order->update([
+                'state' => 'ordered',
+                'ordered_at' => now(),
+                'due_at' => $promise,
+                'return_until' => $promise->modify("+{$days} days"),
+                'words' => '',
+            ]);
+            $this->write->of(
+                $job,
+                'waiting',
+                ['what' => lcfirst($order->name), 'date' => $order->due_at?->format('l j F') ?? ''],
+                $order->tag,
+            );
         }
     }
 
     /** A closed job orders nothing more, and keeps no spare from the others. */
     public function letGo(Job $job): void
     {
-        Order::query()->where('job_id', $job->id)->where('state', 'held')->update(['state' => 'cancelled', 'words' => 'the job was closed']);
-        Spare::query()->where('reserved_for', $job->id)->update(['reserved_for' => null, 'reserved_until' => null]);
+        Order::query()
+            ->where('job_id', $job->id)
+            ->where('state', 'held')
+            ->update(['state' => 'cancelled', 'words' => 'the job was closed']);
+        Spare::query()
+            ->where('reserved_for', $job->id)
+            ->update(['reserved_for' => null, 'reserved_until' => null]);
     }
 
     /**
@@ -109,7 +160,10 @@ final readonly class OrderParts
     public function receive(Order $order, User $by, string $seen, string $words): void
     {
         DB::transaction(function () use ($order, $by, $seen, $words): void {
-            $taken = Order::query()->whereKey($order->id)->where('state', 'ordered')->update(['state' => $seen === 'fine' ? 'arrived' : $seen, 'arrived_at' => now(), 'words' => $words]);
+            $taken = Order::query()
+                ->whereKey($order->id)
+                ->where('state', 'ordered')
+                ->update(['state' => $seen === 'fine' ? 'arrived' : $seen, 'arrived_at' => now(), 'words' => $words]);
             if ($taken === 0) {
                 self::refuse('seen', "{$order->tag} is no longer on its way; load the page again.");
             }
@@ -117,16 +171,21 @@ final readonly class OrderParts
                 return;
             }
             $fits = array_intersect_key($order->facts, array_flip(self::PLATFORM));
-            $spare = $this->book->add(new NewSpare(
-                tag: $order->tag,
-                kind: $order->kind,
-                name: $order->name,
-                value: $order->price,
-                origin: $order->condition === 'new' ? 'new' : 'bought',
-                place: 'with the job',
-                fits: $fits,
-                facts: array_diff_key($order->facts, $fits),
-            ), $by, $order->job, $this->reservation($order->job));
+            $spare = $this->book->add(
+                new NewSpare(
+                    tag: $order->tag,
+                    kind: $order->kind,
+                    name: $order->name,
+                    value: $order->price,
+                    origin: $order->condition === 'new' ? 'new' : 'bought',
+                    place: 'with the job',
+                    fits: $fits,
+                    facts: array_diff_key($order->facts, $fits),
+                ),
+                $by,
+                $order->job,
+                $this->reservation($order->job),
+            );
             $order->update(['spare_id' => $spare->id]);
         });
         $order->job === null || $this->assessJob->refresh($order->job);
@@ -141,7 +200,9 @@ final readonly class OrderParts
     /** Name of the part that must be proved before a held order goes out. */
     public function heldFor(Order $order): string
     {
-        return $order->held_for === null || $order->job === null ? '' : $this->assessJob->machine($order->job)->part($order->held_for)->inSentence();
+        return $order->held_for === null || $order->job === null
+            ? ''
+            : $this->assessJob->machine($order->job)->part($order->held_for)->inSentence();
     }
 
     /** It was tried and does not work: it goes into quarantine, and the order says so. */
@@ -178,20 +239,31 @@ final readonly class OrderParts
     /** What became of a part off an order shows on the order too: fitted, or dead on arrival. */
     public function follow(Job $job): void
     {
-        foreach (Order::query()->with('spare')->where('job_id', $job->id)->whereIn('state', ['arrived', 'fitted'])->whereNotNull('spare_id')->get() as $order) {
+        foreach (
+            Order::query()
+                ->with('spare')
+                ->where('job_id', $job->id)
+                ->whereIn('state', ['arrived', 'fitted'])
+                ->whereNotNull('spare_id')
+                ->get() as $order
+        ) {
             $status = $order->spare?->status;
-            $order->update(['state' => match (true) {
-                $status === 'quarantined' || $status === 'retired' => 'dead',
-                $status === 'fitted' => 'fitted',
-                default => $order->state,
-            }]);
+            $order->update([
+                'state' => match (true) {
+                    $status === 'quarantined' || $status === 'retired' => 'dead',
+                    $status === 'fitted' => 'fitted',
+                    default => $order->state,
+                },
+            ]);
         }
     }
 
     /** @return array<string, mixed> for the job it came for, while that is open */
     private function reservation(?Job $job): array
     {
-        return $job === null || $this->assessJob->record($job)->closing() !== null ? [] : ['reserved_for' => $job->id, 'reserved_until' => now()->addDays(60)->toDateString()];
+        return $job === null || $this->assessJob->record($job)->closing() !== null
+            ? []
+            : ['reserved_for' => $job->id, 'reserved_until' => now()->addDays(60)->toDateString()];
     }
 
     private function now(): DateTimeImmutable

@@ -30,7 +30,12 @@ final readonly class SpareBook
     public function add(NewSpare $new, ?User $by, ?Job $from = null, array $reservation = []): Spare
     {
         $spare = DB::transaction(function () use ($new, $by, $from, $reservation): Spare {
-            $trust = Trust::of($new->kind, [SpareEvent::added($this->now(), $new->origin)], $this->catalogue->shelf, $this->deadOnArrival());
+            $trust = Trust::of(
+                $new->kind,
+                [SpareEvent::added($this->now(), $new->origin)],
+                $this->catalogue->shelf,
+                $this->deadOnArrival(),
+            );
             $spare = Spare::query()->create([...get_object_vars($new), ...$reservation, 'trust' => $trust->share, 'trust_at' => now()]);
             $this->write($spare, SpareEvent::ADDED, $new->origin, 0.0, 0.0, $trust->share, '', $by, $from);
 
@@ -42,15 +47,21 @@ final readonly class SpareBook
     }
 
     /**
-     * What a proof showed. One that passes frees from quarantine, unless it was made in a machine that may have harmed it: then it says nothing;
-     * one that fails puts into it.
+     * What a proof showed. One that passes frees from quarantine, unless it was made in a machine that may have harmed it: then it says
+     * nothing; one that fails puts into it.
      */
     public function prove(Spare $spare, string $proof, bool $passed, string $words, ?User $by, ?Job $job = null): void
     {
         $now = $this->now();
         $event = $passed ? SpareEvent::passed($now, $proof, $job->tag ?? '') : SpareEvent::failed($now, $proof, $job->tag ?? '');
         if ($passed && ! $this->quarantine($spare)->takes($event)) {
-            $this->move($spare, $spare->status, trim("{$words}; that says nothing of what this machine may have done to it", '; '), $by, $job);
+            $this->move(
+                $spare,
+                $spare->status,
+                trim("{$words}; that says nothing of what this machine may have done to it", '; '),
+                $by,
+                $job,
+            );
 
             return;
         }
@@ -86,7 +97,10 @@ final readonly class SpareBook
         $this->arrived->tell($spare);
     }
 
-    /** Whether its story keeps it apart, and what would end that. A hand put it there too: then only a proof that is not made by the way frees it. */
+    /**
+     * Whether its story keeps it apart, and what would end that. A hand put it there too: then only a proof that is not made by the way
+     * frees it.
+     */
     public function quarantine(Spare $spare): Quarantine
     {
         $events = [];
@@ -114,15 +128,23 @@ final readonly class SpareBook
         $free = Spare::query()->withProof($for)->where('kind', $spare->kind)->where('status', 'free')->get();
         $shelf = array_values($free->map(fn (Spare $one): CoreSpare => $one->core())->all());
 
-        return NotForSale::why($asked, $shelf, $this->catalogue->shelf->verifyBelow)?->words($asked, $this->catalogue->part($spare->kind)->name);
+        return NotForSale::why($asked, $shelf, $this->catalogue->shelf->verifyBelow)?->words(
+            $asked,
+            $this->catalogue->part($spare->kind)->name,
+        );
     }
 
     /** The shop's own rate of new parts that were dead on arrival. */
     public function deadOnArrival(): float
     {
         $new = Spare::query()->where('origin', 'new');
-        $proved = (clone $new)->whereHas('story', fn ($story) => $story->whereIn('kind', [SpareEvent::PASSED, SpareEvent::FAILED]))->count();
-        $dead = (clone $new)->whereHas('story', fn ($story) => $story->where('kind', SpareEvent::FAILED))->whereDoesntHave('story', fn ($story) => $story->where('kind', SpareEvent::PASSED))->count();
+        $proved = (clone $new)
+            ->whereHas('story', fn ($story) => $story->whereIn('kind', [SpareEvent::PASSED, SpareEvent::FAILED]))
+            ->count();
+        $dead = (clone $new)
+            ->whereHas('story', fn ($story) => $story->where('kind', SpareEvent::FAILED))
+            ->whereDoesntHave('story', fn ($story) => $story->where('kind', SpareEvent::PASSED))
+            ->count();
 
         return $this->catalogue->shelf->deadOnArrival($dead, $proved);
     }
@@ -137,9 +159,29 @@ final readonly class SpareBook
         });
     }
 
-    private function write(Spare $spare, string $kind, string $what, float $share, float $before, float $after, string $words, ?User $by, ?Job $job): void
-    {
-        SpareStory::query()->create(['spare_id' => $spare->id, 'kind' => $kind, 'what' => $what, 'share' => $share, 'trust_before' => $before, 'trust_after' => $after, 'words' => mb_substr($words, 0, 300), 'job_id' => $job?->id, 'user_id' => $by?->id, 'at' => now()]);
+    private function write(
+        Spare $spare,
+        string $kind,
+        string $what,
+        float $share,
+        float $before,
+        float $after,
+        string $words,
+        ?User $by,
+        ?Job $job,
+    ): void {
+        SpareStory::query()->create([
+            'spare_id' => $spare->id,
+            'kind' => $kind,
+            'what' => $what,
+            'share' => $share,
+            'trust_before' => $before,
+            'trust_after' => $after,
+            'words' => mb_substr($words, 0, 300),
+            'job_id' => $job?->id,
+            'user_id' => $by?->id,
+            'at' => now(),
+        ]);
         $this->foundBad->forget();
     }
 

@@ -31,7 +31,8 @@ final readonly class SupplierClaims
     }
 
     /**
-     * What is likeliest to go back: a part that came dead, else one of the machine that is confirmed at fault; as the form names it, empty if neither.
+     * What is likeliest to go back: a part that came dead, else one of the machine that is confirmed at fault; as the form names it,
+     * empty if neither.
      *
      * @param  list<Claimable>  $parts
      */
@@ -47,8 +48,16 @@ final readonly class SupplierClaims
     }
 
     /** @param  bool  $parcel it was damaged on its way: photographs are asked for, and the carrier's time limit runs */
-    public function open(Job $job, User $by, string $part, string $tag, string $to, string $reason, ?string $deadline, bool $parcel = false): SupplierClaim
-    {
+    public function open(
+        Job $job,
+        User $by,
+        string $part,
+        string $tag,
+        string $to,
+        string $reason,
+        ?string $deadline,
+        bool $parcel = false,
+    ): SupplierClaim {
         if ($parcel && ! $job->photos()->exists()) {
             throw ValidationException::withMessages(['parcel' => 'A carrier pays nothing without photographs: add them to the job first.']);
         }
@@ -57,13 +66,27 @@ final readonly class SupplierClaims
         }
         $running = SupplierClaim::query()->running()->where('job_id', $job->id)->where('part', $part)->where('part_tag', $tag)->first();
         if ($running !== null) {
-            throw ValidationException::withMessages(['part' => "Claim {$running->id} for this part is running already; go on with that one."]);
+            throw ValidationException::withMessages([
+                'part' => "Claim {$running->id} for this part is running already; go on with that one.",
+            ]);
         }
         $order = $tag === '' ? null : Order::query()->where('tag', $tag)->where('job_id', $job->id)->first();
 
         return SupplierClaim::query()->create([
-            'job_id' => $job->id, 'order_id' => $order?->id, 'part' => $part, 'part_tag' => $tag, 'to' => $order->supplier ?? $to, 'reason' => $reason, 'state' => 'open',
-            'deadline' => $deadline ?? ($parcel ? ($order->arrived_at ?? $job->arrived_at ?? now())->copy()->addDays(self::CARRIER_DAYS) : $order?->return_until), 'next_at' => now()->toDateString(), 'rounds' => [], 'user_id' => $by->id,
+            'job_id' => $job->id,
+            'order_id' => $order?->id,
+            'part' => $part,
+            'part_tag' => $tag,
+            'to' => $order->supplier ?? $to,
+            'reason' => $reason,
+            'state' => 'open',
+            'deadline' => $deadline
+                ?? ($parcel
+                    ? ($order->arrived_at ?? ($job->arrived_at ?? now()))->copy()->addDays(self::CARRIER_DAYS)
+                    : $order?->return_until),
+            'next_at' => now()->toDateString(),
+            'rounds' => [],
+            'user_id' => $by->id,
         ]);
     }
 
@@ -71,11 +94,22 @@ final readonly class SupplierClaims
     public function send(SupplierClaim $claim, string $condition, int $shipping): void
     {
         DB::transaction(function () use ($claim, $condition, $shipping): void {
-            $mine = SupplierClaim::query()->whereKey($claim->id)->where('state', 'open')->update(['state' => 'sent', 'next_at' => now()->addDays(self::ANSWER_DAYS)->toDateString()]);
+            $mine = SupplierClaim::query()
+                ->whereKey($claim->id)
+                ->where('state', 'open')
+                ->update(['state' => 'sent', 'next_at' => now()->addDays(self::ANSWER_DAYS)->toDateString()]);
             if ($mine === 0) {
                 throw ValidationException::withMessages(['condition' => 'This claim is not waiting to be sent; load the page again.']);
             }
-            $claim->refresh()->update(['shipping' => $claim->shipping + $shipping, 'rounds' => [...$claim->rounds, ['sent' => now()->toDateString(), 'condition' => $condition, 'answer' => null, 'words' => '', 'answered' => null]]]);
+            $claim
+                ->refresh()
+                ->update([
+                    'shipping' => $claim->shipping + $shipping,
+                    'rounds' => [
+                        ...$claim->rounds,
+                        ['sent' => now()->toDateString(), 'condition' => $condition, 'answer' => null, 'words' => '', 'answered' => null],
+                    ],
+                ]);
         });
     }
 
@@ -87,10 +121,18 @@ final readonly class SupplierClaims
         if ($claim->state !== 'sent' || $last < 0) {
             throw ValidationException::withMessages(['answer' => 'Nothing is with the supplier; load the page again.']);
         }
-        $answer ??= $claim->order === null ? 'no-fault-found' : $this->supplier->answer($claim->order->offer, $claim->order->tag, $last + 1, $rounds[$last]['condition'] !== '')->value;
+        $answer ??=
+            $claim->order === null
+                ? 'no-fault-found'
+                : $this->supplier->answer($claim->order->offer, $claim->order->tag, $last + 1, $rounds[$last]['condition'] !== '')->value;
         $rounds[$last] = [...$rounds[$last], 'answer' => $answer, 'words' => $words, 'answered' => now()->toDateString()];
         $settled = in_array($answer, ['replaced', 'refunded'], true);
-        $claim->update(['rounds' => $rounds, 'state' => $settled ? 'settled' : 'open', 'got' => $claim->got + ($answer === 'refunded' && $got === 0 ? (int) $claim->order?->price : $got), 'next_at' => $settled ? null : now()->addDays(2)->toDateString()]);
+        $claim->update([
+            'rounds' => $rounds,
+            'state' => $settled ? 'settled' : 'open',
+            'got' => $claim->got + ($answer === 'refunded' && $got === 0 ? (int) $claim->order?->price : $got),
+            'next_at' => $settled ? null : now()->addDays(2)->toDateString(),
+        ]);
 
         return $answer;
     }
@@ -102,7 +144,12 @@ final readonly class SupplierClaims
 
     public function evidence(SupplierClaim $claim): EvidencePack
     {
-        return EvidencePack::of($this->assessJob->assess($claim->job), $this->catalogue, $claim->part, $claim->part_tag === '' ? null : $claim->part_tag);
+        return EvidencePack::of(
+            $this->assessJob->assess($claim->job),
+            $this->catalogue,
+            $claim->part,
+            $claim->part_tag === '' ? null : $claim->part_tag,
+        );
     }
 
     /** Both benches side by side, and the condition to ask for; from the second "no fault found" on it leads. */

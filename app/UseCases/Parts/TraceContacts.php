@@ -27,10 +27,21 @@ final readonly class TraceContacts
     public function from(Job $job, Carbon $since): ContactTrace
     {
         // What is reached can only have been lent since then, or have been out at that time.
-        $meetings = Loan::query()->join('spares', 'spares.id', '=', 'loans.spare_id')->join('jobs', 'jobs.id', '=', 'loans.job_id')
+        $meetings = Loan::query()
+            ->join('spares', 'spares.id', '=', 'loans.spare_id')
+            ->join('jobs', 'jobs.id', '=', 'loans.job_id')
             ->where(fn ($query) => $query->whereNull('back_at')->orWhere('back_at', '>=', $since))
-            ->toBase()->get(['spares.tag as spare', 'jobs.tag as job', 'lent_at', 'back_at'])
-            ->map(fn (object $row): Meeting => new Meeting($row->spare, $row->job, new DateTimeImmutable($row->lent_at), $row->back_at === null ? null : new DateTimeImmutable($row->back_at)))->all();
+            ->toBase()
+            ->get(['spares.tag as spare', 'jobs.tag as job', 'lent_at', 'back_at'])
+            ->map(
+                fn (object $row): Meeting => new Meeting(
+                    $row->spare,
+                    $row->job,
+                    new DateTimeImmutable($row->lent_at),
+                    $row->back_at === null ? null : new DateTimeImmutable($row->back_at),
+                ),
+            )
+            ->all();
 
         return ContactTrace::from($job->tag, new DateTimeImmutable($since->toDateTimeString()), array_values($meetings));
     }
@@ -44,7 +55,12 @@ final readonly class TraceContacts
     /** @return array<string, float> spare => probability that it was ruined */
     public function ruined(ContactTrace $trace, float $harm): array
     {
-        return Exposure::ruined($trace, $harm, Spare::query()->whereIn('tag', array_keys($trace->spares))->pluck('kind', 'tag')->all(), $this->catalogue->shelf);
+        return Exposure::ruined(
+            $trace,
+            $harm,
+            Spare::query()->whereIn('tag', array_keys($trace->spares))->pluck('kind', 'tag')->all(),
+            $this->catalogue->shelf,
+        );
     }
 
     /** @return int spares put into quarantine */

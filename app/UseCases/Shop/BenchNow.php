@@ -24,13 +24,18 @@ final readonly class BenchNow
 
     public static function around(Job $job, ShopCodes $codes): self
     {
-        $taken = Claim::query()->with(['job', 'user'])->get()->keyBy('bench');
+        $taken = Claim::query()
+            ->with(['job', 'user'])
+            ->get()
+            ->keyBy('bench');
         $benches = [];
         for ($bench = 1; $bench <= (int) config('shop.benches'); $bench++) {
             $claim = $taken[$bench] ?? null;
             $benches[$bench] = $claim === null ? null : "{$claim->user->name} has {$claim->job->tag} there";
         }
-        $readings = $job->claim === null ? new Collection : Reading::query()->where('bench', $job->claim->bench)->orderByDesc('id')->get()->toBase();
+        $readings = $job->claim === null
+                ? new Collection
+                : Reading::query()->where('bench', $job->claim->bench)->orderByDesc('id')->get()->toBase();
 
         return new self($benches, $readings, $codes->book()->lamps(ShopCodes::namesOf($job)));
     }

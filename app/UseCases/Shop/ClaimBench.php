@@ -18,9 +18,13 @@ final class ClaimBench
     {
         DB::transaction(function () use ($job, $by, $bench): void {
             $job->holdForWriting();
-            $taken = Claim::query()->with(['job', 'user'])->find($bench);
+            $taken = Claim::query()
+                ->with(['job', 'user'])
+                ->find($bench);
             if ($taken !== null && $taken->job_id !== $job->id) {
-                throw ValidationException::withMessages(['bench' => "Bench {$bench} is taken: {$taken->user->name} has {$taken->job->tag} on it. Take another, or ask."]);
+                throw ValidationException::withMessages([
+                    'bench' => "Bench {$bench} is taken: {$taken->user->name} has {$taken->job->tag} on it. Take another, or ask.",
+                ]);
             }
             Claim::query()->where('job_id', $job->id)->delete();
             Claim::query()->create(['bench' => $bench, 'job_id' => $job->id, 'user_id' => $by->id, 'since' => now()]);

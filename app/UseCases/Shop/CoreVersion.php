@@ -16,7 +16,11 @@ final class CoreVersion
 
     private function read(): string
     {
-        $files = [...(glob(base_path('core/catalogue/*.yaml')) ?: []), ...(glob(base_path('core/src/*.php')) ?: []), ...(glob(base_path('core/src/*/*.php')) ?: [])];
+        $files = [
+            ...glob(base_path('core/catalogue/*.yaml')) ?: [],
+            ...glob(base_path('core/src/*.php')) ?: [],
+            ...glob(base_path('core/src/*/*.php')) ?: [],
+        ];
 
         return md5(implode('|', array_map(fn (string $file): string => $file.filemtime($file), $files)));
     }

@@ -26,9 +26,20 @@ final readonly class DueSoon
     public static function now(): self
     {
         return new self(
-            SupplierClaim::query()->due()->orderBy('deadline')->get(['id', 'next_at', 'deadline']),
-            Order::query()->lastDaysToReturn()->orderBy('return_until')->get(['id', 'tag', 'return_until']),
-            Job::query()->open()->whereNotNull('own')->whereBetween('own->return_until', [now()->toDateString(), now()->addDays(SupplierClaim::NEAR)->toDateString()])->orderBy('own->return_until')->get(),
+            SupplierClaim::query()
+                ->due()
+                ->orderBy('deadline')
+                ->get(['id', 'next_at', 'deadline']),
+            Order::query()
+                ->lastDaysToReturn()
+                ->orderBy('return_until')
+                ->get(['id', 'tag', 'return_until']),
+            Job::query()
+                ->open()
+                ->whereNotNull('own')
+                ->whereBetween('own->return_until', [now()->toDateString(), now()->addDays(SupplierClaim::NEAR)->toDateString()])
+                ->orderBy('own->return_until')
+                ->get(),
             Loan::query()->whereNull('back_at')->where('due_at', '<', now())->count(),
         );
     }

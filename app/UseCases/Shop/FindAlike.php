@@ -26,6 +26,20 @@ final class FindAlike
         }
         $stop = $catalogue->stopId($catalogue->reach($start->reached)->firstStop);
 
-        return AlikeBefore::of(array_map(strval(...), array_values(JobFacts::query()->where('model', $job->machine->model)->where('stop', $stop)->where('job_id', '<', $job->id)->orderByDesc('job_id')->limit(self::MOST)->pluck('cause_part')->all())));
+        return AlikeBefore::of(
+            array_map(
+                strval(...),
+                array_values(
+                    JobFacts::query()
+                        ->where('model', $job->machine->model)
+                        ->where('stop', $stop)
+                        ->where('job_id', '<', $job->id)
+                        ->orderByDesc('job_id')
+                        ->limit(self::MOST)
+                        ->pluck('cause_part')
+                        ->all(),
+                ),
+            ),
+        );
     }
 }

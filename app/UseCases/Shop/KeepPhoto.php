@@ -13,7 +13,9 @@ use Illuminate\Support\Str;
 use Intervention\Image\Exceptions\RuntimeException as Unreadable;
 use Intervention\Image\ImageManager;
 
-/** Keeps a photograph as a picture made anew, so that neither metadata nor anything hidden in the file is kept, with a small one beside it. */
+/**
+ * Keeps a photograph as a picture made anew, so that neither metadata nor anything hidden in the file is kept, with a small one beside it.
+ */
 final class KeepPhoto
 {
     /** Pixels of the longer side. Origin: judgement. */

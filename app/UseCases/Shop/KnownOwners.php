@@ -29,7 +29,8 @@ final class KnownOwners
     {
         $key = Owner::phoneKey($owner['phone']);
         $start = addcslashes(mb_substr($owner['name'], 0, 2), '%_\\');
-        $found = Owner::query()->where('id', '!=', $but->id ?? 0)
+        $found = Owner::query()
+            ->where('id', '!=', $but->id ?? 0)
             ->whereHas('machines.jobs', fn ($job) => $job->whereNotNull('arrived_at'))
             ->where(function ($query) use ($owner, $key, $start, $serial): void {
                 $query->whereRaw('0 = 1');
@@ -45,11 +46,18 @@ final class KnownOwners
                 if ($start !== '') {
                     $query->orWhereRaw("name like ? escape '\\'", ["{$start}%"]);
                 }
-            })->orderByDesc('id')->limit(500)->get();
+            })
+            ->orderByDesc('id')
+            ->limit(500)
+            ->get();
         $same = fn (Owner $known): bool => (strlen($key) >= self::DIGITS && $known->phone_key === $key)
             || ($owner['email'] !== '' && mb_strtolower($known->email) === mb_strtolower($owner['email']));
         $brought = $serial === '' ? [] : Machine::query()->where('made_of->platform->serial', $serial)->pluck('owner_id')->all();
-        $alike = $found->filter(fn (Owner $known): bool => $same($known) || in_array($known->id, $brought, true) || self::nearlyNamed($known->name, $owner['name']));
+        $alike = $found->filter(
+            fn (Owner $known): bool => $same($known)
+                || in_array($known->id, $brought, true)
+                || self::nearlyNamed($known->name, $owner['name']),
+        );
 
         return array_values($alike->sortBy(fn (Owner $known): int => $same($known) ? 0 : 1)->take(self::MOST)->all());
     }
@@ -61,18 +69,34 @@ final class KnownOwners
      */
     public static function line(Owner $owner): array
     {
-        $jobs = Job::query()->here()->whereHas('machine', fn ($machine) => $machine->where('owner_id', $owner->id))->with('machine')->orderByDesc('id')->limit(self::MOST)->get();
+        $jobs = Job::query()
+            ->here()
+            ->whereHas('machine', fn ($machine) => $machine->where('owner_id', $owner->id))
+            ->with('machine')
+            ->orderByDesc('id')
+            ->limit(self::MOST)
+            ->get();
 
         return [
-            'id' => $owner->id, 'name' => $owner->name, 'reach' => implode(', ', array_filter([$owner->phone, $owner->email])),
-            'jobs' => array_values($jobs->map(fn (Job $job): string => "{$job->tag}, {$job->machine->model}, came {$job->arrived_at?->format('j M Y')}".self::warranty($job))->all()),
+            'id' => $owner->id,
+            'name' => $owner->name,
+            'reach' => implode(', ', array_filter([$owner->phone, $owner->email])),
+            'jobs' => array_values(
+                $jobs
+                    ->map(
+                        fn (Job $job): string => "{$job->tag}, {$job->machine->model}, came {$job->arrived_at?->format('j M Y')}"
+                            .self::warranty($job),
+                    )
+                    ->all(),
+            ),
         ];
     }
 
     private static function warranty(Job $job): string
     {
         $closing = Entry::query()->where('job_id', $job->id)->where('kind', 'closing')->orderByDesc('number')->first();
-        $struck = $closing !== null && Entry::query()->where('job_id', $job->id)->where('kind', 'strike-out')->where('body->entry', $closing->number)->exists();
+        $struck = $closing !== null
+            && Entry::query()->where('job_id', $job->id)->where('kind', 'strike-out')->where('body->entry', $closing->number)->exists();
         $until = $closing === null || $struck ? null : $closing->made_at->copy()->addMonths((int) ($closing->body['warranty_months'] ?? 0));
 
         return match (true) {

@@ -21,7 +21,12 @@ final readonly class PlanDay
     /** @return Collection<int, Job> open jobs, those promised earliest first */
     public function jobs(int $most = 60): Collection
     {
-        return Job::query()->open()->with(['machine.owner', 'summary', 'claim.user'])->orderByRaw('next_word_at is null, next_word_at')->limit($most)->get();
+        return Job::query()
+            ->open()
+            ->with(['machine.owner', 'summary', 'claim.user'])
+            ->orderByRaw('next_word_at is null, next_word_at')
+            ->limit($most)
+            ->get();
     }
 
     /**
@@ -33,7 +38,12 @@ final readonly class PlanDay
     {
         $here = $jobs->filter(fn (Job $job): bool => ! $job->state()->isAwayFromBench());
 
-        return DayPlan::of(array_values($here->map($this->waiting(...))->all()), (int) config('shop.benches'), WhoIsIn::roster(), self::now());
+        return DayPlan::of(
+            array_values($here->map($this->waiting(...))->all()),
+            (int) config('shop.benches'),
+            WhoIsIn::roster(),
+            self::now(),
+        );
     }
 
     /**

@@ -14,7 +14,10 @@ final class PromiseNextWord
     /** The days it opens, in words. */
     public static function days(): string
     {
-        return implode(', ', array_map(fn (int $day): string => Carbon::parse('2026-11-22')->addDays($day)->isoFormat('ddd'), config('shop.open_days')));
+        return implode(
+            ', ',
+            array_map(fn (int $day): string => Carbon::parse('2026-11-22')->addDays($day)->isoFormat('ddd'), config('shop.open_days')),
+        );
     }
 
     /** The first full hour of tomorrow or later at which the shop is open: a visit to propose. */
@@ -35,8 +38,12 @@ final class PromiseNextWord
     /** Bench minutes of the machines that are in the shop already. */
     public static function minutesAhead(): int
     {
-        $waiting = Summary::query()->where('closed', false)->whereHas('job', fn ($job) => $job->whereNotNull('arrived_at'))
-            ->selectRaw('waits_for, count(*) as jobs')->groupBy('waits_for')->pluck('jobs', 'waits_for');
+        $waiting = Summary::query()
+            ->where('closed', false)
+            ->whereHas('job', fn ($job) => $job->whereNotNull('arrived_at'))
+            ->selectRaw('waits_for, count(*) as jobs')
+            ->groupBy('waits_for')
+            ->pluck('jobs', 'waits_for');
         $minutes = 0;
         foreach (config('shop.bench_minutes') as $waitsFor => $each) {
             $minutes += $each * (int) ($waiting[$waitsFor] ?? 0);

@@ -27,7 +27,9 @@ final class ShopBelief
     {
         $factors = $this->factorsFor($job->machine->model);
 
-        return $factors === [] ? $this->catalogue : $this->shifted[md5(serialize($factors))] ??= ShiftedCatalogue::of($this->catalogue, $factors);
+        return $factors === []
+            ? $this->catalogue
+            : ($this->shifted[md5(serialize($factors))] ??= ShiftedCatalogue::of($this->catalogue, $factors));
     }
 
     /** @return array<string, float> fault => factor */
@@ -58,7 +60,10 @@ final class ShopBelief
     {
         $factors = [];
         foreach ($this->catalogue->faults as $fault) {
-            if ($fault->id === $bulletin->fault || ($bulletin->fault === '' && $bulletin->part !== '' && $fault->part === $bulletin->part)) {
+            if (
+                $fault->id === $bulletin->fault
+                || ($bulletin->fault === '' && $bulletin->part !== '' && $fault->part === $bulletin->part)
+            ) {
                 $factors[$fault->id] = $bulletin->factor;
             }
         }

@@ -28,7 +28,17 @@ final readonly class ShopCodes
 
     public function own(): Codebook
     {
-        return new Codebook(array_values(Code::query()->orderBy('kind')->orderBy('for')->orderBy('id')->get()->map(fn (Code $code): CodeMeaning => $code->meaning())->all()));
+        return new Codebook(
+            array_values(
+                Code::query()
+                    ->orderBy('kind')
+                    ->orderBy('for')
+                    ->orderBy('id')
+                    ->get()
+                    ->map(fn (Code $code): CodeMeaning => $code->meaning())
+                    ->all(),
+            ),
+        );
     }
 
     /** Adds meanings; one for the same codes of the same model takes the place of the earlier. */
@@ -38,7 +48,13 @@ final readonly class ShopCodes
             foreach ($book->meanings as $meaning) {
                 Code::query()->updateOrCreate(
                     ['kind' => $meaning->kind->value, 'for' => $meaning->for, 'from' => $meaning->from, 'to' => $meaning->to],
-                    ['value' => $meaning->value, 'words' => $meaning->words, 'source' => $meaning->source, 'reliability' => $meaning->reliability, 'user_id' => $by->id],
+                    [
+                        'value' => $meaning->value,
+                        'words' => $meaning->words,
+                        'source' => $meaning->source,
+                        'reliability' => $meaning->reliability,
+                        'user_id' => $by->id,
+                    ],
                 );
             }
         });
@@ -49,7 +65,9 @@ final readonly class ShopCodes
     {
         $platform = $job->machine->made_of['platform'] ?? [];
 
-        return array_values(array_filter([$job->machine->model, (string) ($platform['firmware'] ?? ''), (string) ($platform['board'] ?? '')]));
+        return array_values(
+            array_filter([$job->machine->model, (string) ($platform['firmware'] ?? ''), (string) ($platform['board'] ?? '')]),
+        );
     }
 
     /**

@@ -16,7 +16,12 @@ final class TagMaker
     public function make(): string
     {
         do {
-            $tag = self::LETTERS[random_int(0, strlen(self::LETTERS) - 1)].random_int(2, 9).'-'.random_int(2, 9).random_int(2, 9).random_int(2, 9);
+            $tag = self::LETTERS[random_int(0, strlen(self::LETTERS) - 1)]
+                .random_int(2, 9)
+                .'-'
+                .random_int(2, 9)
+                .random_int(2, 9)
+                .random_int(2, 9);
         } while (Job::query()->where('tag', $tag)->exists());
 
         return $tag;

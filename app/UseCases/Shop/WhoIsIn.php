@@ -28,16 +28,41 @@ final class WhoIsIn
     /** @return Collection<int, Shift> shifts that go on or are to come, those that begin first first */
     public static function soon(): Collection
     {
-        return Shift::query()->with('user')->where('to_at', '>', now())->where('from_at', '<', now()->addDays(self::DAYS))->orderBy('from_at')->orderBy('id')->get();
+        return Shift::query()
+            ->with('user')
+            ->where('to_at', '>', now())
+            ->where('from_at', '<', now()->addDays(self::DAYS))
+            ->orderBy('from_at')
+            ->orderBy('id')
+            ->get();
     }
 
     public static function roster(): Roster
     {
-        $shifts = Shift::query()->with('user')->where('to_at', '>', now()->startOfDay())->where('from_at', '<', now()->addDays(self::DAYS))->get()
+        $shifts = Shift::query()
+            ->with('user')
+            ->where('to_at', '>', now()->startOfDay())
+            ->where('from_at', '<', now()->addDays(self::DAYS))
+            ->get()
             ->filter(fn (Shift $shift): bool => $shift->user->role->worksAtBench())
-            ->map(fn (Shift $shift): CoreShift => CoreShift::of($shift->user->name, $shift->from_at->toDateTimeImmutable(), $shift->to_at->toDateTimeImmutable()));
+            ->map(
+                fn (Shift $shift): CoreShift => CoreShift::of(
+                    $shift->user->name,
+                    $shift->from_at->toDateTimeImmutable(),
+                    $shift->to_at->toDateTimeImmutable(),
+                ),
+            );
 
-        return Roster::of(array_values($shifts->all()), self::hours(), min((int) config('shop.benches'), User::query()->whereIn('role', [Role::Technician->value, Role::Lead->value])->count()));
+        return Roster::of(
+            array_values($shifts->all()),
+            self::hours(),
+            min(
+                (int) config('shop.benches'),
+                User::query()
+                    ->whereIn('role', [Role::Technician->value, Role::Lead->value])
+                    ->count(),
+            ),
+        );
     }
 
     /** @throws UnusableShift */

@@ -13,7 +13,11 @@ use Illuminate\View\Component;
 /** An order with what can be done with it now. */
 final class OrderLine extends Component
 {
-    private const PARCELS = ['fine' => 'what was ordered', 'wrong' => 'something else', 'damaged' => 'what was ordered, but it was dropped'];
+    private const PARCELS = [
+        'fine' => 'what was ordered',
+        'wrong' => 'something else',
+        'damaged' => 'what was ordered, but it was dropped',
+    ];
 
     public function __construct(public Order $order, private readonly OrderParts $orders, public ?Job $job = null)
     {

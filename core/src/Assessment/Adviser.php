@@ -39,7 +39,14 @@ final class Adviser
         $narrow = $this->narrow($record);
         $wide = $this->wide($narrow, $record);
 
-        return Assessment::from($wide->replay ?? $narrow, Surprise::in($narrow, $wide, $record, $this->catalogue), $record, $this->shelf, $this->catalogue, $now);
+        return Assessment::from(
+            $wide->replay ?? $narrow,
+            Surprise::in($narrow, $wide, $record, $this->catalogue),
+            $record,
+            $this->shelf,
+            $this->catalogue,
+            $now,
+        );
     }
 
     /** The record gone through, and looked at widely if it surprises and if that is asked for. */
@@ -56,7 +63,8 @@ final class Adviser
      */
     public function doubts(Record $record, Finding $finding): bool
     {
-        return $this->catalogue->check($finding->check)->asks !== [] && $finding->checked === []
+        return $this->catalogue->check($finding->check)->asks !== []
+            && $finding->checked === []
             && $this->replay($record, widely: false)->expected($finding) < $this->catalogue->number('doubt_below');
     }
 
@@ -75,7 +83,13 @@ final class Adviser
     {
         $alone = match (true) {
             $this->alone !== null => $this->alone->and($record),
-            $this->kept !== null => SingleFaults::resume($this->kept->alone, $this->machine, $record, $this->catalogue, $this->candidates()),
+            $this->kept !== null => SingleFaults::resume(
+                $this->kept->alone,
+                $this->machine,
+                $record,
+                $this->catalogue,
+                $this->candidates(),
+            ),
             default => null,
         };
 
@@ -86,7 +100,9 @@ final class Adviser
     {
         $alone = $this->alone($record);
 
-        return Surprise::isThere($narrow, $record, $this->catalogue) ? WideLook::at($alone, $this->machine, $record, $this->catalogue, $this->candidates()) : null;
+        return Surprise::isThere($narrow, $record, $this->catalogue)
+            ? WideLook::at($alone, $this->machine, $record, $this->catalogue, $this->candidates())
+            : null;
     }
 
     /** Plain data to take up from later; null before anything was assessed */

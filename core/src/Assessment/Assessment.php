@@ -39,7 +39,8 @@ final readonly class Assessment
      * @param  array<string, PartStanding>  $standings by part, in the order of the chain
      * @param  list<FaultBelief>  $faults    likeliest first
      * @param  list<array{list<string>, float}>  $sets      names of faults held together, and probability, likeliest first
-     * @param  array<string, float>  $carriers probability that a part or anything that belongs to it is or was at fault, for parts that carry others
+     * @param  array<string, float>  $carriers probability that a part or anything that belongs to it is or was at fault, for parts that
+     *     carry others
      * @param  ?StopEstimate  $stop      where the last start stopped; null before the first
      * @param  float  $sound     probability that nothing is wrong now
      * @param  list<string>  $retrace
@@ -86,8 +87,12 @@ final readonly class Assessment
         $sound = $replay->sound();
 
         return new self(
-            $machine, $record, $standings,
-            self::faults($replay), self::sets($replay), self::carriers($replay),
+            $machine,
+            $record,
+            $standings,
+            self::faults($replay),
+            self::sets($replay),
+            self::carriers($replay),
             $stop,
             $surprise,
             $locks,
@@ -106,13 +111,23 @@ final readonly class Assessment
     public function suspects(): array
     {
         $replaced = array_filter(array_map(fn (PartStanding $s): ?PartStanding => $s->replaced, array_values($this->standings)));
-        $suspects = array_filter([...array_values($this->standings), ...$replaced], fn (PartStanding $s): bool => in_array($s->standing, [Standing::Suspect, Standing::Provisional, Standing::Condemned, Standing::Cured], true));
+        $suspects = array_filter(
+            [...array_values($this->standings), ...$replaced],
+            fn (PartStanding $s): bool => in_array(
+                $s->standing,
+                [Standing::Suspect, Standing::Provisional, Standing::Condemned, Standing::Cured],
+                true,
+            ),
+        );
         usort($suspects, fn (PartStanding $a, PartStanding $b): int => $b->probability <=> $a->probability);
 
         return $suspects;
     }
 
-    /** @return list<PartStanding> parts named as the cause: those confirmed at fault, put right since or not, or else the likeliest provisional or strong suspect */
+    /**
+     * @return list<PartStanding> parts named as the cause: those confirmed at fault, put right since or not, or else the likeliest
+     *     provisional or strong suspect
+     */
     public function causes(): array
     {
         $suspects = $this->suspects();
@@ -128,23 +143,33 @@ final readonly class Assessment
     /** Whether anything was tried or found that a cause can rest on: words, marks and a wet look name none. */
     public function hasEvidence(): bool
     {
-        return $this->record->all(Start::class) !== [] || array_filter($this->standings, fn (PartStanding $standing): bool => Grounds::only($standing->because, Ground::Seen) !== []) !== [];
+        return $this->record->all(Start::class) !== []
+            || array_filter($this->standings, fn (PartStanding $standing): bool => Grounds::only($standing->because, Ground::Seen) !== [])
+                !== [];
     }
 
     /** @return list<FaultBelief> faults of one part, likeliest first */
     public function faultsOf(string $part): array
     {
-        return array_values(array_filter($this->faults, fn (FaultBelief $fault): bool => $fault->part->id === $part && $fault->spare === null));
+        return array_values(
+            array_filter($this->faults, fn (FaultBelief $fault): bool => $fault->part->id === $part && $fault->spare === null),
+        );
     }
 
     private static function stop(Replay $replay, Record $record, Catalogue $catalogue): ?StopEstimate
     {
         $last = $record->lastStart();
 
-        return $last === null ? null : StopEstimate::of(
-            $replay->belief, $replay->model->modes, $replay->model->hazards($last->setUp, $replay->fitted),
-            $replay->model->cut($last->setUp), $catalogue->reach($last->reached), $catalogue->stageCount(),
-        );
+        return $last === null
+            ? null
+            : StopEstimate::of(
+                $replay->belief,
+                $replay->model->modes,
+                $replay->model->hazards($last->setUp, $replay->fitted),
+                $replay->model->cut($last->setUp),
+                $catalogue->reach($last->reached),
+                $catalogue->stageCount(),
+            );
     }
 
     /** @return list<FaultBelief> */
@@ -158,7 +183,13 @@ final readonly class Assessment
                 continue;
             }
             $mode = $replay->model->modes->all[$i];
-            $faults[] = new FaultBelief($mode->fault, $replay->model->machine->part($mode->part), $had[$group], $now[$group] ?? 0.0, $mode->spare);
+            $faults[] = new FaultBelief(
+                $mode->fault,
+                $replay->model->machine->part($mode->part),
+                $had[$group],
+                $now[$group] ?? 0.0,
+                $mode->spare,
+            );
         }
         usort($faults, fn (FaultBelief $a, FaultBelief $b): int => $b->probability <=> $a->probability);
 
@@ -207,6 +238,8 @@ final readonly class Assessment
     {
         $mode = $replay->model->modes->all[$m];
 
-        return $mode->spare === null ? $replay->model->machine->part($mode->part)->name.': '.$mode->fault->name : Mode::outsider($mode->spare).' bad';
+        return $mode->spare === null
+            ? $replay->model->machine->part($mode->part)->name.': '.$mode->fault->name
+            : Mode::outsider($mode->spare).' bad';
     }
 }

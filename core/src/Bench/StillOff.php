@@ -31,13 +31,17 @@ final readonly class StillOff
                     $off[$what.' '.mb_strtolower($item)] = new self($what, $item, 1);
                 }
             }
-            if (! $entry instanceof Tally) {
+            if (! ($entry instanceof Tally)) {
                 continue;
             }
             $tally = $entry;
             $key = $tally->what.' '.mb_strtolower($tally->item);
             $before = $off[$key] ?? new self($tally->what, $tally->item, 0);
-            $off[$key] = new self($tally->what, $before->item, max(0, $before->count + ($tally->way === Tally::OFF ? $tally->count : -$tally->count)));
+            $off[$key] = new self(
+                $tally->what,
+                $before->item,
+                max(0, $before->count + ($tally->way === Tally::OFF ? $tally->count : -$tally->count)),
+            );
         }
 
         return array_values(array_filter($off, fn (self $one): bool => $one->count > 0));

@@ -10,7 +10,12 @@ use DateTimeImmutable;
 final readonly class Timer
 {
     /** @param  int  $entry the entry it runs from */
-    public function __construct(public string $id, public string $name, public string $sentence, public int $entry, public DateTimeImmutable $until)
-    {
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $sentence,
+        public int $entry,
+        public DateTimeImmutable $until,
+    ) {
     }
 }

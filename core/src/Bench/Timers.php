@@ -28,10 +28,22 @@ final class Timers
         $timers = [];
         if ($last->reached !== 'nothing') {
             $seconds = (int) $catalogue->number('drain_s');
-            $timers[] = new Timer('drain', 'Drain', 'Lead out, button held, then wait before hands go in or anything is changed.', $last->number, $at->modify("+{$seconds} seconds"));
+            $timers[] = new Timer(
+                'drain',
+                'Drain',
+                'Lead out, button held, then wait before hands go in or anything is changed.',
+                $last->number,
+                $at->modify("+{$seconds} seconds"),
+            );
             if ($wantsCold) {
                 $minutes = (int) $catalogue->number('cold_minutes');
-                $timers[] = new Timer('cold', 'Cold', 'It must stand off till then before a start counts as cold.', $last->number, $at->modify("+{$minutes} minutes"));
+                $timers[] = new Timer(
+                    'cold',
+                    'Cold',
+                    'It must stand off till then before a start counts as cold.',
+                    $last->number,
+                    $at->modify("+{$minutes} minutes"),
+                );
             }
         }
 

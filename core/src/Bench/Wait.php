@@ -40,7 +40,10 @@ final readonly class Wait
         }
         foreach ($done ?? [] as $deed) {
             $acts[] = $deed->act;
-            if ($deed->act === 'replace' && array_filter($deed->on, fn (string $part): bool => in_array($machine->part($part)->kind->id, self::KINDS, true)) !== []) {
+            if (
+                $deed->act === 'replace'
+                && array_filter($deed->on, fn (string $part): bool => in_array($machine->part($part)->kind->id, self::KINDS, true)) !== []
+            ) {
                 return self::long('a part that memory is trained for is new', $catalogue);
             }
         }

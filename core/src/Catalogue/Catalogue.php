@@ -26,7 +26,27 @@ use Symfony\Component\Yaml\Yaml;
  */
 final class Catalogue
 {
-    private const FILES = ['stages', 'numbers', 'parts', 'faults', 'signs', 'checks', 'limits', 'acts', 'steps', 'locks', 'schools', 'questions', 'guides', 'codes', 'shelf', 'economy', 'proving', 'supplier', 'messages'];
+    private const FILES = [
+        'stages',
+        'numbers',
+        'parts',
+        'faults',
+        'signs',
+        'checks',
+        'limits',
+        'acts',
+        'steps',
+        'locks',
+        'schools',
+        'questions',
+        'guides',
+        'codes',
+        'shelf',
+        'economy',
+        'proving',
+        'supplier',
+        'messages',
+    ];
 
     /** @var list<string> stage ids in order */
     public readonly array $stageIds;
@@ -208,14 +228,20 @@ final class Catalogue
         $others = Row::of($this->files['numbers'], 'numbers.yaml');
         $changed = function (Row $row) use ($priors, $arises): array {
             $id = $row->text('id');
-            $new = array_filter(['prior' => $priors[$id] ?? null, 'arises' => $arises[$id] ?? null], fn (?float $number): bool => $number !== null);
+            $new = array_filter(
+                ['prior' => $priors[$id] ?? null, 'arises' => $arises[$id] ?? null],
+                fn (?float $number): bool => $number !== null,
+            );
 
             return $new + $row->all();
         };
 
+        $changedNumbers = array_map(fn (float $value): array => ['value' => $value], $numbers);
+
         return $this->with([
             'faults' => ['faults' => array_map($changed, $faults->rows('faults'))] + $faults->all(),
-            'numbers' => ['numbers' => array_map(fn (float $value): array => ['value' => $value], $numbers) + $others->row('numbers')->all()] + $others->all(),
+            'numbers' => ['numbers' => $changedNumbers + $others->row('numbers')->all()]
+                + $others->all(),
         ]);
     }
 

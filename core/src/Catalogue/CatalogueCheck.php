@@ -61,7 +61,12 @@ final class CatalogueCheck
             $where = "proving {$item->id}";
             if ($item->check !== null) {
                 $this->known($item->check, array_keys($this->catalogue->checks), $where, 'look or reading');
-                $this->known((string) $item->pass, array_column($this->catalogue->checks[$item->check]->results ?? [], 'id'), $where, 'result');
+                $this->known(
+                    (string) $item->pass,
+                    array_column($this->catalogue->checks[$item->check]->results ?? [], 'id'),
+                    $where,
+                    'result',
+                );
             }
             foreach ($item->when as $when) {
                 [$word, $of] = [...explode(':', $when, 2), ''];
@@ -196,7 +201,9 @@ final class CatalogueCheck
                 'act' => $this->known((string) $step->act, array_keys($this->catalogue->acts), $where, 'act'),
                 default => null,
             };
-            foreach ([...$step->on, ...array_filter([$step->each], fn (?string $each): bool => $each !== null && $each !== 'swapped')] as $kind) {
+            foreach (
+                [...$step->on, ...array_filter([$step->each], fn (?string $each): bool => $each !== null && $each !== 'swapped')] as $kind
+            ) {
                 $this->known($kind, array_keys($this->catalogue->parts), $where, 'kind of part');
             }
         }
@@ -261,7 +268,13 @@ final class CatalogueCheck
         if (! $question->ofAStart && ($answer->reached !== null || $answer->signs !== [])) {
             $this->mistakes[] = ucfirst($where).' tells of a start, and the question has no set-up.';
         }
-        foreach ([[$answer->reached, $this->catalogue->reaches, 'outcome of a start'], [$answer->event, $this->catalogue->events, 'event'], [$answer->mark, $this->catalogue->marks, 'mark']] as [$word, $known, $what]) {
+        foreach (
+            [
+                [$answer->reached, $this->catalogue->reaches, 'outcome of a start'],
+                [$answer->event, $this->catalogue->events, 'event'],
+                [$answer->mark, $this->catalogue->marks, 'mark'],
+            ] as [$word, $known, $what]
+        ) {
             if ($word !== null) {
                 $this->known($word, array_keys($known), $where, $what);
             }
@@ -277,7 +290,12 @@ final class CatalogueCheck
         }
         if ($answer->found !== null) {
             $this->known($answer->found[0], array_keys($this->catalogue->checks), $where, 'check');
-            $this->known($answer->found[1], array_column($this->catalogue->checks[$answer->found[0]]->results ?? [], 'id'), $where, 'result');
+            $this->known(
+                $answer->found[1],
+                array_column($this->catalogue->checks[$answer->found[0]]->results ?? [], 'id'),
+                $where,
+                'result',
+            );
         }
     }
 

@@ -13,8 +13,13 @@ final readonly class Event
      * @param  array<string, float>  $factors fault => factor on its prior
      * @param  ?string  $sameAs another event or mark that says the same: both count once
      */
-    public function __construct(public string $id, public string $name, public string $plain, public array $factors, public ?string $sameAs = null)
-    {
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $plain,
+        public array $factors,
+        public ?string $sameAs = null,
+    ) {
     }
 
     public static function fromRow(Row $row): self

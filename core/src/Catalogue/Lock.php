@@ -10,7 +10,9 @@ use Orthoscope\Core\Plain\Row;
 final readonly class Lock
 {
     /**
-     * @param  string  $blocks  "power", "own-supply" (what puts mains on its own supply in a machine), "supply" (the same and the tester), "lend" (a spare dearer than a supply test), "pins" (a processor into the socket), "login" (beyond the log-in screen) or "all"
+     * @param  string  $blocks  "power", "own-supply" (what puts mains on its own supply in a machine), "supply" (the same and the
+     *     tester), "lend" (a spare dearer than a supply test), "pins" (a processor into the socket), "login" (beyond the log-in screen) or
+     *     "all"
      * @param  list<string>  $raised  "always", "mark:ID", "CHECK:RESULT", "act:ACT", "act:ACT:KIND" or "begun:ACT"
      * @param  list<string>  $cleared the same words, or "start:STAGE" for a start that passed that stage
      * @param  ?int  $hours   it ends by itself this long after it was raised
@@ -68,6 +70,16 @@ final readonly class Lock
             };
         }
 
-        return [...array_map(fn (string $check, array $shown): string => "{$check} (".implode(' / ', array_slice($shown, 0, 2)).(count($shown) > 2 ? ' …' : '').')', array_keys($results), $results), ...$words];
+        return [
+            ...array_map(
+                fn (string $check, array $shown): string => "{$check} ("
+                    .implode(' / ', array_slice($shown, 0, 2))
+                    .(count($shown) > 2 ? ' …' : '')
+                    .')',
+                array_keys($results),
+                $results,
+            ),
+            ...$words,
+        ];
     }
 }

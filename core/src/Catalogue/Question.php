@@ -82,7 +82,13 @@ final readonly class Question
     /** The meaning of an answer; null for one that tells nothing. */
     public function answer(string $id): ?QuestionAnswer
     {
-        return $this->answers[$id] ?? (in_array($id, self::tellNothing(), true) ? null : throw CatalogueMistake::unknown("answer to {$this->id}", $id, [...array_map(strval(...), array_keys($this->answers)), ...self::tellNothing()]));
+        return $this->answers[$id]
+            ?? (in_array($id, self::tellNothing(), true)
+                ? null
+                : throw CatalogueMistake::unknown("answer to {$this->id}", $id, [
+                    ...array_map(strval(...), array_keys($this->answers)),
+                    ...self::tellNothing(),
+                ]));
     }
 
     /** An answer in words. */

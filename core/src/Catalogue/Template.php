@@ -16,8 +16,16 @@ final readonly class Template
      * @param  int  $most      how many times in all
      * @param  bool  $byHand    it leaves only once a person has read it and pressed send
      */
-    public function __construct(public string $id, public string $moment, public string $subject, public string $text, public int $afterDays, public ?int $everyDays, public int $most, public bool $byHand = false)
-    {
+    public function __construct(
+        public string $id,
+        public string $moment,
+        public string $subject,
+        public string $text,
+        public int $afterDays,
+        public ?int $everyDays,
+        public int $most,
+        public bool $byHand = false,
+    ) {
     }
 
     public static function fromRow(Row $row): self
@@ -43,7 +51,11 @@ final readonly class Template
     {
         $fill = function (string $words) use ($facts): string {
             // A fact is one line, whatever was typed for a name or a model.
-            $filled = (string) preg_replace_callback('/\{(\w+)\}/', fn (array $found): string => (string) preg_replace('/\s+/u', ' ', $facts[$found[1]] ?? ''), $words);
+            $filled = (string) preg_replace_callback(
+                '/\{(\w+)\}/',
+                fn (array $found): string => (string) preg_replace('/\s+/u', ' ', $facts[$found[1]] ?? ''),
+                $words,
+            );
 
             return trim((string) preg_replace(['/ {2,}/', '/ +\n/'], [' ', "\n"], $filled));
         };

@@ -22,10 +22,17 @@ final readonly class Machine
      * @param  array<string, string>  $slots stick id => slot id
      * @param  array<string, bool>  $facts see FACTS
      * @param  array<string, string>  $platform what spares must match, such as "memory" => "DDR4" or "socket"
-     * @param  array<string, array<string, array<string, float>>>  $boardSigns sign channel => stage not reached => value => share, where this board differs from others
+     * @param  array<string, array<string, array<string, float>>>  $boardSigns sign channel => stage not reached => value => share,
+     *     where this board differs from others
      */
-    private function __construct(public string $model, public array $parts, public array $slots, public array $facts, public array $platform, public array $boardSigns)
-    {
+    private function __construct(
+        public string $model,
+        public array $parts,
+        public array $slots,
+        public array $facts,
+        public array $platform,
+        public array $boardSigns,
+    ) {
         $byKind = [];
         foreach ($parts as $part) {
             $byKind[$part->kind->id][] = $part;
@@ -59,8 +66,16 @@ final readonly class Machine
             throw MachineMistake::noPictureSource();
         }
         $placed = self::placeSticks($sticks, $slots);
-        $parts = self::partsOf($catalogue, self::counts($given, count($slots), count($sticks), $hasCard), $slots, $given->textByName('names', []));
-        $platform = array_filter(($given->rowOrNull('platform') ?? Row::of([], $given->where))->facts(), fn (string $fact): bool => $fact !== '');
+        $parts = self::partsOf(
+            $catalogue,
+            self::counts($given, count($slots), count($sticks), $hasCard),
+            $slots,
+            $given->textByName('names', []),
+        );
+        $platform = array_filter(
+            ($given->rowOrNull('platform') ?? Row::of([], $given->where))->facts(),
+            fn (string $fact): bool => $fact !== '',
+        );
 
         return new self($given->text('model', ''), $parts, $placed, $facts, $platform, self::boardSigns($given, $catalogue));
     }
@@ -71,10 +86,18 @@ final readonly class Machine
         $drives = $given->whole('drives', 1);
 
         return [
-            'stick' => $sticks, 'slot' => $slots, 'drive' => $drives,
-            'card' => (int) $card, 'card-slot' => (int) $card, 'card-plug' => (int) ($card && $given->isSet('card_plug', true)),
-            'output' => (int) $card, 'drive-lead' => min(1, $drives), 'drive-port' => min(1, $drives), 'system' => min(1, $drives),
-            'kit' => (int) ($sticks > 1), 'add-in' => (int) $given->isSet('add_in'),
+            'stick' => $sticks,
+            'slot' => $slots,
+            'drive' => $drives,
+            'card' => (int) $card,
+            'card-slot' => (int) $card,
+            'card-plug' => (int) ($card && $given->isSet('card_plug', true)),
+            'output' => (int) $card,
+            'drive-lead' => min(1, $drives),
+            'drive-port' => min(1, $drives),
+            'system' => min(1, $drives),
+            'kit' => (int) ($sticks > 1),
+            'add-in' => (int) $given->isSet('add_in'),
         ];
     }
 
@@ -105,7 +128,8 @@ final readonly class Machine
 
     public function part(string $id): Part
     {
-        return $this->parts[$id] ?? throw MachineMistake::because(UnknownWord::sentence('part of this machine', $id, array_keys($this->parts)));
+        return $this->parts[$id]
+            ?? throw MachineMistake::because(UnknownWord::sentence('part of this machine', $id, array_keys($this->parts)));
     }
 
     public function has(string $id): bool
@@ -132,7 +156,7 @@ final readonly class Machine
     /** The slot a stick sits in under a set-up, or null while it is out. */
     public function slotOf(string $stick, SetUp $setUp): ?string
     {
-        return $setUp->isOut($stick) ? null : ($setUp->moved[$stick] ?? $this->slots[$stick] ?? null);
+        return $setUp->isOut($stick) ? null : $setUp->moved[$stick] ?? ($this->slots[$stick] ?? null);
     }
 
     /** The memory channel of a slot: the letter its label begins with. */
@@ -182,10 +206,10 @@ final readonly class Machine
         $labels = [];
         for ($i = 1; $i <= $count; $i++) {
             match (true) {
-                $kind === 'slot' => $labels["slot-{$slots[$i - 1]}"] = $slots[$i - 1],
-                $kind === 'stick' => $labels["stick-{$i}"] = (string) $i,
-                $kind === 'drive' && $count > 1 => $labels["drive-{$i}"] = (string) $i,
-                default => $labels[$kind] = '',
+                $kind === 'slot' => ($labels["slot-{$slots[$i - 1]}"] = $slots[$i - 1]),
+                $kind === 'stick' => ($labels["stick-{$i}"] = (string) $i),
+                $kind === 'drive' && $count > 1 => ($labels["drive-{$i}"] = (string) $i),
+                default => ($labels[$kind] = ''),
             };
         }
 

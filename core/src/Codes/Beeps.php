@@ -19,11 +19,17 @@ final class Beeps
         $text = mb_strtolower(trim($typed));
         $endless = preg_match('/\*$|without end|repeat|endless/u', $text) === 1;
         $text = (string) preg_replace('/\*$|without end|repeating|repeated|repeats|endless/u', '', $text);
-        $text = (string) preg_replace_callback('/(\d{1,2})\s*(long|short|l|s)(?![a-z])/u', fn (array $m): string => str_repeat(' '.$m[2][0], min(self::MOST + 1, (int) $m[1])), $text);
+        $text = (string) preg_replace_callback(
+            '/(\d{1,2})\s*(long|short|l|s)(?![a-z])/u',
+            fn (array $m): string => str_repeat(' '.$m[2][0], min(self::MOST + 1, (int) $m[1])),
+            $text,
+        );
         $text = str_replace(['long', 'short', '–', '—', '-', '·', '.'], ['l', 's', 'l', 'l', 'l', 's', 's'], $text);
         $text = (string) preg_replace('/[\s,+]+|\band\b|\bthen\b/u', '', $text);
 
-        return preg_match('/^[ls]{1,'.self::MOST.'}$/', $text) === 1 ? $text.($endless ? '*' : '') : throw UnreadableCode::beeps($typed);
+        return preg_match('/^[ls]{1,'.self::MOST.'}$/', $text) === 1
+            ? $text.($endless ? '*' : '')
+            : throw UnreadableCode::beeps($typed);
     }
 
     /** The same in words: "1 long, 2 short". */

@@ -49,6 +49,11 @@ final readonly class Codebook
     {
         $of = array_map(mb_strtolower(...), $of);
 
-        return array_values(array_filter($this->meanings, fn (CodeMeaning $meaning): bool => $meaning->kind === CodeKind::Lamp && in_array($meaning->for, $of, true)));
+        return array_values(
+            array_filter(
+                $this->meanings,
+                fn (CodeMeaning $meaning): bool => $meaning->kind === CodeKind::Lamp && in_array($meaning->for, $of, true),
+            ),
+        );
     }
 }

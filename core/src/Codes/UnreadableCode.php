@@ -16,7 +16,9 @@ final class UnreadableCode extends InvalidArgumentException
 
     public static function beeps(string $typed): self
     {
-        return new self("\"{$typed}\" cannot be read as beeps; type l for a long one and s for a short one, such as lss, or \"1 long 2 short\".");
+        return new self(
+            "\"{$typed}\" cannot be read as beeps; type l for a long one and s for a short one, such as lss, or \"1 long 2 short\".",
+        );
     }
 
     public static function lamp(string $typed): self

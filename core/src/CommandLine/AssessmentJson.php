@@ -28,15 +28,51 @@ final class AssessmentJson
             'stops_before' => $assessment->stop === null ? null : $catalogue->stopId($assessment->stop->likeliest()),
             'sound' => round($assessment->sound, 4),
             'parts' => array_map(self::part(...), array_values($assessment->standings)),
-            'faults' => array_map(fn (FaultBelief $f): array => ['fault' => $f->fault->id, 'part' => $f->part->id, 'spare' => $f->spare, 'probability' => round($f->probability, 4), 'now' => round($f->now, 4)], $assessment->faults),
+            'faults' => array_map(
+                fn (FaultBelief $f): array => [
+                    'fault' => $f->fault->id,
+                    'part' => $f->part->id,
+                    'spare' => $f->spare,
+                    'probability' => round($f->probability, 4),
+                    'now' => round($f->now, 4),
+                ],
+                $assessment->faults,
+            ),
             'sets' => array_map(fn (array $set): array => ['faults' => $set[0], 'probability' => round($set[1], 4)], $assessment->sets),
-            'repairs' => array_map(fn (array $r): array => ['repair' => $r[0]->id(), 'name' => $r[0]->name(), 'probability' => round($r[1], 4), 'minutes_with_money' => round($r[0]->cost, 1)], array_slice($advice->repairs, 0, 12)),
-            'carriers' => array_map(fn (string $part, float $p): array => ['part' => $part, 'probability' => round($p, 4)], array_keys($assessment->carriers), $assessment->carriers),
-            'surprise' => ['level' => $assessment->surprise->level, 'entry' => $assessment->surprise->entry, 'changed_before' => $assessment->surprise->changed, 'why' => $assessment->surprise->why],
+            'repairs' => array_map(
+                fn (array $r): array => [
+                    'repair' => $r[0]->id(),
+                    'name' => $r[0]->name(),
+                    'probability' => round($r[1], 4),
+                    'minutes_with_money' => round($r[0]->cost, 1),
+                ],
+                array_slice($advice->repairs, 0, 12),
+            ),
+            'carriers' => array_map(
+                fn (string $part, float $p): array => ['part' => $part, 'probability' => round($p, 4)],
+                array_keys($assessment->carriers),
+                $assessment->carriers,
+            ),
+            'surprise' => [
+                'level' => $assessment->surprise->level,
+                'entry' => $assessment->surprise->entry,
+                'changed_before' => $assessment->surprise->changed,
+                'why' => $assessment->surprise->why,
+            ],
             'retrace' => $assessment->retrace,
             'next' => array_map(self::step(...), $advice->steps),
-            'stop' => ['say' => self::SAYS[$advice->state->value] ?? $advice->state->value, 'why' => $advice->why, 'repair' => $advice->repair?->id(), 'probability' => round($advice->repairProbability, 4), 'expected_minutes' => round($advice->remaining, 1)],
-            'proved' => ['outside' => $assessment->proof->outside, 'inside' => $assessment->proof->inside, 'owed' => $assessment->proof->owed],
+            'stop' => [
+                'say' => self::SAYS[$advice->state->value] ?? $advice->state->value,
+                'why' => $advice->why,
+                'repair' => $advice->repair?->id(),
+                'probability' => round($advice->repairProbability, 4),
+                'expected_minutes' => round($advice->remaining, 1),
+            ],
+            'proved' => [
+                'outside' => $assessment->proof->outside,
+                'inside' => $assessment->proof->inside,
+                'owed' => $assessment->proof->owed,
+            ],
         ];
     }
 
@@ -70,7 +106,17 @@ final class AssessmentJson
             'saves' => round($step->saves, 1),
             'expected_minutes_after' => round($step->after, 1),
             'needs' => $step->candidate->lacksSpare ? [...$step->candidate->step->needs, 'spare'] : $step->candidate->step->needs,
-            'outcomes' => array_map(fn (Outcome $o): array => ['result' => $o->result, 'signs' => $o->signs, 'words' => $o->words, 'probability' => round($o->probability, 4), 'meaning' => $o->meaning, 'parts' => array_map(fn (float $p): float => round($p, 4), array_filter($o->parts, fn (float $p): bool => $p >= 0.02))], $step->outcomes),
+            'outcomes' => array_map(
+                fn (Outcome $o): array => [
+                    'result' => $o->result,
+                    'signs' => $o->signs,
+                    'words' => $o->words,
+                    'probability' => round($o->probability, 4),
+                    'meaning' => $o->meaning,
+                    'parts' => array_map(fn (float $p): float => round($p, 4), array_filter($o->parts, fn (float $p): bool => $p >= 0.02)),
+                ],
+                $step->outcomes,
+            ),
             'locked_by' => array_map(fn (ActiveLock $lock): string => $lock->lock->id, $step->lockedBy),
             'caution' => $step->candidate->step->caution,
         ];

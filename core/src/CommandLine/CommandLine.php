@@ -28,29 +28,42 @@ use Symfony\Component\Console\Input\InputOption;
 final class CommandLine
 {
     private const USAGE = <<<'TEXT'
-        orthoscope diagnose FILE [--upto N] [--text]
-                                            what a case file supports: standings, faults, surprise, next steps
-        orthoscope explain FILE --part P    why a part stands where it stands, and how each entry moved it
-        orthoscope validate FILE            every mistake in a case file, by line
-        orthoscope vocabulary               all words a case file can use, as JSON
-        orthoscope check-catalogue          whether the catalogue holds together
-        orthoscope simulate --jobs N --seed S --policy all|planner|script|power-first|strip-first|screen-first|cheapest-first
-                 [--perturb F] [--doubles SHARE] [--world friendly|hard] [--workers N] [--json]
-                                            plays machines with hidden faults by each policy, and adds up what came of it
-        orthoscope calls [--callers N] [--seed S] --json
-                                            asks simulated callers in the planner's order and in a fixed one
-        orthoscope instrument NAME [--fault F] [--seed S]
-                                            what a simulated instrument shows, as a reading in JSON: supply-tester, code-card, meter, thermometer, bench-supply
-        orthoscope patterns [--years N] [--seed S] --json
-                                            how often the watch finds what is not there, and how soon a bad batch
-        orthoscope forecast [--jobs N] [--seed S] --json
-                                            how often forecasts of bench minutes held on simulated jobs
-        orthoscope bench [--records N] --json
-                                            how long belief and planning take, by number of entries
+    orthoscope diagnose FILE [--upto N] [--text]
+                                        what a case file supports: standings, faults, surprise, next steps
+    orthoscope explain FILE --part P    why a part stands where it stands, and how each entry moved it
+    orthoscope validate FILE            every mistake in a case file, by line
+    orthoscope vocabulary               all words a case file can use, as JSON
+    orthoscope check-catalogue          whether the catalogue holds together
+    orthoscope simulate --jobs N --seed S --policy all|planner|script|power-first|strip-first|screen-first|cheapest-first
+             [--perturb F] [--doubles SHARE] [--world friendly|hard] [--workers N] [--json]
+                                        plays machines with hidden faults by each policy, and adds up what came of it
+    orthoscope calls [--callers N] [--seed S] --json
+                                        asks simulated callers in the planner's order and in a fixed one
+    orthoscope instrument NAME [--fault F] [--seed S]
+                                        what a simulated instrument shows, as a reading in JSON:
+                                            supply-tester, code-card, meter, thermometer, bench-supply
+    orthoscope patterns [--years N] [--seed S] --json
+                                        how often the watch finds what is not there, and how soon a bad batch
+    orthoscope forecast [--jobs N] [--seed S] --json
+                                        how often forecasts of bench minutes held on simulated jobs
+    orthoscope bench [--records N] --json
+                                        how long belief and planning take, by number of entries
 
-        TEXT;
+    TEXT;
 
-    private const COMMANDS = ['diagnose', 'explain', 'validate', 'vocabulary', 'check-catalogue', 'simulate', 'calls', 'instrument', 'patterns', 'forecast', 'bench'];
+    private const COMMANDS = [
+        'diagnose',
+        'explain',
+        'validate',
+        'vocabulary',
+        'check-catalogue',
+        'simulate',
+        'calls',
+        'instrument',
+        'patterns',
+        'forecast',
+        'bench',
+    ];
 
     /**
      * @param  resource  $out
@@ -83,9 +96,27 @@ final class CommandLine
                 'simulate' => $this->simulate($input),
                 'calls' => $this->calls($input),
                 'instrument' => $this->instrument($input),
-                'patterns' => $this->say($this->json((new PatternsCommand(Catalogue::shipped(), self::whole($input, 'years', 1, 200), self::word($input, 'seed')))->figures())),
-                'forecast' => $this->say($this->json((new ForecastCommand(Catalogue::shipped(), self::whole($input, 'jobs', 1, 5000), self::word($input, 'seed')))->figures())),
-                default => $this->say($this->json((new BenchCommand(Catalogue::shipped(), self::whole($input, 'records', 1, 1000)))->figures())),
+                'patterns' => $this->say(
+                    $this->json(
+                        (new PatternsCommand(
+                            Catalogue::shipped(),
+                            self::whole($input, 'years', 1, 200),
+                            self::word($input, 'seed'),
+                        ))->figures(),
+                    ),
+                ),
+                'forecast' => $this->say(
+                    $this->json(
+                        (new ForecastCommand(
+                            Catalogue::shipped(),
+                            self::whole($input, 'jobs', 1, 5000),
+                            self::word($input, 'seed'),
+                        ))->figures(),
+                    ),
+                ),
+                default => $this->say(
+                    $this->json((new BenchCommand(Catalogue::shipped(), self::whole($input, 'records', 1, 1000)))->figures()),
+                ),
             };
         } catch (CaseMistake|CatalogueMistake|MachineMistake $mistake) {
             fwrite($this->err, $mistake->getMessage()."\n");
@@ -99,21 +130,39 @@ final class CommandLine
     private static function definition(string $command): InputDefinition
     {
         $file = new InputArgument('file', InputArgument::REQUIRED);
-        $value = fn (string $name, ?string $default = null): InputOption => new InputOption($name, null, InputOption::VALUE_REQUIRED, '', $default);
+        $value = fn (string $name, ?string $default = null): InputOption => new InputOption(
+            $name,
+            null,
+            InputOption::VALUE_REQUIRED,
+            '',
+            $default,
+        );
         $flag = fn (string $name): InputOption => new InputOption($name, null, InputOption::VALUE_NONE);
 
-        return new InputDefinition(match ($command) {
-            'diagnose' => [$file, $value('upto'), $flag('text')],
-            'explain' => [$file, $value('part')],
-            'validate' => [$file],
-            'simulate' => [$value('jobs', '100'), $value('seed', '1'), $value('policy', 'all'), $value('perturb', '1'), $value('doubles'), $value('world', Simulation::FRIENDLY), $value('workers', '1'), $value('slice'), $flag('json')],
-            'calls' => [$value('callers', '100'), $value('seed', '1'), $flag('json')],
-            'instrument' => [new InputArgument('name', InputArgument::REQUIRED), $value('fault', 'none'), $value('seed', '1')],
-            'patterns' => [$value('years', '10'), $value('seed', '1'), $flag('json')],
-            'forecast' => [$value('jobs', '20'), $value('seed', '1'), $flag('json')],
-            'bench' => [$value('records', '20'), $flag('json')],
-            default => [],
-        });
+        return new InputDefinition(
+            match ($command) {
+                'diagnose' => [$file, $value('upto'), $flag('text')],
+                'explain' => [$file, $value('part')],
+                'validate' => [$file],
+                'simulate' => [
+                    $value('jobs', '100'),
+                    $value('seed', '1'),
+                    $value('policy', 'all'),
+                    $value('perturb', '1'),
+                    $value('doubles'),
+                    $value('world', Simulation::FRIENDLY),
+                    $value('workers', '1'),
+                    $value('slice'),
+                    $flag('json'),
+                ],
+                'calls' => [$value('callers', '100'), $value('seed', '1'), $flag('json')],
+                'instrument' => [new InputArgument('name', InputArgument::REQUIRED), $value('fault', 'none'), $value('seed', '1')],
+                'patterns' => [$value('years', '10'), $value('seed', '1'), $flag('json')],
+                'forecast' => [$value('jobs', '20'), $value('seed', '1'), $flag('json')],
+                'bench' => [$value('records', '20'), $flag('json')],
+                default => [],
+            },
+        );
     }
 
     private function diagnose(ArgvInput $input): int
@@ -127,7 +176,11 @@ final class CommandLine
         $record = $upTo === null ? $case->record : $case->record->upTo((int) self::word($input, 'upto'));
         $assessment = Assessment::of($case->machine, $record, $case->shelf, $catalogue);
 
-        return $this->say($input->getOption('text') ? AssessmentText::of($assessment, $catalogue) : $this->json(AssessmentJson::of($assessment, $catalogue)));
+        return $this->say(
+            $input->getOption('text')
+                ? AssessmentText::of($assessment, $catalogue)
+                : $this->json(AssessmentJson::of($assessment, $catalogue)),
+        );
     }
 
     private function explain(ArgvInput $input): int
@@ -164,15 +217,22 @@ final class CommandLine
     private function simulate(ArgvInput $input): int
     {
         $catalogue = Catalogue::shipped();
-        $policies = $input->getOption('policy') === 'all' ? Simulation::policyNames($catalogue) : explode(',', self::word($input, 'policy'));
+        $policies =
+            $input->getOption('policy') === 'all' ? Simulation::policyNames($catalogue) : explode(',', self::word($input, 'policy'));
         foreach ($policies as $policy) {
             if (! in_array($policy, Simulation::policyNames($catalogue), true)) {
                 return $this->misuse(UnknownWord::sentence('policy', $policy, ['all', ...Simulation::policyNames($catalogue)]));
             }
         }
         $command = new SimulateCommand(
-            $catalogue, self::whole($input, 'jobs', 1, 100000), self::word($input, 'seed'), $policies, self::number($input, 'perturb'),
-            $input->getOption('doubles') === null ? null : self::number($input, 'doubles'), self::word($input, 'world'), self::whole($input, 'workers', 1, 64),
+            $catalogue,
+            self::whole($input, 'jobs', 1, 100000),
+            self::word($input, 'seed'),
+            $policies,
+            self::number($input, 'perturb'),
+            $input->getOption('doubles') === null ? null : self::number($input, 'doubles'),
+            self::word($input, 'world'),
+            self::whole($input, 'workers', 1, 64),
         );
         if ($input->getOption('slice') !== null) {
             [$worker, $workers] = [...explode('/', self::word($input, 'slice')), '1'];
@@ -189,16 +249,25 @@ final class CommandLine
         $callers = self::whole($input, 'callers', 1, 100000);
         $seed = self::word($input, 'seed');
 
-        return $this->say($this->json(['callers' => $callers, 'seed' => $seed, 'orders' => (new CallSimulation(Catalogue::shipped(), $seed))->figures($callers)]));
+        return $this->say(
+            $this->json([
+                'callers' => $callers,
+                'seed' => $seed,
+                'orders' => (new CallSimulation(Catalogue::shipped(), $seed))->figures($callers),
+            ]),
+        );
     }
 
     private function instrument(ArgvInput $input): int
     {
         $name = self::argument($input, 'name');
-        $instrument = Instrument::tryFrom($name) ?? throw new InvalidArgumentException(UnknownWord::sentence('instrument', $name, array_column(Instrument::cases(), 'value')));
+        $instrument = Instrument::tryFrom($name)
+            ?? throw new InvalidArgumentException(UnknownWord::sentence('instrument', $name, array_column(Instrument::cases(), 'value')));
         $fault = self::word($input, 'fault');
         if (! isset($instrument->faults()[$fault])) {
-            return $this->misuse("\"{$fault}\" is no fault of the {$name}; it plays ".implode(', ', array_keys($instrument->faults())).'.');
+            return $this->misuse(
+                "\"{$fault}\" is no fault of the {$name}; it plays ".implode(', ', array_keys($instrument->faults())).'.',
+            );
         }
 
         return $this->say($this->json($instrument->read($fault, Draw::from(self::word($input, 'seed')))->toArray()));

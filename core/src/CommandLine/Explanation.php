@@ -53,11 +53,16 @@ final class Explanation
     {
         $moves = $lines = [];
         foreach ($steps as $i => $step) {
-            $moves[$i] = array_sum(array_map(fn (Outcome $o): float => $o->probability * abs(($o->parts[$part->id] ?? 0.0) - $now), $step->outcomes));
+            $moves[$i] = array_sum(
+                array_map(fn (Outcome $o): float => $o->probability * abs(($o->parts[$part->id] ?? 0.0) - $now), $step->outcomes),
+            );
         }
         arsort($moves);
         foreach (array_keys(array_slice(array_filter($moves, fn (float $move): bool => $move > 0.01), 0, 3, true)) as $i) {
-            $outcomes = array_map(fn (Outcome $o): string => sprintf('%s: %.0f %%', $o->words, 100 * ($o->parts[$part->id] ?? 0.0)), $steps[$i]->outcomes);
+            $outcomes = array_map(
+                fn (Outcome $o): string => sprintf('%s: %.0f %%', $o->words, 100 * ($o->parts[$part->id] ?? 0.0)),
+                $steps[$i]->outcomes,
+            );
             $lines[] = "  {$steps[$i]->candidate->name()} ({$steps[$i]->minutes} min): ".implode(', ', $outcomes);
         }
 

@@ -18,11 +18,21 @@ final class FiguresText
         $lines = [
             $head.sprintf(', perturbed up to x%g, %g %% double faults', $figures->number('perturb'), 100 * $figures->number('doubles')),
             sprintf('Who knows what is wrong takes %.1f minutes.', $figures->row('bound')->number('minutes')),
-            sprintf('%-15s %7s %7s %7s  %-22s %-22s %s', 'policy', 'mean', 'median', '90th', 'sound, no wrong part', 'wrongly condemned', 'lent / harmed'),
+            sprintf(
+                '%-15s %7s %7s %7s  %-22s %-22s %s',
+                'policy',
+                'mean',
+                'median',
+                '90th',
+                'sound, no wrong part',
+                'wrongly condemned',
+                'lent / harmed',
+            ),
         ];
         foreach ($policies as $name => $policy) {
             $minutes = $policy->row('minutes');
-            $lines[] = sprintf('%-15s %7.1f %7.1f %7.1f', $name, $minutes->number('mean'), $minutes->number('median'), $minutes->number('p90'))
+            $lines[] =
+                sprintf('%-15s %7.1f %7.1f %7.1f', $name, $minutes->number('mean'), $minutes->number('median'), $minutes->number('p90'))
                 .sprintf('  %-22s %-22s', self::share($policy->row('sound_no_wrong_part')), self::share($policy->row('wrongly_condemned')))
                 .sprintf(' %d / %d', $policy->whole('parts_lent'), $policy->whole('parts_harmed'));
         }

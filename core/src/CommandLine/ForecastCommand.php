@@ -27,7 +27,12 @@ final readonly class ForecastCommand
         $by = [];
         for ($job = 0; $job < $this->jobs; $job++) {
             $policy = new WatchedPolicy(new PlannerPolicy);
-            Play::of($this->catalogue, $world->machine(Draw::from("{$this->seed} {$job} machine")), $policy, Draw::from("{$this->seed} {$job} lending"));
+            Play::of(
+                $this->catalogue,
+                $world->machine(Draw::from("{$this->seed} {$job} machine")),
+                $policy,
+                Draw::from("{$this->seed} {$job} lending"),
+            );
             foreach ($policy->against() as $moment) {
                 [$from, $to] = Forecast::minutes($moment['state']);
                 $in = $moment['left'] >= $from && $moment['left'] <= $to;
@@ -39,6 +44,12 @@ final readonly class ForecastCommand
         }
         ksort($by);
 
-        return ['jobs' => $this->jobs, 'seed' => $this->seed, 'moments' => $of, 'held' => $of === 0 ? 0.0 : $held / $of, 'by' => array_map(fn (array $one): array => ['held' => $one[0] / $one[1], 'of' => $one[1]], $by)];
+        return [
+            'jobs' => $this->jobs,
+            'seed' => $this->seed,
+            'moments' => $of,
+            'held' => $of === 0 ? 0.0 : $held / $of,
+            'by' => array_map(fn (array $one): array => ['held' => $one[0] / $one[1], 'of' => $one[1]], $by),
+        ];
     }
 }

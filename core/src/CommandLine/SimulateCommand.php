@@ -38,14 +38,21 @@ final readonly class SimulateCommand
     {
         $results = $this->workers === 1 ? $this->slice(0, 1) : $this->shared();
         $figures = [
-            'jobs' => $this->jobs, 'seed' => $this->seed, 'world' => $this->world, 'perturb' => $this->perturb,
+            'jobs' => $this->jobs,
+            'seed' => $this->seed,
+            'world' => $this->world,
+            'perturb' => $this->perturb,
             'doubles' => $this->doubles ?? $this->catalogue->number('double_share'),
             'policies' => array_map(Tally::of(...), $results),
             'bound' => ['minutes' => Tally::bound($results[array_key_first($results)])],
         ];
         foreach (array_diff(array_keys($results), ['planner']) as $other) {
             if (isset($results['planner'])) {
-                $figures['planner_against'][$other] = Tally::ratio($results['planner'], $results[$other], Draw::from("{$this->seed} {$other} resampled"));
+                $figures['planner_against'][$other] = Tally::ratio(
+                    $results['planner'],
+                    $results[$other],
+                    Draw::from("{$this->seed} {$other} resampled"),
+                );
             }
         }
 
@@ -76,9 +83,23 @@ final readonly class SimulateCommand
         $running = [];
         for ($worker = 0; $worker < $this->workers; $worker++) {
             $command = [
-                PHP_BINARY, ...self::COMPILED, dirname(__DIR__, 2).'/bin/orthoscope', 'simulate', '--jobs', (string) $this->jobs, '--seed', $this->seed,
-                '--policy', implode(',', $this->policies), '--perturb', (string) $this->perturb, '--world', $this->world,
-                '--slice', "{$worker}/{$this->workers}", ...($this->doubles === null ? [] : ['--doubles', (string) $this->doubles]),
+                PHP_BINARY,
+                ...self::COMPILED,
+                dirname(__DIR__, 2).'/bin/orthoscope',
+                'simulate',
+                '--jobs',
+                (string) $this->jobs,
+                '--seed',
+                $this->seed,
+                '--policy',
+                implode(',', $this->policies),
+                '--perturb',
+                (string) $this->perturb,
+                '--world',
+                $this->world,
+                '--slice',
+                "{$worker}/{$this->workers}",
+                ...$this->doubles === null ? [] : ['--doubles', (string) $this->doubles],
             ];
             $process = proc_open($command, [1 => ['pipe', 'w'], 2 => STDERR], $pipes);
             $running[] = [$process, $pipes[1]];

@@ -28,20 +28,84 @@ final class Vocabulary
     {
         return [
             'stages' => array_values($catalogue->stages),
-            'outcomes' => array_map(fn (Reach $r): array => ['id' => $r->id, 'name' => $r->name, 'plain' => $r->plain], array_values($catalogue->reaches)),
-            'parts' => array_map(fn (PartKind $p): array => ['id' => $p->id, 'name' => $p->name, 'plain' => $p->plain, 'stage' => $p->stage, 'link' => $p->link, 'can_be_lent' => $p->lendable], array_values($catalogue->parts)),
-            'faults' => array_map(fn (Fault $f): array => ['id' => $f->id, 'part' => $f->part, 'name' => $f->name, 'plain' => $f->plain, 'shows' => $f->shows, 'in_a_thousand' => $f->prior, 'cured_by' => $f->cures], array_values($catalogue->faults)),
-            'signs' => array_map(fn (SignChannel $s): array => ['id' => $s->id, 'name' => $s->name, 'plain' => $s->plain, 'needs' => $s->needs, 'values' => $s->values], array_values($catalogue->signs)),
-            'checks' => array_map(fn (Check $c): array => ['id' => $c->id, 'name' => $c->name, 'kind' => $c->kind, 'target' => $c->target, 'results' => array_map(fn (CheckResult $r): array => ['id' => $r->id, 'name' => $r->name], $c->results)], array_values($catalogue->checks)),
-            'acts' => array_map(fn (Act $a): array => ['id' => $a->id, 'name' => $a->name, 'plain' => $a->plain, 'minutes' => $a->minutes], array_values($catalogue->acts)),
-            'actions' => array_map(fn (Step $s): array => ['id' => $s->id, 'name' => $s->name, 'minutes' => $s->minutes, 'why' => $s->why, 'puts_power_on' => $s->power], array_values($catalogue->steps)),
+            'outcomes' => array_map(
+                fn (Reach $r): array => ['id' => $r->id, 'name' => $r->name, 'plain' => $r->plain],
+                array_values($catalogue->reaches),
+            ),
+            'parts' => array_map(
+                fn (PartKind $p): array => [
+                    'id' => $p->id,
+                    'name' => $p->name,
+                    'plain' => $p->plain,
+                    'stage' => $p->stage,
+                    'link' => $p->link,
+                    'can_be_lent' => $p->lendable,
+                ],
+                array_values($catalogue->parts),
+            ),
+            'faults' => array_map(
+                fn (Fault $f): array => [
+                    'id' => $f->id,
+                    'part' => $f->part,
+                    'name' => $f->name,
+                    'plain' => $f->plain,
+                    'shows' => $f->shows,
+                    'in_a_thousand' => $f->prior,
+                    'cured_by' => $f->cures,
+                ],
+                array_values($catalogue->faults),
+            ),
+            'signs' => array_map(
+                fn (SignChannel $s): array => [
+                    'id' => $s->id,
+                    'name' => $s->name,
+                    'plain' => $s->plain,
+                    'needs' => $s->needs,
+                    'values' => $s->values,
+                ],
+                array_values($catalogue->signs),
+            ),
+            'checks' => array_map(
+                fn (Check $c): array => [
+                    'id' => $c->id,
+                    'name' => $c->name,
+                    'kind' => $c->kind,
+                    'target' => $c->target,
+                    'results' => array_map(fn (CheckResult $r): array => ['id' => $r->id, 'name' => $r->name], $c->results),
+                ],
+                array_values($catalogue->checks),
+            ),
+            'acts' => array_map(
+                fn (Act $a): array => ['id' => $a->id, 'name' => $a->name, 'plain' => $a->plain, 'minutes' => $a->minutes],
+                array_values($catalogue->acts),
+            ),
+            'actions' => array_map(
+                fn (Step $s): array => [
+                    'id' => $s->id,
+                    'name' => $s->name,
+                    'minutes' => $s->minutes,
+                    'why' => $s->why,
+                    'puts_power_on' => $s->power,
+                ],
+                array_values($catalogue->steps),
+            ),
             'events' => array_map(fn (Event $e): array => ['id' => $e->id, 'name' => $e->name], array_values($catalogue->events)),
             'history' => array_map(fn (Event $e): array => ['id' => $e->id, 'name' => $e->name], array_values($catalogue->history)),
             'manners' => ['often' => Manner::OFTEN, 'only' => Manner::ONLY],
-            'questions' => array_map(fn (Question $q): array => ['id' => $q->id, 'ask' => $q->ask, 'answers' => array_map(fn (QuestionAnswer $a): array => ['id' => $a->id, 'name' => $a->say], array_values($q->answers))], array_values($catalogue->questions)),
+            'questions' => array_map(
+                fn (Question $q): array => [
+                    'id' => $q->id,
+                    'ask' => $q->ask,
+                    'answers' => array_map(fn (QuestionAnswer $a): array => ['id' => $a->id, 'name' => $a->say], array_values($q->answers)),
+                ],
+                array_values($catalogue->questions),
+            ),
             'marks' => array_map(fn (Event $e): array => ['id' => $e->id, 'name' => $e->name], array_values($catalogue->marks)),
             'schools' => array_map(fn (School $s): array => ['id' => $s->id, 'name' => $s->name], array_values($catalogue->schools)),
-            'locks' => array_map(fn (Lock $l): array => ['id' => $l->id, 'name' => $l->name, 'sentence' => $l->sentence, 'unlock' => $l->unlock], array_values($catalogue->locks)),
+            'locks' => array_map(
+                fn (Lock $l): array => ['id' => $l->id, 'name' => $l->name, 'sentence' => $l->sentence, 'unlock' => $l->unlock],
+                array_values($catalogue->locks),
+            ),
         ];
     }
 }

@@ -146,7 +146,7 @@ final class Belief
                 }
             }
             foreach ($split ?? [$mask => $w] as $left => $share) {
-                $key = $left << 32 | $set;
+                $key = ($left << 32) | $set;
                 $states[$key] = ($states[$key] ?? 0.0) + $share;
             }
         }
@@ -167,7 +167,7 @@ final class Belief
         $belief = clone $this;
         $states = [];
         foreach ($this->weight as $i => $w) {
-            $key = $this->mask[$i] << 32 | $this->of[$i];
+            $key = ($this->mask[$i] << 32) | $this->of[$i];
             $states[$key] = ($states[$key] ?? 0.0) + $w;
             foreach ($arising as $fault => $p) {
                 $share = $w * $p;
@@ -191,7 +191,7 @@ final class Belief
         $least = $this->pruneBelow > 0.0 ? self::INTRODUCED_LEAST : 0.0;
         $states = [];
         foreach ($this->weight as $i => $w) {
-            $key = $this->mask[$i] << 32 | $this->of[$i];
+            $key = ($this->mask[$i] << 32) | $this->of[$i];
             if ($w * $probability < $least) {
                 $states[$key] = ($states[$key] ?? 0.0) + $w;
 
@@ -282,7 +282,9 @@ final class Belief
      */
     public function sound(array $but = []): float
     {
-        return $this->sum(fn (int $i): bool => $this->mask[$i] === 0 || ($but !== [] && array_diff_key(array_flip($this->faultsAt($i)), $but) === []));
+        return $this->sum(
+            fn (int $i): bool => $this->mask[$i] === 0 || ($but !== [] && array_diff_key(array_flip($this->faultsAt($i)), $but) === []),
+        );
     }
 
     /**
@@ -351,7 +353,7 @@ final class Belief
             }
             $this->bySet = [];
             foreach ($sums as $set => $w) {
-                $this->bySet[$this->names[$set] ??= implode(' ', $this->sets[$set])] = $w;
+                $this->bySet[($this->names[$set] ??= implode(' ', $this->sets[$set]))] = $w;
             }
         }
 
@@ -373,7 +375,7 @@ final class Belief
         $scale = exp($this->logEvidence - $before->logEvidence);
         foreach ($this->bySet() as $set => $w) {
             if (($from[$set] ?? 0.0) > 0.0) {
-                $fit[$set] = max(1e-9, min(1.0, $w * $scale / $from[$set]));
+                $fit[$set] = max(1e-9, min(1.0, ($w * $scale) / $from[$set]));
             }
         }
 
@@ -457,7 +459,7 @@ final class Belief
     {
         $at = array_search($fault, $this->sets[$set], true);
         if ($at !== false) {
-            return ($mask | (1 << $at)) << 32 | $set;
+            return (($mask | (1 << $at)) << 32) | $set;
         }
         if (! isset($this->extended[$set][$fault])) {
             $this->index ??= array_flip(array_map(fn (array $faults): string => implode(' ', $faults), $this->sets));
@@ -474,7 +476,7 @@ final class Belief
         $at = (int) array_search($fault, $this->sets[$into], true);
         $below = (1 << $at) - 1;
 
-        return (($mask & $below) | (1 << $at) | (($mask & ~$below) << 1)) << 32 | $into;
+        return ((($mask & $below) | (1 << $at) | (($mask & ~$below) << 1)) << 32) | $into;
     }
 
     /** @param  callable(int): bool  $where */

@@ -14,8 +14,13 @@ final readonly class FindingLikelihood implements Likelihood
      * @param  bool  $clear the result seen is "nothing found"
      * @param  float  $sureness chance that the result is so and not the opposite; only for a check with two results
      */
-    private function __construct(private array $shows, private bool $clear, private int $results, private float $noise, private float $sureness)
-    {
+    private function __construct(
+        private array $shows,
+        private bool $clear,
+        private int $results,
+        private float $noise,
+        private float $sureness,
+    ) {
     }
 
     /** How often a part fails in a host that is itself bad. Origin: judgement. */
@@ -27,8 +32,15 @@ final readonly class FindingLikelihood implements Likelihood
      * @param  ?int  $badHost mode of the host machine being bad, if made in one
      * @param  float  $sureness chance that a reading is on the side of its limit that the meter shows, 0 to 1
      */
-    public static function of(Modes $modes, Check $check, ?string $target, string $result, float $noise, ?int $badHost = null, float $sureness = 1.0): self
-    {
+    public static function of(
+        Modes $modes,
+        Check $check,
+        ?string $target,
+        string $result,
+        float $noise,
+        ?int $badHost = null,
+        float $sureness = 1.0,
+    ): self {
         $shows = [];
         foreach ($check->results as $candidate) {
             if (! $candidate->findsSomething()) {
@@ -49,7 +61,13 @@ final readonly class FindingLikelihood implements Likelihood
             }
         }
 
-        return new self($shows, ! $check->result($result)->findsSomething(), count($check->results), $noise, count($check->results) === 2 ? $sureness : 1.0);
+        return new self(
+            $shows,
+            ! $check->result($result)->findsSomething(),
+            count($check->results),
+            $noise,
+            count($check->results) === 2 ? $sureness : 1.0,
+        );
     }
 
     public function given(array $faults): float

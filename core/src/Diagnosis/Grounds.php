@@ -27,8 +27,11 @@ final class Grounds
     /** @var array<string, int> part => the entry with which a new one was fitted */
     private array $fittedAt = [];
 
-    private function __construct(private readonly StartModel $model, private readonly Catalogue $catalogue, public readonly FailsUnder $failsUnder)
-    {
+    private function __construct(
+        private readonly StartModel $model,
+        private readonly Catalogue $catalogue,
+        public readonly FailsUnder $failsUnder,
+    ) {
     }
 
     public static function read(Record $record, StartModel $model): self
@@ -49,7 +52,9 @@ final class Grounds
     {
         $fittedAt = $this->fittedAt[$part] ?? PHP_INT_MAX;
 
-        return array_values(array_filter($this->of[$part] ?? [], fn (Because $b): bool => $new ? $b->entry > $fittedAt : $b->entry < $fittedAt));
+        return array_values(
+            array_filter($this->of[$part] ?? [], fn (Because $b): bool => $new ? $b->entry > $fittedAt : $b->entry < $fittedAt),
+        );
     }
 
     /** @return list<Because> those of some kinds */
@@ -85,8 +90,13 @@ final class Grounds
         }
         $parts = [...$last->setUp->out, ...array_keys($last->setUp->lent)];
 
-        return array_values(array_filter($parts, fn (string $part): bool => ! $this->has($part, Ground::CameBack)
-            && array_filter($this->ofKind($part, Ground::Improved), fn (Because $b): bool => $b->entry === $last->number) !== []));
+        return array_values(
+            array_filter(
+                $parts,
+                fn (string $part): bool => ! $this->has($part, Ground::CameBack)
+                    && array_filter($this->ofKind($part, Ground::Improved), fn (Because $b): bool => $b->entry === $last->number) !== [],
+            ),
+        );
     }
 
     private function readStarts(Record $record): void
@@ -100,7 +110,7 @@ final class Grounds
                     $this->fittedAt[$part] = $entry->number;
                 }
             }
-            if (! $entry instanceof Start) {
+            if (! ($entry instanceof Start)) {
                 continue;
             }
             $this->readPassed($entry, $this->catalogue->reach($entry->best()));
@@ -114,12 +124,15 @@ final class Grounds
     }
 
     /**
-     * A start got past the stage of every part it used. Staying up for a moment is no proof of what must hold for hours, and a start that went
-     * well under another condition than the one it fails under is no proof of anything.
+     * A start got past the stage of every part it used. Staying up for a moment is no proof of what must hold for hours, and a start that
+     * went well under another condition than the one it fails under is no proof of anything.
      */
     private function readPassed(Start $start, Reach $reach): void
     {
-        if ($this->catalogue->reach($start->reached)->firstStop === $this->catalogue->stageCount() && ! $this->failsUnder->covers($start->setUp)) {
+        if (
+            $this->catalogue->reach($start->reached)->firstStop === $this->catalogue->stageCount()
+            && ! $this->failsUnder->covers($start->setUp)
+        ) {
             return;
         }
         $short = ! in_array($start->setUp->goal, [Goal::Load, Goal::Hours], true);
@@ -127,7 +140,12 @@ final class Grounds
             if ($short && $part->kind->stage === 'stays') {
                 continue;
             }
-            if ($part->kind->shownByStart && $this->isUsedToStart($part) && $reach->firstStop > $this->catalogue->stageIndex($part->kind->stage) && $this->model->uses($part->id, $start->setUp)) {
+            if (
+                $part->kind->shownByStart
+                && $this->isUsedToStart($part)
+                && $reach->firstStop > $this->catalogue->stageIndex($part->kind->stage)
+                && $this->model->uses($part->id, $start->setUp)
+            ) {
                 $this->add($part->id, $start, Ground::Passed);
             }
         }
@@ -182,7 +200,12 @@ final class Grounds
             if ($ground === Ground::Improved && ! $used) {
                 $this->add($part->id, $start, Ground::Improved);
             }
-            if ($ground === Ground::Improved && $used && $this->isOnlyNew($part, $start->setUp, $other->setUp) && ! $this->deedBetween($deeds, $other, $start)) {
+            if (
+                $ground === Ground::Improved
+                && $used
+                && $this->isOnlyNew($part, $start->setUp, $other->setUp)
+                && ! $this->deedBetween($deeds, $other, $start)
+            ) {
                 $this->add($part->id, $start, Ground::CameBack);
             }
         }
@@ -209,7 +232,8 @@ final class Grounds
     /** Whether taking the part out must by itself stop the start where it stopped, so that nothing is learned. */
     private function blindTo(string $part, Start $start): bool
     {
-        return $start->setUp->isOut($part) && $this->model->cut($start->setUp) < $this->catalogue->stageCount()
+        return $start->setUp->isOut($part)
+            && $this->model->cut($start->setUp) < $this->catalogue->stageCount()
             && $this->catalogue->reach($start->reached)->covers($this->model->cut($start->setUp))
             && $this->model->machine->part($part)->kind->stops === $this->catalogue->stopId($this->model->cut($start->setUp));
     }
@@ -222,10 +246,11 @@ final class Grounds
         }
         $best = $this->catalogue->reach($first->best());
         $worst = $this->catalogue->reach($second->reached);
+        $alike = array_keys($first->outcomes) === array_keys($second->outcomes);
 
         return match (true) {
             $worst->firstStop > $best->lastStop => Ground::Improved,
-            array_keys($first->outcomes) === array_keys($second->outcomes) && $best->lastStop < $this->catalogue->stageCount() => Ground::NoChange,
+            $alike && $best->lastStop < $this->catalogue->stageCount() => Ground::NoChange,
             default => null,
         };
     }
@@ -235,7 +260,9 @@ final class Grounds
     {
         $opposed = $first->temperature !== null && $second->temperature !== null && $first->temperature !== $second->temperature;
 
-        return ! $opposed && ($this->failsUnder->condition === FailsUnder::CASE || $this->failsUnder->covers($first) === $this->failsUnder->covers($second));
+        return ! $opposed
+            && ($this->failsUnder->condition === FailsUnder::CASE
+                || $this->failsUnder->covers($first) === $this->failsUnder->covers($second));
     }
 
     /** @param  list<Deed>  $deeds */

@@ -84,7 +84,7 @@ final class LikelySets
                         continue 2;
                     }
                 }
-                $scores[$a << 32 | $b] = $score;
+                $scores[($a << 32) | $b] = $score;
                 $floor = max($floor, $score * self::FAR_BEHIND);
             }
         }
@@ -113,7 +113,10 @@ final class LikelySets
                 usort($set, fn (int $x, int $y): int => $this->stops[$x] <=> $this->stops[$y]);
                 [$first, $second, $third] = $set;
                 foreach ($this->none as $e => $none) {
-                    $score *= $this->of[$first][$e] + $this->past[$first][$e] * ($this->of[$second][$e] + $this->past[$second][$e] * ($this->of[$third][$e] - $none) - $none);
+                    $score
+                        *= $this->of[$first][$e]
+                        + $this->past[$first][$e]
+                            * ($this->of[$second][$e] + $this->past[$second][$e] * ($this->of[$third][$e] - $none) - $none);
                     if ($score <= $floor) {
                         continue 2;
                     }
@@ -124,7 +127,10 @@ final class LikelySets
             }
         }
 
-        return array_map(fn (string $set): array => array_map(intval(...), explode(' ', $set)), array_keys(self::near($scores, self::TRIPLES)));
+        return array_map(
+            fn (string $set): array => array_map(intval(...), explode(' ', $set)),
+            array_keys(self::near($scores, self::TRIPLES)),
+        );
     }
 
     /**

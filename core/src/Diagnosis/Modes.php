@@ -42,7 +42,14 @@ final readonly class Modes
                     foreach ($fault->ways as $way) {
                         foreach ($catalogue->shows[$fault->shows] as $manner) {
                             $share = $way['share'] * $manner->share;
-                            $all[] = new Mode($fault, $part->id, $catalogue->stageIndex($way['stops']), new Hazard($manner->hazards), $share, $channel);
+                            $all[] = new Mode(
+                                $fault,
+                                $part->id,
+                                $catalogue->stageIndex($way['stops']),
+                                new Hazard($manner->hazards),
+                                $share,
+                                $channel,
+                            );
                             $priors[] = $fault->prior * $share;
                         }
                     }
@@ -53,7 +60,14 @@ final readonly class Modes
         foreach (OnlyUnder::all($catalogue) as $only) {
             foreach ($machine->ofKind($only->fault->part) as $part) {
                 $stop = $catalogue->stageIndex($only->fault->ways[0]['stops']);
-                $bases = array_keys(array_filter($all, fn (Mode $mode): bool => $mode->part === $part->id && $mode->stop === $stop && in_array($mode->fault->id, $only->bases, true)));
+                $bases = array_keys(
+                    array_filter(
+                        $all,
+                        fn (Mode $mode): bool => $mode->part === $part->id
+                            && $mode->stop === $stop
+                            && in_array($mode->fault->id, $only->bases, true),
+                    ),
+                );
                 foreach ($bases === [] ? [] : $catalogue->shows[$only->fault->shows] as $manner) {
                     $sharesOf[count($all)] = [$bases, $only->share * $manner->share];
                     $priors[] = $only->share * $manner->share * array_sum(array_intersect_key($priors, array_flip($bases)));
@@ -96,8 +110,11 @@ final readonly class Modes
     {
         $kind = $machine->part($part)->kind->id;
 
-        return array_filter($this->all, fn (Mode $mode): bool => $mode->spare === null
-            && ($mode->part === $part || $machine->part($mode->part)->kind->carrier === $kind));
+        return array_filter(
+            $this->all,
+            fn (Mode $mode): bool => $mode->spare === null
+                && ($mode->part === $part || $machine->part($mode->part)->kind->carrier === $kind),
+        );
     }
 
     /**
@@ -125,18 +142,43 @@ final readonly class Modes
         foreach ($catalogue->faults as $fault) {
             $prior[$fault->part] = ($prior[$fault->part] ?? 0.0) + $fault->prior * $catalogue->number('unknown_share');
         }
-        $whole = array_filter($catalogue->parts, fn (PartKind $kind): bool => ! $kind->link && $kind->carrier === null && $kind->price > 0 && isset($prior[$kind->id]));
+        $whole = array_filter(
+            $catalogue->parts,
+            fn (PartKind $kind): bool => ! $kind->link && $kind->carrier === null && $kind->price > 0 && isset($prior[$kind->id]),
+        );
 
-        return array_values(array_map(fn (PartKind $kind): Fault => new Fault(
-            "unknown-{$kind->id}", $kind->id, 'a fault we cannot name', "{$kind->plain} had a fault we could not name",
-            'sometimes', $prior[$kind->id], ['replace' => 0.9], [], [['stops' => $kind->stage, 'share' => 1.0]],
-        ), $whole));
+        return array_values(
+            array_map(
+                fn (PartKind $kind): Fault => new Fault(
+                    "unknown-{$kind->id}",
+                    $kind->id,
+                    'a fault we cannot name',
+                    "{$kind->plain} had a fault we could not name",
+                    'sometimes',
+                    $prior[$kind->id],
+                    ['replace' => 0.9],
+                    [],
+                    [['stops' => $kind->stage, 'share' => 1.0]],
+                ),
+                $whole,
+            ),
+        );
     }
 
     private static function badSpare(string $tag, string $part, Machine $machine, Catalogue $catalogue): Mode
     {
         $kind = $machine->part($part)->kind;
-        $fault = new Fault("bad-{$kind->id}", $kind->id, 'spare bad', 'a test part that was itself bad', 'always', 0.0, ['replace' => 1.0], [], []);
+        $fault = new Fault(
+            "bad-{$kind->id}",
+            $kind->id,
+            'spare bad',
+            'a test part that was itself bad',
+            'always',
+            0.0,
+            ['replace' => 1.0],
+            [],
+            [],
+        );
         $stop = $catalogue->stageIndex($kind->stops ?? $kind->stage);
 
         return new Mode($fault, $part, $stop, new Hazard(['hazard' => $catalogue->number('hard_hazard')]), spare: $tag);

@@ -15,7 +15,8 @@ final readonly class PartStanding
      * @param  list<Because>  $because
      * @param  string  $state       "own", "out", "lent TAG" or "in SLOT", at the last start
      * @param  ?string  $fitted      tag of the new part that took its place for good
-     * @param  bool  $confirmed   that it is or was at fault is more than likely: it was put back and the trouble came back, or the fault was seen or measured
+     * @param  bool  $confirmed   that it is or was at fault is more than likely: it was put back and the trouble came back, or the
+     *     fault was seen or measured
      * @param  string  $under       the condition it was proved under, in words, where only that one counts
      * @param  ?self  $replaced    where the old part stands that the new one took the place of
      */

@@ -114,7 +114,10 @@ final readonly class Prior
         return ($this->paired[$a] ?? 0.0) * ($this->paired[$b] ?? 0.0) * ($this->paired[$c] ?? 0.0) * $this->triples;
     }
 
-    /** @return array<int, float> mode => how likely it is to be the one fault of a machine that has one, of those that may stand beside another */
+    /**
+     * @return array<int, float> mode => how likely it is to be the one fault of a machine that has one, of those that may stand beside
+     *     another
+     */
     public function alone(): array
     {
         return $this->paired;
@@ -136,7 +139,10 @@ final readonly class Prior
     /** Share of jobs with one fault of the catalogue. */
     private function single(): float
     {
-        return 1.0 - $this->catalogue->number('double_share') - $this->catalogue->number('sound_share') - $this->catalogue->number('outside_share');
+        return 1.0
+            - $this->catalogue->number('double_share')
+            - $this->catalogue->number('sound_share')
+            - $this->catalogue->number('outside_share');
     }
 
     /** What the product of two shares is multiplied by, so that chance pairs and those brought about make up the share of doubles. */
@@ -181,7 +187,7 @@ final readonly class Prior
             foreach ($ofFault[$coupling->first] ?? [] as $a => $p) {
                 foreach ($seconds as $b => $q) {
                     if ($this->modes->all[$a]->part !== $this->modes->all[$b]->part) {
-                        $share = $single * $p * $coupling->given * $q / array_sum($seconds);
+                        $share = ($single * $p * $coupling->given * $q) / array_sum($seconds);
                         $brought[min($a, $b)][max($a, $b)] = ($brought[min($a, $b)][max($a, $b)] ?? 0.0) + $share;
                         $sum += $share;
                     }
@@ -190,7 +196,7 @@ final readonly class Prior
         }
         $most = $this->catalogue->number('double_share');
         if ($sum > $most) {
-            $brought = array_map(fn (array $row): array => array_map(fn (float $share): float => $share * $most / $sum, $row), $brought);
+            $brought = array_map(fn (array $row): array => array_map(fn (float $share): float => ($share * $most) / $sum, $row), $brought);
         }
 
         return $brought;

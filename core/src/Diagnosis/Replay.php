@@ -53,7 +53,12 @@ final class Replay
     /** @param  list<array{string, string}>  $candidates spares that may be lent next: tag and part */
     private function __construct(private readonly Catalogue $catalogue, Machine $machine, private Record $record, array $candidates)
     {
-        $modes = Modes::of($machine, $catalogue, self::spares($record, $candidates, $catalogue, $machine), self::emptySlots($machine, $record));
+        $modes = Modes::of(
+            $machine,
+            $catalogue,
+            self::spares($record, $candidates, $catalogue, $machine),
+            self::emptySlots($machine, $record),
+        );
         $this->model = new StartModel($machine, $catalogue, $modes);
         $this->setUp = new SetUp;
         $this->shown = ShownSigns::none($catalogue, $machine);
@@ -63,8 +68,13 @@ final class Replay
      * @param  list<array{string, string}>  $candidates spares that may be lent next: tag and part
      * @param  ?float  $pruneBelow share of belief under which a state is dropped; the catalogue's if not given
      */
-    public static function of(Machine $machine, Record $record, Catalogue $catalogue, array $candidates = [], ?float $pruneBelow = null): self
-    {
+    public static function of(
+        Machine $machine,
+        Record $record,
+        Catalogue $catalogue,
+        array $candidates = [],
+        ?float $pruneBelow = null,
+    ): self {
         $replay = new self($catalogue, $machine, $record, $candidates);
         $replay->belief = $replay->prior()->belief($pruneBelow ?? $catalogue->number('prune_below'));
 
@@ -88,8 +98,14 @@ final class Replay
      * @param  list<list<int>>  $sets
      * @param  list<array{string, string}>  $candidates
      */
-    public static function amongAt(array $sets, Machine $machine, Record $record, Catalogue $catalogue, array $candidates, float $pruneBelow = Prior::KEEP_NEARLY_ALL): self
-    {
+    public static function amongAt(
+        array $sets,
+        Machine $machine,
+        Record $record,
+        Catalogue $catalogue,
+        array $candidates,
+        float $pruneBelow = Prior::KEEP_NEARLY_ALL,
+    ): self {
         $replay = new self($catalogue, $machine, $record, $candidates);
         $replay->belief = $replay->prior()->among($sets, $pruneBelow);
 
@@ -109,7 +125,13 @@ final class Replay
             default => null,
         };
 
-        return $setUp === null ? null : array_filter($this->model->hazards($setUp, $this->fitted), fn (int $mode): bool => $this->model->modes->stops[$mode] < $this->model->cut($setUp), ARRAY_FILTER_USE_KEY);
+        return $setUp === null
+            ? null
+            : array_filter(
+                $this->model->hazards($setUp, $this->fitted),
+                fn (int $mode): bool => $this->model->modes->stops[$mode] < $this->model->cut($setUp),
+                ARRAY_FILTER_USE_KEY,
+            );
     }
 
     /** @return list<Entry> those not gone through yet */
@@ -132,7 +154,9 @@ final class Replay
     {
         $changed = clone $this;
         $share = $this->catalogue->number('changed_share');
-        $changed->belief = $this->belief->mostOf(1.0, self::CHANGED_STATES)->arising(array_map(fn (float $p): float => $p * $share, $this->prior()->alone()));
+        $changed->belief = $this->belief
+            ->mostOf(1.0, self::CHANGED_STATES)
+            ->arising(array_map(fn (float $p): float => $p * $share, $this->prior()->alone()));
 
         return $changed->throughTheRest();
     }
@@ -191,7 +215,9 @@ final class Replay
         }
         $sameSlots = self::emptySlots($this->model->machine, $record) === self::emptySlots($this->model->machine, $this->record);
 
-        return $sameSlots && Circumstances::of($record, $this->catalogue) == Circumstances::of($this->record, $this->catalogue) ? $next : null;
+        return $sameSlots && Circumstances::of($record, $this->catalogue) == Circumstances::of($this->record, $this->catalogue)
+            ? $next
+            : null;
     }
 
     /** What must be kept to take up again later. */
@@ -236,7 +262,14 @@ final class Replay
         $modes = $this->model->modes;
         $events = array_map(fn (Event $event): string => $event->id, Circumstances::of($this->record, $this->catalogue));
 
-        return hash('xxh128', json_encode([array_map(fn (Mode $m): string => "{$m->fault->id} {$m->part} {$m->stop} {$m->channel} {$m->spare}", $modes->all), $events], JSON_THROW_ON_ERROR));
+        return hash(
+            'xxh128',
+            json_encode(
+                [array_map(fn (Mode $m): string => "{$m->fault->id} {$m->part} {$m->stop} {$m->channel} "
+                    ."{$m->spare}", $modes->all), $events],
+                JSON_THROW_ON_ERROR,
+            ),
+        );
     }
 
     /**
@@ -245,12 +278,27 @@ final class Replay
      * @param  array<string, string>  $signs
      * @param  array<string, float>  $reliability of those signs, where it is less than a plain look
      */
-    private function startLikelihood(SetUp $setUp, string $reached, array $signs, ?int $waited = null, array $reliability = []): StartLikelihood
-    {
+    private function startLikelihood(
+        SetUp $setUp,
+        string $reached,
+        array $signs,
+        ?int $waited = null,
+        array $reliability = [],
+    ): StartLikelihood {
         $catalogue = $this->catalogue;
         $short = $reached === 'dark' && $waited !== null && $waited < $catalogue->number('short_wait_s');
 
-        return StartLikelihood::of($this->model, $this->model->hazards($setUp, $this->fitted), $this->model->cut($setUp), $catalogue->reach($reached), $signs, $this->shown, $short, 1.0, $reliability);
+        return StartLikelihood::of(
+            $this->model,
+            $this->model->hazards($setUp, $this->fitted),
+            $this->model->cut($setUp),
+            $catalogue->reach($reached),
+            $signs,
+            $this->shown,
+            $short,
+            1.0,
+            $reliability,
+        );
     }
 
     private function findingLikelihood(Check $check, Finding $finding): FindingLikelihood
@@ -270,7 +318,10 @@ final class Replay
     /** Probability that nothing is wrong with the machine now; a spare on the shelf that is bad is not in it. */
     public function sound(): float
     {
-        $elsewhere = array_filter($this->model->modes->all, fn (Mode $mode): bool => $mode->spare !== null && ($this->fitted[$mode->part] ?? null) !== $mode->spare);
+        $elsewhere = array_filter(
+            $this->model->modes->all,
+            fn (Mode $mode): bool => $mode->spare !== null && ($this->fitted[$mode->part] ?? null) !== $mode->spare,
+        );
 
         return $this->belief->sound($elsewhere);
     }
@@ -371,8 +422,24 @@ final class Replay
         $reach = $report->reached === null ? $this->anyReach() : $this->catalogue->reach($report->reached);
         $hazards = $this->model->hazards($report->manner?->failing() ?? new SetUp(place: Place::Owner), $this->fitted);
         $likelihood = $report->manner === null
-            ? StartLikelihood::of($this->model, $hazards, $this->catalogue->stageCount(), $reach, $report->signs, $this->shown, trust: $trust)
-            : ToldLikelihood::of($this->model, $this->fitted, $report->manner, $report->reached === null && $report->signs === [] ? null : $reach, $report->signs, $this->shown, $trust);
+                ? StartLikelihood::of(
+                    $this->model,
+                    $hazards,
+                    $this->catalogue->stageCount(),
+                    $reach,
+                    $report->signs,
+                    $this->shown,
+                    trust: $trust,
+                )
+                : ToldLikelihood::of(
+                    $this->model,
+                    $this->fitted,
+                    $report->manner,
+                    $report->reached === null && $report->signs === [] ? null : $reach,
+                    $report->signs,
+                    $this->shown,
+                    $trust,
+                );
         $this->observe($report->number, [[$likelihood, 1]]);
         if ($report->reached === null && $report->signs === []) {
             return;
@@ -402,7 +469,12 @@ final class Replay
             $this->observe($answer->number, [[$likelihood, 1]]);
         }
         if ($setUp !== null && $meaning->reached !== null) {
-            $this->remember($meaning->signs, $this->catalogue->reach($meaning->reached), $this->model->hazards($setUp, $this->fitted), $this->model->cut($setUp));
+            $this->remember(
+                $meaning->signs,
+                $this->catalogue->reach($meaning->reached),
+                $this->model->hazards($setUp, $this->fitted),
+                $this->model->cut($setUp),
+            );
         }
     }
 
@@ -414,7 +486,13 @@ final class Replay
     public function answerLikelihood(Question $question, QuestionAnswer $meaning, float $trust): ?Likelihood
     {
         if ($meaning->found !== null) {
-            return FindingLikelihood::of($this->model->modes, $this->catalogue->check($meaning->found[0]), null, $meaning->found[1], 1.0 - $trust);
+            return FindingLikelihood::of(
+                $this->model->modes,
+                $this->catalogue->check($meaning->found[0]),
+                null,
+                $meaning->found[1],
+                1.0 - $trust,
+            );
         }
         if ($meaning->manner !== null) {
             return ToldLikelihood::of($this->model, $this->fitted, $meaning->manner, null, [], $this->shown, $trust);
@@ -425,7 +503,15 @@ final class Replay
         }
         $reach = $meaning->reached === null ? $this->anyReach() : $this->catalogue->reach($meaning->reached);
 
-        return StartLikelihood::of($this->model, $this->model->hazards($setUp, $this->fitted), $this->model->cut($setUp), $reach, $meaning->signs, $this->shown, trust: $trust);
+        return StartLikelihood::of(
+            $this->model,
+            $this->model->hazards($setUp, $this->fitted),
+            $this->model->cut($setUp),
+            $reach,
+            $meaning->signs,
+            $this->shown,
+            trust: $trust,
+        );
     }
 
     /** How the machine stands for the start that a question asks of; null if it asks of none. */
@@ -445,7 +531,10 @@ final class Replay
     /** @return list<string> parts in whose place the owner puts another of theirs */
     private static function homeParts(Question $question, Machine $machine): array
     {
-        return array_merge(...array_map(fn (string $kind): array => array_slice(array_column($machine->ofKind($kind), 'id'), 0, 1), $question->lends), ...[[]]);
+        return array_merge(
+            ...array_map(fn (string $kind): array => array_slice(array_column($machine->ofKind($kind), 'id'), 0, 1), $question->lends),
+            ...[[]],
+        );
     }
 
     private function anyReach(): Reach
@@ -474,7 +563,12 @@ final class Replay
             }
         }
         $this->observe($start->number, $seen);
-        $this->remember($start->signs, $this->catalogue->reach($start->reached), $this->model->hazards($this->setUp, $this->fitted), $this->model->cut($this->setUp));
+        $this->remember(
+            $start->signs,
+            $this->catalogue->reach($start->reached),
+            $this->model->hazards($this->setUp, $this->fitted),
+            $this->model->cut($this->setUp),
+        );
     }
 
     private function takeFinding(Finding $finding): void
@@ -508,7 +602,9 @@ final class Replay
             }
             $moved += $this->model->partsOfKinds($this->model->machine->part($part)->kind->disturbs);
         }
-        $this->belief = $this->belief->after($gone + $this->model->cures('reseat', $moved))->arising($this->model->arising($moved, $this->setUp));
+        $this->belief = $this->belief
+            ->after($gone + $this->model->cures('reseat', $moved))
+            ->arising($this->model->arising($moved, $this->setUp));
         foreach ($deed->on as $part) {
             $this->introduce($deed->with, $part);
             $this->fitted[$part] = $deed->with->tag;

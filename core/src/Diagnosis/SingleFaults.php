@@ -67,16 +67,28 @@ final readonly class SingleFaults
         $scale = exp($after->belief->logEvidence - $before->belief->logEvidence);
         $of = [];
         foreach ($was as $fault => $weight) {
-            $of[$fault] = $weight > 0.0 ? min(1.0, ($is[$fault] ?? 0.0) * $scale / $weight) : 0.0;
+            $of[$fault] = $weight > 0.0 ? min(1.0, (($is[$fault] ?? 0.0) * $scale) / $weight) : 0.0;
         }
         $none = $of[self::NONE] ?? 0.0;
         unset($of[self::NONE]);
         $hazards = $after->hazardsSeen($entry);
 
-        return EntryFit::of($none, $of, $hazards === null ? null : array_map(fn (int $fault): float => ($hazards[$fault] ?? 0.0) * $alive[$fault], array_combine(array_keys($of), array_keys($of))));
+        return EntryFit::of(
+            $none,
+            $of,
+            $hazards === null
+                ? null
+                : array_map(
+                    fn (int $fault): float => ($hazards[$fault] ?? 0.0) * $alive[$fault],
+                    array_combine(array_keys($of), array_keys($of)),
+                ),
+        );
     }
 
-    /** @return array{array<int, float>, array<int, float>} fault => its probability as the only one, and the share of that in which it is still there */
+    /**
+     * @return array{array<int, float>, array<int, float>} fault => its probability as the only one, and the share of that in which it is
+     *     still there
+     */
     private static function alone(Belief $belief): array
     {
         $was = $is = [];

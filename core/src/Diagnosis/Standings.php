@@ -26,7 +26,9 @@ final readonly class Standings
     public function all(): array
     {
         $model = $this->replay->model;
-        $shares = $this->replay->belief->byGroup(array_map(fn (Mode $mode): string => self::group($mode->part, $mode->spare), $model->modes->all));
+        $shares = $this->replay->belief->byGroup(
+            array_map(fn (Mode $mode): string => self::group($mode->part, $mode->spare), $model->modes->all),
+        );
         $all = [];
         foreach ($model->machine->parts as $part) {
             $fitted = $this->replay->fitted[$part->id] ?? null;
@@ -49,7 +51,14 @@ final readonly class Standings
         $standing = $this->standing($part->id, $had, $now, $because);
 
         return new PartStanding(
-            $part, $standing, $had, $now, $this->thatMadeIt($standing, $because), $this->replay->setUp->stateOf($part->id), $fitted, $replaced,
+            $part,
+            $standing,
+            $had,
+            $now,
+            $this->thatMadeIt($standing, $because),
+            $this->replay->setUp->stateOf($part->id),
+            $fitted,
+            $replaced,
             in_array($standing, [Standing::Proved, Standing::Cured], true) ? $this->grounds->failsUnder->words() : '',
             $this->isConfirmed($had, $because),
         );
@@ -73,7 +82,9 @@ final readonly class Standings
             $this->isCured($had, $now, $because) => Standing::Cured,
             $this->isConfirmed($had, $because) => Standing::Condemned,
             $had >= $catalogue->number('provisional_from') && $has(Ground::Improved, Ground::CameBack) => Standing::Provisional,
-            $now <= $catalogue->number('proved_below') && $had <= self::CURED_TOO_LIKELY && $has(Ground::Passed, Ground::LookedGood) => Standing::Proved,
+            $now <= $catalogue->number('proved_below')
+                && $had <= self::CURED_TOO_LIKELY
+                && $has(Ground::Passed, Ground::LookedGood) => Standing::Proved,
             $had < $catalogue->number('alone_below') && $has(Ground::NoChange) => Standing::NotAlone,
             $had >= $catalogue->number('suspect_from') => Standing::Suspect,
             $this->isHidden($part) => Standing::Hidden,
@@ -84,11 +95,13 @@ final readonly class Standings
     /** @param  list<Because>  $because */
     private function isConfirmed(float $had, array $because): bool
     {
-        return $had >= $this->replay->model->catalogue->number('condemned_from') && Grounds::only($because, Ground::CameBack, Ground::Seen) !== [];
+        return $had >= $this->replay->model->catalogue->number('condemned_from')
+            && Grounds::only($because, Ground::CameBack, Ground::Seen) !== [];
     }
 
     /**
-     * It was more likely at fault than not, it hardly is now, and the last start got past it: straightened pins that start are not condemned.
+     * It was more likely at fault than not, it hardly is now, and the last start got past it: straightened pins that start are not
+     * condemned.
      *
      * @param  list<Because>  $because
      */
@@ -118,15 +131,18 @@ final readonly class Standings
      */
     private function thatMadeIt(Standing $standing, array $because): array
     {
-        return Grounds::only($because, ...match ($standing) {
-            Standing::Condemned => [Ground::Improved, Ground::CameBack, Ground::Seen],
-            Standing::Cured => [Ground::Improved, Ground::CameBack, Ground::Seen, Ground::Passed],
-            Standing::Provisional => [Ground::Improved, Ground::CameBack],
-            Standing::Proved => [Ground::Passed, Ground::LookedGood],
-            Standing::NotAlone => [Ground::NoChange, Ground::LookedGood],
-            Standing::Suspect => [Ground::NoChange, Ground::Improved, Ground::CameBack, Ground::Seen, Ground::LookedGood],
-            Standing::NotTested => [Ground::LookedGood],
-            Standing::Hidden => [],
-        });
+        return Grounds::only(
+            $because,
+            ...match ($standing) {
+                Standing::Condemned => [Ground::Improved, Ground::CameBack, Ground::Seen],
+                Standing::Cured => [Ground::Improved, Ground::CameBack, Ground::Seen, Ground::Passed],
+                Standing::Provisional => [Ground::Improved, Ground::CameBack],
+                Standing::Proved => [Ground::Passed, Ground::LookedGood],
+                Standing::NotAlone => [Ground::NoChange, Ground::LookedGood],
+                Standing::Suspect => [Ground::NoChange, Ground::Improved, Ground::CameBack, Ground::Seen, Ground::LookedGood],
+                Standing::NotTested => [Ground::LookedGood],
+                Standing::Hidden => [],
+            },
+        );
     }
 }

@@ -35,8 +35,17 @@ final readonly class StartLikelihood implements Likelihood
      * @param  array<string, float>  $reliability channel => share of times its value means what it says
      * @param  float  $trust   weight of the record against saying nothing; 1 = bench
      */
-    public static function of(StartModel $model, array $hazards, int $cut, Reach $reach, array $signs, ShownSigns $shown, bool $short = false, float $trust = 1.0, array $reliability = []): self
-    {
+    public static function of(
+        StartModel $model,
+        array $hazards,
+        int $cut,
+        Reach $reach,
+        array $signs,
+        ShownSigns $shown,
+        bool $short = false,
+        float $trust = 1.0,
+        array $reliability = [],
+    ): self {
         $catalogue = $model->catalogue;
         $dark = $short ? $catalogue->number('short_wait_dark') : 0.0;
         $flat = 1.0 / count($catalogue->closedReaches());
@@ -49,7 +58,8 @@ final readonly class StartLikelihood implements Likelihood
             $seen[$mode] = 0.0;
             $p = $how->stop >= $cut ? 0.0 : self::reaching($reach, $how->stop, $dark);
             if ($p > 0.0) {
-                $seen[$mode] = $p * $shown->likelihood($signs, $how->stop, $how->fault->signs, $shown->byMode($mode, $how->stop), $reliability);
+                $seen[$mode] =
+                    $p * $shown->likelihood($signs, $how->stop, $how->fault->signs, $shown->byMode($mode, $how->stop), $reliability);
             }
         }
         $seenAtCut = self::reaching($reach, $cut, $dark) * $shown->likelihood($signs, $cut, [], $shown->atStop($cut), $reliability);

@@ -18,11 +18,8 @@ final class StartModel
     /** @var array<string, array<int, float>> set-up and fitted parts => mode => hazard */
     private array $memo = [];
 
-    public function __construct(
-        public readonly Machine $machine,
-        public readonly Catalogue $catalogue,
-        public readonly Modes $modes,
-    ) {
+    public function __construct(public readonly Machine $machine, public readonly Catalogue $catalogue, public readonly Modes $modes)
+    {
     }
 
     /**
@@ -71,7 +68,11 @@ final class StartModel
         if ($kind->id === 'slot') {
             return $this->stickIn($partId, $setUp) !== null;
         }
-        if (($kind->id === 'card-slot' && isset($setUp->moved['card'])) || ($kind->id === 'output' && $setUp->otherOutput) || ($kind->id === 'drive-port' && $this->everyDriveIsMoved($setUp))) {
+        if (
+            ($kind->id === 'card-slot' && isset($setUp->moved['card']))
+            || ($kind->id === 'output' && $setUp->otherOutput)
+            || ($kind->id === 'drive-port' && $this->everyDriveIsMoved($setUp))
+        ) {
             return false;
         }
         if ($kind->serves === null) {
@@ -114,10 +115,12 @@ final class StartModel
      */
     public function usedOnlyIn(SetUp $setUp, SetUp $other): array
     {
-        return array_values(array_filter(
-            array_keys($this->machine->parts),
-            fn (string $part): bool => $this->uses($part, $setUp) && ! $this->uses($part, $other),
-        ));
+        return array_values(
+            array_filter(
+                array_keys($this->machine->parts),
+                fn (string $part): bool => $this->uses($part, $setUp) && ! $this->uses($part, $other),
+            ),
+        );
     }
 
     /**
@@ -291,9 +294,12 @@ final class StartModel
                 continue;
             }
             $in = $mode->spare === null
-                ? $used[$mode->part]
-                : (($setUp->lent[$mode->part]->tag ?? null) === $mode->spare || (($fitted[$mode->part] ?? null) === $mode->spare && $setUp->hasOwn($mode->part)));
-            $hazard = $in ? $mode->hazard->under($mode->channel === null ? $conditions : [isset($channels[$mode->channel]) ? 'used' : 'unused']) : 0.0;
+                    ? $used[$mode->part]
+                    : ($setUp->lent[$mode->part]->tag ?? null) === $mode->spare
+                        || (($fitted[$mode->part] ?? null) === $mode->spare && $setUp->hasOwn($mode->part));
+            $hazard = $in
+                ? $mode->hazard->under($mode->channel === null ? $conditions : [isset($channels[$mode->channel]) ? 'used' : 'unused'])
+                : 0.0;
             if ($hazard > 0.0) {
                 $hazards[$i] = $hazard;
             }

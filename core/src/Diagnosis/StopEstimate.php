@@ -9,7 +9,9 @@ use Orthoscope\Core\Catalogue\Reach;
 /** Where the last start stopped: a probability over stages, from what was seen and what is believed. */
 final readonly class StopEstimate
 {
-    /** @param  non-empty-list<float>  $shares probability that the stage at each index is the one not reached; the last: none, all reached */
+    /**
+     * @param  non-empty-list<float>  $shares probability that the stage at each index is the one not reached; the last: none, all reached
+     */
     private function __construct(public array $shares)
     {
     }

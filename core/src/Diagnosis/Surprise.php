@@ -40,12 +40,19 @@ final readonly class Surprise
         $changed = self::changes($wide, $replay, $record, $catalogue);
         $level = self::oddity($replay, $record, $catalogue) < $catalogue->number('surprise_below') / 3 ? 'high' : 'some';
 
-        return new self($level, $wrong, $changed, match (true) {
-            $wrong !== null && $changed !== null => "The entries fit together badly. Either entry {$wrong} is wrong, or the machine changed just before entry {$changed}. Repeat entry {$wrong}: if it comes out the same, it changed.",
-            $wrong !== null => "The entries fit together badly. If entry {$wrong} is wrong, the rest fits. Repeat that one.",
-            $changed !== null => "The entries fit together badly, unless the machine changed just before entry {$changed}. Go back to how it was put together then, and start it again.",
-            default => 'The entries fit together badly, and no single one explains it. Look at something outside the catalogue.',
-        });
+        return new self(
+            $level,
+            $wrong,
+            $changed,
+            match (true) {
+                $wrong !== null && $changed !== null => "The entries fit together badly. Either entry {$wrong} is wrong, or the "
+                    ."machine changed just before entry {$changed}. Repeat entry {$wrong}: if it comes out the same, it changed.",
+                $wrong !== null => "The entries fit together badly. If entry {$wrong} is wrong, the rest fits. Repeat that one.",
+                $changed !== null => "The entries fit together badly, unless the machine changed just before entry {$changed}. Go "
+                    .'back to how it was put together then, and start it again.',
+                default => 'The entries fit together badly, and no single one explains it. Look at something outside the catalogue.',
+            },
+        );
     }
 
     public static function isThere(Replay $replay, Record $record, Catalogue $catalogue): bool
@@ -68,7 +75,7 @@ final readonly class Surprise
     {
         $odd = [];
         foreach ($record->inForce as $entry) {
-            if (isset($replay->predicted[$entry->number]) && ! $entry instanceof Report && ! $entry instanceof Answer) {
+            if (isset($replay->predicted[$entry->number]) && ! ($entry instanceof Report) && ! ($entry instanceof Answer)) {
                 $odd[$entry->number] = self::ratio($entry, $replay->predicted[$entry->number], $catalogue);
             }
         }

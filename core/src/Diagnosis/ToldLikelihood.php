@@ -9,8 +9,8 @@ use Orthoscope\Core\SetUp\Manner;
 use Orthoscope\Core\SetUp\SetUp;
 
 /**
- * How likely it is that someone tells a machine fails in such a manner: how often, and under which condition alone. It stands for several starts,
- * those that failed and those that went well; but it is told once, and is right or says nothing as a whole.
+ * How likely it is that someone tells a machine fails in such a manner: how often, and under which condition alone. It stands for several
+ * starts, those that failed and those that went well; but it is told once, and is right or says nothing as a whole.
  */
 final readonly class ToldLikelihood implements Likelihood
 {
@@ -22,8 +22,15 @@ final readonly class ToldLikelihood implements Likelihood
      * @param  float  $every     starts that "every time" stands for
      * @param  float  $others    starts that "only when" stands for, under other conditions
      */
-    private function __construct(private Manner $manner, private ?StartLikelihood $first, private StartLikelihood $again, private StartLikelihood $well, private ?StartLikelihood $otherwise, private float $every, private float $others)
-    {
+    private function __construct(
+        private Manner $manner,
+        private ?StartLikelihood $first,
+        private StartLikelihood $again,
+        private StartLikelihood $well,
+        private ?StartLikelihood $otherwise,
+        private float $every,
+        private float $others,
+    ) {
     }
 
     /**
@@ -32,10 +39,25 @@ final readonly class ToldLikelihood implements Likelihood
      * @param  array<string, string>  $signs  sign channel => value, as told
      * @param  float  $trust  weight of what is told against saying nothing, 0 to 1
      */
-    public static function of(StartModel $model, array $fitted, Manner $manner, ?Reach $reach, array $signs, ShownSigns $shown, float $trust): self
-    {
+    public static function of(
+        StartModel $model,
+        array $fitted,
+        Manner $manner,
+        ?Reach $reach,
+        array $signs,
+        ShownSigns $shown,
+        float $trust,
+    ): self {
         $last = $model->catalogue->stageCount();
-        $start = fn (SetUp $setUp, Reach $reach, array $signs): StartLikelihood => StartLikelihood::of($model, $model->hazards($setUp, $fitted), $model->cut($setUp), $reach, $signs, $shown, trust: $trust);
+        $start = fn (SetUp $setUp, Reach $reach, array $signs): StartLikelihood => StartLikelihood::of(
+            $model,
+            $model->hazards($setUp, $fitted),
+            $model->cut($setUp),
+            $reach,
+            $signs,
+            $shown,
+            trust: $trust,
+        );
         $fails = new Reach('fails', 'fails', 'it fails', '', $reach->firstStop ?? 0, min($reach->lastStop ?? $last, $last - 1));
         $goesWell = new Reach('well', 'goes well', 'it goes well', '', $last, $last);
         $failing = $manner->failing();
@@ -44,9 +66,11 @@ final readonly class ToldLikelihood implements Likelihood
         return new self(
             $manner,
             $reach === null ? null : $start($failing, $fails, $signs),
-            $start($failing, $fails, []), $start($failing, $goesWell, []),
+            $start($failing, $fails, []),
+            $start($failing, $goesWell, []),
             $otherwise === null ? null : $start($otherwise, $goesWell, []),
-            $model->catalogue->number('told_every_time'), $model->catalogue->number('told_otherwise'),
+            $model->catalogue->number('told_every_time'),
+            $model->catalogue->number('told_otherwise'),
         );
     }
 
@@ -67,7 +91,7 @@ final readonly class ToldLikelihood implements Likelihood
         [$failed, $of] = [$this->manner->failed, $this->manner->of];
         if ($failed !== null && $of !== null && $this->manner->only !== null) {
             // "Two of ten, and only cold": how many of the ten were cold nobody says, so any count is as good.
-            return 1.0 / $of * $fails ** min($failed - ($this->first === null ? 0 : 1), $this->every);
+            return (1.0 / $of) * $fails ** min($failed - ($this->first === null ? 0 : 1), $this->every);
         }
         if ($failed !== null && $of !== null) {
             $ways = 1.0;

@@ -63,8 +63,13 @@ final class Decision
 
     private readonly WaysOn $waysOn;
 
-    private function __construct(private readonly Replay $replay, private readonly Assessment $assessment, private readonly Catalogue $catalogue, private readonly Shelf $shelf, private readonly Terms $terms)
-    {
+    private function __construct(
+        private readonly Replay $replay,
+        private readonly Assessment $assessment,
+        private readonly Catalogue $catalogue,
+        private readonly Shelf $shelf,
+        private readonly Terms $terms,
+    ) {
         $this->data = $catalogue->economy;
         $this->rate = $catalogue->economy->labour;
         $this->worth = $terms->worth ?? Worth::of($assessment->machine, WaysOn::history($assessment->record), $catalogue);
@@ -81,7 +86,10 @@ final class Decision
         if ($assessment->sound >= self::WELL && ! $assessment->runsOnlyOutOfItsCase) {
             $options[] = $this->nothingMore($pursuit);
         }
-        usort($options, fn (Option $a, Option $b): int => [$a->expected, $a->way !== 'prove', $a->id] <=> [$b->expected, $b->way !== 'prove', $b->id]);
+        usort(
+            $options,
+            fn (Option $a, Option $b): int => [$a->expected, $a->way !== 'prove', $a->id] <=> [$b->expected, $b->way !== 'prove', $b->id],
+        );
         $this->options = $options;
         $this->why = $this->reason();
     }
@@ -105,13 +113,14 @@ final class Decision
     /** One sentence: whether to test on or to decide; none where there is nothing more to do. */
     public function testingSentence(): string
     {
-        $currency = fn (int $minor): string => Money::of(abs($minor))->words();
+        $best = $this->test?->step->candidate->name();
+        $saves = Money::of(abs($this->test->saves ?? 0))->words();
 
         return match (true) {
             $this->options[0]->way === 'prove' => '',
             $this->test === null => 'No test is open now.',
-            $this->test->saves > 0 => "Testing on is worth more than deciding now: \"{$this->test->step->candidate->name()}\" is expected to save {$currency($this->test->saves)}.",
-            default => "Deciding now is worth more than testing on: the best test, \"{$this->test->step->candidate->name()}\", costs {$currency($this->test->saves)} more than it saves.",
+            $this->test->saves > 0 => "Testing on is worth more than deciding now: \"{$best}\" is expected to save {$saves}.",
+            default => "Deciding now is worth more than testing on: the best test, \"{$best}\", costs {$saves} more than it saves.",
         };
     }
 
@@ -171,7 +180,10 @@ final class Decision
     /** What it costs if it is tried: part, minutes, waiting; and what it is expected to cost later. */
     private function outlay(WayOn $way): int
     {
-        return $way->parts + (int) round($way->minutes * $this->rate) + (int) round($this->data->day * array_sum($way->days) / 2) + $way->after;
+        return $way->parts
+            + (int) round($way->minutes * $this->rate)
+            + (int) round(($this->data->day * array_sum($way->days)) / 2)
+            + $way->after;
     }
 
     /** The cheapest way to end it with the machine not right. */
@@ -183,9 +195,10 @@ final class Decision
     private function endOutlay(string $id): int
     {
         $end = $this->data->ends[$id];
-        $lost = $this->worth * (1.0 - $end->cures) * (1.0 - ($end->worth ?? 0.0)) - ($end->parts !== null ? $this->forParts($end->parts) : 0);
+        $lost =
+            $this->worth * (1.0 - $end->cures) * (1.0 - ($end->worth ?? 0.0)) - ($end->parts !== null ? $this->forParts($end->parts) : 0);
 
-        return (int) round($end->fee + $end->minutes * $this->rate + $this->data->day * array_sum($end->days) / 2 + max(0.0, $lost));
+        return (int) round($end->fee + $end->minutes * $this->rate + ($this->data->day * array_sum($end->days)) / 2 + max(0.0, $lost));
     }
 
     /** What its parts are worth to the shop, each by how likely it is good. */
@@ -193,7 +206,9 @@ final class Decision
     {
         $sum = 0.0;
         foreach ($this->assessment->standings as $standing) {
-            $sum += $standing->part->kind->lendable && $standing->part->kind->id !== 'screen' ? (1.0 - $standing->now) * $standing->part->kind->price : 0.0;
+            $sum += $standing->part->kind->lendable && $standing->part->kind->id !== 'screen'
+                    ? (1.0 - $standing->now) * $standing->part->kind->price
+                    : 0.0;
         }
 
         return $share * $sum;
@@ -213,9 +228,26 @@ final class Decision
             // What is right already stays so.
             $cures = 1.0 - $broken * $pursuit->leaves($number);
             $options[] = new Option(
-                $way->id, $way->way, $way->name, $way->acts, $way->part, $way->parts, $way->minutes, $this->outlay($way), (int) round($pursuit->startingWith($number)),
-                $this->range($spread), $way->days, $cures, max(0.0, self::fixesItsOwn($way, $states) - $cures), $way->warrantyMonths, $way->comeback, $way->lasts,
-                $this->effects($way), [...$way->leaves, ...$this->unproved($way)], offer: $way->offer, spare: $way->spare,
+                $way->id,
+                $way->way,
+                $way->name,
+                $way->acts,
+                $way->part,
+                $way->parts,
+                $way->minutes,
+                $this->outlay($way),
+                (int) round($pursuit->startingWith($number)),
+                $this->range($spread),
+                $way->days,
+                $cures,
+                max(0.0, self::fixesItsOwn($way, $states) - $cures),
+                $way->warrantyMonths,
+                $way->comeback,
+                $way->lasts,
+                $this->effects($way),
+                [...$way->leaves, ...$this->unproved($way)],
+                offer: $way->offer,
+                spare: $way->spare,
             );
         }
 
@@ -287,12 +319,29 @@ final class Decision
         foreach ($this->data->ends as $id => $end) {
             $outlay = $this->endOutlay($id);
             $options[] = new Option(
-                $id, $id, $end->name, [], null, $end->fee, $end->minutes, $outlay, $outlay, [$outlay, $outlay], $end->days, 1.0 - $broken * (1.0 - $end->cures), 0.0, $end->warrantyMonths, 0.0, 0,
-                [], match ($id) {
+                $id,
+                $id,
+                $end->name,
+                [],
+                null,
+                $end->fee,
+                $end->minutes,
+                $outlay,
+                $outlay,
+                [$outlay, $outlay],
+                $end->days,
+                1.0 - $broken * (1.0 - $end->cures),
+                0.0,
+                $end->warrantyMonths,
+                0.0,
+                0,
+                [],
+                match ($id) {
                     'specialist' => ['What they find is theirs to say; ask for it in writing.'],
                     'return' => ['It goes back as it came. What is dangerous goes back with a written warning, at no charge.'],
                     default => ['Only with the owner\'s written leave; the drives go back or are destroyed as agreed.'],
-                }, true,
+                },
+                true,
             );
         }
 
@@ -302,16 +351,44 @@ final class Decision
     /** Where it seems to be right already. What costs follow where it is not are those of the cheapest course. */
     private function nothingMore(Pursuit $pursuit): Option
     {
-        return new Option('prove', 'prove', 'Nothing more: prove it, hand it back', [], null, 0, (int) $this->catalogue->number('start_minutes'), 0, $this->now, $this->range($pursuit->spread($pursuit->order())), [0, 0], $this->assessment->sound, 0.0, 0, 0.0, 0, [], ['What is not proved yet is proved first, or a lead signs for it.']);
+        return new Option(
+            'prove',
+            'prove',
+            'Nothing more: prove it, hand it back',
+            [],
+            null,
+            0,
+            (int) $this->catalogue->number('start_minutes'),
+            0,
+            $this->now,
+            $this->range($pursuit->spread($pursuit->order())),
+            [0, 0],
+            $this->assessment->sound,
+            0.0,
+            0,
+            0.0,
+            0,
+            [],
+            ['What is not proved yet is proved first, or a lead signs for it.'],
+        );
     }
 
     /** The open test that saves most over deciding now. */
     private function bestTest(): ?TestFirst
     {
-        $ahead = new LookAhead($this->catalogue, $this->replay, new RepairNeeds($this->catalogue, $this->replay, $this->assessment->record, []));
+        $ahead = new LookAhead(
+            $this->catalogue,
+            $this->replay,
+            new RepairNeeds($this->catalogue, $this->replay, $this->assessment->record, []),
+        );
         $belief = $this->replay->belief->mostOf(self::SHARE, self::STATES);
         $best = null;
-        $open = array_filter($this->assessment->advice->steps, fn (NextStep $step): bool => $step->isOpen() && $step->candidate->step->record !== 'act' && $step->candidate->step->record !== 'deed');
+        $open = array_filter(
+            $this->assessment->advice->steps,
+            fn (NextStep $step): bool => $step->isOpen()
+                && $step->candidate->step->record !== 'act'
+                && $step->candidate->step->record !== 'deed',
+        );
         foreach (array_slice($open, 0, self::TESTS) as $step) {
             $one = $this->testFirst($step, $ahead, $belief);
             $best = $best === null || $one->saves > $best->saves ? $one : $best;
@@ -330,7 +407,7 @@ final class Decision
             $pursuit = $this->pursuit($this->states($prospect->belief, array_map(fn (float $w): float => $w / $total, $prospect->weights)));
             $after += $pursuit->cost();
             foreach ($pursuit->spread($pursuit->order()) as [$cost, $share]) {
-                $spread[] = [$outlay + $cost, $share * array_sum($prospect->weights) / $total];
+                $spread[] = [$outlay + $cost, ($share * array_sum($prospect->weights)) / $total];
             }
         }
         usort($spread, fn (array $a, array $b): int => $a[0] <=> $b[0]);
@@ -342,26 +419,68 @@ final class Decision
     {
         $candidate = $test->step->candidate;
 
-        return new Option('test', 'test', "Test on: {$candidate->name()}", [], $candidate->target?->id, 0, $test->step->minutes, $test->outlay, max(0, $this->now - $test->saves), $this->range($test->spread), [0, 0], $this->assessment->sound, 0.0, 0, 0.0, 0, [], ['It cures nothing by itself; it tells what to buy.']);
+        return new Option(
+            'test',
+            'test',
+            "Test on: {$candidate->name()}",
+            [],
+            $candidate->target?->id,
+            0,
+            $test->step->minutes,
+            $test->outlay,
+            max(0, $this->now - $test->saves),
+            $this->range($test->spread),
+            [0, 0],
+            $this->assessment->sound,
+            0.0,
+            0,
+            0.0,
+            0,
+            [],
+            ['It cures nothing by itself; it tells what to buy.'],
+        );
     }
 
     /** @return list<string> */
     private function effects(WayOn $way): array
     {
-        $kind = $way->way === 'platform' ? 'platform' : ($way->part === null || ! in_array($way->way, ['new', 'used', 'shelf', 'claim'], true) ? null : $this->assessment->machine->part($way->part)->kind->id);
+        $kind = $way->way === 'platform'
+                ? 'platform'
+                : ($way->part === null || ! in_array($way->way, ['new', 'used', 'shelf', 'claim'], true)
+                    ? null
+                    : $this->assessment->machine->part($way->part)->kind->id);
         $always = array_column(array_filter($this->data->effects, fn (Effect $effect): bool => $effect->part === $kind), 'says');
 
-        return [...($kind === null || $way->facts === null ? [] : (new GoesWith($this->assessment->machine))->sentences($kind, $way->facts)), ...$always];
+        return [
+            ...$kind === null || $way->facts === null ? [] : (new GoesWith($this->assessment->machine))->sentences($kind, $way->facts),
+            ...$always,
+        ];
     }
 
     /** @return list<string> */
     private function unproved(WayOn $way): array
     {
         $standing = $way->part === null ? null : $this->assessment->standings[$way->part] ?? null;
-        $says = $standing !== null && in_array($way->way, ['new', 'used', 'shelf', 'claim'], true) && $standing->standing !== Standing::Condemned ? [ucfirst($standing->part->inSentence()).' is not condemned: '.$standing->standing->words().'.'] : [];
-        $hidden = array_map(fn (PartStanding $one): Part => $one->part, array_filter($this->assessment->standings, fn (PartStanding $one): bool => in_array($one->standing, [Standing::Hidden, Standing::NotTested], true) && ! $one->part->kind->link && $one->part->id !== 'outside' && $one->part->id !== $way->part));
+        $says = $standing !== null
+            && in_array($way->way, ['new', 'used', 'shelf', 'claim'], true)
+            && $standing->standing !== Standing::Condemned
+                ? [ucfirst($standing->part->inSentence()).' is not condemned: '.$standing->standing->words().'.']
+                : [];
+        $hidden = array_map(
+            fn (PartStanding $one): Part => $one->part,
+            array_filter(
+                $this->assessment->standings,
+                fn (PartStanding $one): bool => in_array($one->standing, [Standing::Hidden, Standing::NotTested], true)
+                    && ! $one->part->kind->link
+                    && $one->part->id !== 'outside'
+                    && $one->part->id !== $way->part,
+            ),
+        );
         if ($hidden !== []) {
-            $says[] = 'Not proved by it: '.implode(', ', array_map(fn (Part $part): string => lcfirst($part->name), array_slice($hidden, 0, 5))).(count($hidden) > 5 ? ' and '.(count($hidden) - 5).' more' : '').'.';
+            $says[] = 'Not proved by it: '
+                .implode(', ', array_map(fn (Part $part): string => lcfirst($part->name), array_slice($hidden, 0, 5)))
+                .(count($hidden) > 5 ? ' and '.(count($hidden) - 5).' more' : '')
+                .'.';
         }
 
         return $says;
@@ -371,14 +490,27 @@ final class Decision
     {
         $first = $this->options[0];
         // What testing on would cost is said in a sentence of its own.
-        $second = array_values(array_filter(array_slice($this->options, 1), fn (Option $option): bool => $option->way !== 'test'))[0] ?? null;
-        $more = $second === null ? '' : sprintf(' %s would cost %s more.', $second->name, Money::of($second->expected - $first->expected)->words());
+        $second =
+            array_values(array_filter(array_slice($this->options, 1), fn (Option $option): bool => $option->way !== 'test'))[0] ?? null;
+        $more = $second === null
+                ? ''
+                : sprintf(' %s would cost %s more.', $second->name, Money::of($second->expected - $first->expected)->words());
 
         return match (true) {
-            $first->way === 'prove' => sprintf('It is right with %d %%. Whatever else is done is done only if it fails again.', (int) floor(100 * $first->cures)),
+            $first->way === 'prove' => sprintf(
+                'It is right with %d %%. Whatever else is done is done only if it fails again.',
+                (int) floor(100 * $first->cures),
+            ),
             $first->way === 'test' => "What it tells is worth more than it costs: whatever is bought now would be bought too soon.{$more}",
-            $first->end => "Every cure is expected to cost more than the machine is worth to its owner ({$this->inMoney($this->worth)}).{$more}",
-            default => sprintf('It cures with %d %% for %s, and what follows where it does not is counted in.%s', (int) round(100 * $first->cures), $this->inMoney($first->outlay), $more),
+            $first->end => "Every cure is expected to cost more than the machine is worth to its owner ({$this->inMoney(
+                $this->worth,
+            )}).{$more}",
+            default => sprintf(
+                'It cures with %d %% for %s, and what follows where it does not is counted in.%s',
+                (int) round(100 * $first->cures),
+                $this->inMoney($first->outlay),
+                $more,
+            ),
         };
     }
 

@@ -39,7 +39,10 @@ final readonly class GoesWith
             'card' => $this->card(trim($facts['plug'] ?? '')),
             'board' => [$this->stays('Processor', 'socket', $facts), $this->stays('Memory', 'memory', $facts)],
             'processor' => [$this->takes('The socket', 'socket', $facts)],
-            'stick' => [$this->takes('The board', 'memory', $facts), ...(count($this->machine->ofKind('stick')) > 1 ? ['Beside what stays it runs at the speed of the slowest.'] : [])],
+            'stick' => [
+                $this->takes('The board', 'memory', $facts),
+                ...count($this->machine->ofKind('stick')) > 1 ? ['Beside what stays it runs at the speed of the slowest.'] : [],
+            ],
             default => [],
         };
     }
@@ -53,7 +56,11 @@ final readonly class GoesWith
     {
         $plug = $this->cardPlugOf(trim($facts['plugs'] ?? ''));
         try {
-            $unit = SupplyUnit::of((float) trim($facts['watts'] ?? ''), (float) trim($facts['amps12'] ?? ''), $plug === null ? [] : [$plug => 1]);
+            $unit = SupplyUnit::of(
+                (float) trim($facts['watts'] ?? ''),
+                (float) trim($facts['amps12'] ?? ''),
+                $plug === null ? [] : [$plug => 1],
+            );
         } catch (InvalidArgumentException) {
             // Nobody has written down its label, or not as one reads.
             return ['It must give what the parts draw and have every plug of the old one: add them up first.'];
@@ -67,7 +74,10 @@ final readonly class GoesWith
             $verdict = self::verdict($fed) === $verdict ? $verdict : "{$verdict}, with the plug ".self::verdict($fed);
         }
 
-        return ["{$says}: {$verdict}.", ...($this->machine->has('card') && $plug === null ? ['It has no plug for a card: look whether the card needs one.'] : [])];
+        return [
+            "{$says}: {$verdict}.",
+            ...$this->machine->has('card') && $plug === null ? ['It has no plug for a card: look whether the card needs one.'] : [],
+        ];
     }
 
     /** @return list<string> */
@@ -79,7 +89,15 @@ final readonly class GoesWith
         $plugs = $plug === 'none' ? [] : [$plug => 1];
         $draw = array_sum(array_map(fn (Load $load): float => $load->watts, $this->loads($plugs)));
 
-        return [sprintf('%s; the machine then draws about %.0f W at work: a supply of %d W or more%s.', $plug === 'none' ? 'It needs no plug from the supply' : 'It needs '.($plug === '8-pin' ? 'an' : 'a')." {$plug} plug", $draw, self::label($draw), $plug === 'none' ? '' : ' that has the plug')];
+        return [
+            sprintf(
+                '%s; the machine then draws about %.0f W at work: a supply of %d W or more%s.',
+                $plug === 'none' ? 'It needs no plug from the supply' : 'It needs '.($plug === '8-pin' ? 'an' : 'a')." {$plug} plug",
+                $draw,
+                self::label($draw),
+                $plug === 'none' ? '' : ' that has the plug',
+            ),
+        ];
     }
 
     /** @param  array<string, string>  $facts */
@@ -103,7 +121,9 @@ final readonly class GoesWith
         $mine = $this->machine->platform[$fact] ?? '';
 
         return match (true) {
-            $has === '' || $mine === '' => "{$taker} must take it: look first what both are".($has.$mine === '' ? '' : ', one is '.$has.$mine).'.',
+            $has === '' || $mine === '' => "{$taker} must take it: look first what both are"
+                .($has.$mine === '' ? '' : ', one is '.$has.$mine)
+                .'.',
             strcasecmp($has, $mine) === 0 => "{$taker} takes it: both are {$has}.",
             default => "{$taker} does not take it: that is {$mine}, this is {$has}.",
         };
@@ -117,7 +137,8 @@ final readonly class GoesWith
     private function loads(array $plugs): array
     {
         return [
-            Load::processor(self::PROCESSOR), ...($this->machine->has('card') || $plugs !== [] ? [Load::card(null, $plugs)] : []),
+            Load::processor(self::PROCESSOR),
+            ...$this->machine->has('card') || $plugs !== [] ? [Load::card(null, $plugs)] : [],
             Load::rest(count($this->machine->ofKind('stick')), count($this->machine->ofKind('drive')), self::FANS),
         ];
     }

@@ -12,7 +12,8 @@ final readonly class Option
 
     /**
      * @param  string  $id       names it among the options of one job, such as "replace:supply:new"
-     * @param  string  $way      kind of way on: "new", "used", "shelf", a way of the catalogue, "platform", "claim", "test", "prove" or an end
+     * @param  string  $way      kind of way on: "new", "used", "shelf", a way of the catalogue, "platform", "claim", "test", "prove" or
+     *     an end
      * @param  list<array{act: string, on: list<string>}>  $acts     acts that do it
      * @param  ?string  $part     the part it is about
      * @param  int  $parts    minor units of money for parts, as bought

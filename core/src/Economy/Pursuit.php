@@ -19,7 +19,8 @@ final class Pursuit
 
     /**
      * @param  list<array{list<int>, float}>  $states faults that are there now, and weight
-     * @param  array<int, array{cost: float, cures: array<int, float>}>  $ways what trying one costs, and the share of times it cures a fault
+     * @param  array<int, array{cost: float, cures: array<int, float>}>  $ways what trying one costs, and the share of times it cures a
+     *     fault
      * @param  float  $end what it costs to stop with the machine not right
      */
     public function __construct(private readonly array $states, private readonly array $ways, private readonly float $end)

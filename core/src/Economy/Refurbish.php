@@ -22,8 +22,14 @@ final readonly class Refurbish
      * @param  ?int  $daysLeft until the purchase can no longer be sent back; below 0 = over; null = it never could
      * @param  string  $advice one sentence
      */
-    private function __construct(public array $parts, public Money $build, public Money $break, public Money $reserve, public ?int $daysLeft, public string $advice)
-    {
+    private function __construct(
+        public array $parts,
+        public Money $build,
+        public Money $break,
+        public Money $reserve,
+        public ?int $daysLeft,
+        public string $advice,
+    ) {
     }
 
     /**
@@ -31,10 +37,21 @@ final readonly class Refurbish
      * @param  int  $toFinish  what it is still expected to cost until it runs, minor units
      * @param  ?DateTimeImmutable  $returnUntil last day on which the seller takes it back
      */
-    public static function of(Assessment $assessment, Catalogue $catalogue, int $paid, int $toFinish, DateTimeImmutable $now, ?DateTimeImmutable $returnUntil = null): self
-    {
+    public static function of(
+        Assessment $assessment,
+        Catalogue $catalogue,
+        int $paid,
+        int $toFinish,
+        DateTimeImmutable $now,
+        ?DateTimeImmutable $returnUntil = null,
+    ): self {
         $terms = $catalogue->economy->refurbish;
-        $sellable = array_filter($assessment->standings, fn (PartStanding $one): bool => $one->part->kind->price > 0 && $one->part->kind->carrier === null && ! in_array($one->part->kind->id, ['screen', 'kit', 'video-lead', 'wall-lead'], true));
+        $sellable = array_filter(
+            $assessment->standings,
+            fn (PartStanding $one): bool => $one->part->kind->price > 0
+                && $one->part->kind->carrier === null
+                && ! in_array($one->part->kind->id, ['screen', 'kit', 'video-lead', 'wall-lead'], true),
+        );
         $shares = Money::of($paid)->split(array_map(fn (PartStanding $one): int => $one->part->kind->price, $sellable));
         $parts = [];
         $apart = Money::of(0);
@@ -42,13 +59,25 @@ final readonly class Refurbish
         foreach ($sellable as $id => $standing) {
             $good = 1.0 - $standing->now;
             $proved = $standing->standing === Standing::Proved ? 1.0 : $terms->unproved;
-            $worth = Money::of($standing->standing === Standing::Condemned ? 0 : (int) round($good * $proved * $terms->part * $standing->part->kind->price));
-            $parts[$id] = ['part' => $standing->part->name, 'standing' => $standing->standing, 'good' => $good, 'cost' => $shares[$id], 'worth' => $worth];
+            $worth = Money::of(
+                $standing->standing === Standing::Condemned
+                    ? 0
+                    : (int) round($good * $proved * $terms->part * $standing->part->kind->price),
+            );
+            $parts[$id] = [
+                'part' => $standing->part->name,
+                'standing' => $standing->standing,
+                'good' => $good,
+                'cost' => $shares[$id],
+                'worth' => $worth,
+            ];
             // A part that fetches less than taking it out costs is not taken out.
             $apart = $apart->plus(Money::of(max(0, $worth->minor - (int) round($terms->takeOut * $rate))));
         }
         $whole = (int) round($terms->whole * Worth::whenNew($assessment->machine));
-        $reserve = Money::of((int) round($terms->comeback * ($terms->warrantyMonths / 12) * ($catalogue->economy->redo * $rate + $whole / 4)));
+        $reserve = Money::of(
+            (int) round($terms->comeback * ($terms->warrantyMonths / 12) * ($catalogue->economy->redo * $rate + $whole / 4)),
+        );
         $build = Money::of($whole - $paid - $toFinish - (int) round($terms->ready * $rate) - $reserve->minor);
         $break = $apart->minus(Money::of($paid));
         $daysLeft = $returnUntil === null ? null : (int) $now->setTime(0, 0)->diff($returnUntil->setTime(0, 0))->format('%r%a');
@@ -61,7 +90,10 @@ final readonly class Refurbish
         $back = $daysLeft !== null && $daysLeft >= 0;
 
         return match (true) {
-            $build->minor <= 0 && $break->minor <= 0 && $back => "Send it back: built it loses {$build->times(-1)->words()}, broken up {$break->times(-1)->words()}. The seller takes it for {$daysLeft} more ".($daysLeft === 1 ? 'day.' : 'days.'),
+            $build->minor <= 0 && $break->minor <= 0 && $back => "Send it back: built it loses {$build->times(
+                -1,
+            )->words()}, broken up {$break->times(-1)->words()}. The seller takes it for {$daysLeft} more "
+                .($daysLeft === 1 ? 'day.' : 'days.'),
             $build->minor >= $break->minor => "Build it: that leaves {$build->words()}, breaking it up {$break->words()}.",
             default => "Break it up: that leaves {$break->words()}, building it {$build->words()}.",
         };

@@ -19,7 +19,10 @@ final readonly class Terms
     /** The cheapest offer of a kind that is in stock, in one condition; null where nobody has any. */
     public function offer(string $kind, string $condition): ?Offer
     {
-        $fitting = array_filter($this->offers[$kind] ?? [], fn (Offer $offer): bool => $offer->condition === $condition && $offer->stock > 0);
+        $fitting = array_filter(
+            $this->offers[$kind] ?? [],
+            fn (Offer $offer): bool => $offer->condition === $condition && $offer->stock > 0,
+        );
         usort($fitting, fn (Offer $a, Offer $b): int => [$a->price, $a->days[1]] <=> [$b->price, $b->days[1]]);
 
         return $fitting[0] ?? null;

@@ -6,7 +6,10 @@ namespace Orthoscope\Core\Economy;
 
 use Orthoscope\Core\Planning\NextStep;
 
-/** A test that is done before it is decided, and what it would cost until the job ends: the test, and after each of its outcomes the cheapest way to see it through. */
+/**
+ * A test that is done before it is decided, and what it would cost until the job ends: the test, and after each of its outcomes the
+ * cheapest way to see it through.
+ */
 final readonly class TestFirst
 {
     /**

@@ -33,8 +33,14 @@ final readonly class WaysOn
 
     private bool $isOld;
 
-    public function __construct(private Replay $replay, Record $record, private Catalogue $catalogue, private Shelf $shelf, private Terms $terms, private int $worth)
-    {
+    public function __construct(
+        private Replay $replay,
+        Record $record,
+        private Catalogue $catalogue,
+        private Shelf $shelf,
+        private Terms $terms,
+        private int $worth,
+    ) {
         $this->machine = $replay->model->machine;
         $this->data = $catalogue->economy;
         $this->rate = $catalogue->economy->labour;
@@ -46,10 +52,12 @@ final readonly class WaysOn
     {
         $ways = [];
         foreach ($this->acts() as [$act, $part]) {
-            $ways = [...$ways, ...($act->buysPart ? $this->replacing($act, $part) : [$this->doing($act, $part)])];
+            $ways = [...$ways, ...$act->buysPart ? $this->replacing($act, $part) : [$this->doing($act, $part)]];
         }
 
-        return array_values(array_filter([...$ways, $this->platform()], fn (?WayOn $way): bool => $way !== null && $this->helps($way->cures)));
+        return array_values(
+            array_filter([...$ways, $this->platform()], fn (?WayOn $way): bool => $way !== null && $this->helps($way->cures)),
+        );
     }
 
     /** @return list<string> ages and earlier deeds that were told */
@@ -83,7 +91,11 @@ final readonly class WaysOn
     /** @return array<int, float> mode => chance that it is there and that it is not only a lent part's */
     private function wrong(): array
     {
-        return array_filter($this->replay->belief->marginals(), fn (float $p, int $mode): bool => $p > 0.0 && $this->isOurs($mode), ARRAY_FILTER_USE_BOTH);
+        return array_filter(
+            $this->replay->belief->marginals(),
+            fn (float $p, int $mode): bool => $p > 0.0 && $this->isOurs($mode),
+            ARRAY_FILTER_USE_BOTH,
+        );
     }
 
     /** A lent part that is bad needs no repair; one fitted for good does. */
@@ -114,9 +126,30 @@ final readonly class WaysOn
         }
         $minutes = $this->minutes($act);
         $later = $this->later($way->comeback, $act->money) + (int) round($way->loss * $this->worth);
-        $name = $act->id === self::LEAVE_OUT ? $this->runsOn($part) : ucfirst($act->name).($part->kind->price > 0 || $part->kind->link || $part->kind->id === 'system' ? " ({$part->name})" : '');
+        $name = $act->id === self::LEAVE_OUT
+                ? $this->runsOn($part)
+                : ucfirst($act->name)
+                    .($part->kind->price > 0 || $part->kind->link || $part->kind->id === 'system' ? " ({$part->name})" : '');
 
-        return new WayOn("{$act->id}:{$part->id}", $way->id, $name, [['act' => $act->id, 'on' => [$part->id]]], $part->id, $this->replay->model->cures($act->id, [$part->id => true]), $act->money, $minutes, [0, 0], $way->warrantyMonths, $way->comeback, $way->lasts, $later, [...($way->id === 'board' ? ['Time box: '.self::BOX * $act->minutes.' minutes, then the part is replaced.'] : []), ...($way->limit === null ? [] : [$way->limit])]);
+        return new WayOn(
+            "{$act->id}:{$part->id}",
+            $way->id,
+            $name,
+            [['act' => $act->id, 'on' => [$part->id]]],
+            $part->id,
+            $this->replay->model->cures($act->id, [$part->id => true]),
+            $act->money,
+            $minutes,
+            [0, 0],
+            $way->warrantyMonths,
+            $way->comeback,
+            $way->lasts,
+            $later,
+            [
+                ...$way->id === 'board' ? ['Time box: '.self::BOX * $act->minutes.' minutes, then the part is replaced.'] : [],
+                ...$way->limit === null ? [] : [$way->limit],
+            ],
+        );
     }
 
     private function runsOn(Part $part): string
@@ -153,13 +186,34 @@ final readonly class WaysOn
             if ($source->id !== 'shelf' && $this->terms->offers !== [] && $offer === null) {
                 continue;
             }
-            $price = $spare->value ?? $offer->price ?? (int) round((float) $source->price * $part->kind->price * ($this->isOld && in_array($part->kind->id, $this->data->platform->parts, true) ? $this->data->platform->old : 1.0));
-            $good = $spare->trust ?? $source->good ?? $this->catalogue->number('new_part_trust');
+            $price = $spare->value
+                ?? ($offer->price
+                    ?? (int) round(
+                        (float) $source->price
+                            * $part->kind->price
+                            * ($this->isOld && in_array($part->kind->id, $this->data->platform->parts, true)
+                                ? $this->data->platform->old
+                                : 1.0),
+                    ));
+            $good = $spare->trust ?? ($source->good ?? $this->catalogue->number('new_part_trust'));
             $ways[] = new WayOn(
-                "replace:{$part->id}:{$source->id}", $source->id, ucfirst("replace {$part->inSentence()}, {$source->name}").($spare === null ? '' : " ({$spare->tag})"),
-                [['act' => $act->id, 'on' => [$part->id]]], $part->id, array_map(fn (float $share): float => $share * $good, $cures),
-                $price, $this->minutes($act), $offer->days ?? $source->days, $source->warrantyMonths, $source->comeback, $source->lasts, $this->later($source->comeback, $price),
-                [], $offer?->id, $spare?->tag, $spare === null ? $offer->facts ?? [] : [...$spare->fits, ...$spare->facts],
+                "replace:{$part->id}:{$source->id}",
+                $source->id,
+                ucfirst("replace {$part->inSentence()}, {$source->name}").($spare === null ? '' : " ({$spare->tag})"),
+                [['act' => $act->id, 'on' => [$part->id]]],
+                $part->id,
+                array_map(fn (float $share): float => $share * $good, $cures),
+                $price,
+                $this->minutes($act),
+                $offer->days ?? $source->days,
+                $source->warrantyMonths,
+                $source->comeback,
+                $source->lasts,
+                $this->later($source->comeback, $price),
+                [],
+                $offer?->id,
+                $spare?->tag,
+                $spare === null ? $offer->facts ?? [] : [...$spare->fits, ...$spare->facts],
             );
         }
         if ($this->terms->claimable && $part->kind->price > 0) {
@@ -175,8 +229,19 @@ final readonly class WaysOn
         $claim = $this->data->claim;
 
         return new WayOn(
-            "claim:{$part->id}", 'claim', "{$claim->name} (".lcfirst($part->name).')', [['act' => $act->id, 'on' => [$part->id]]], $part->id,
-            array_map(fn (float $share): float => $share * $claim->accepted, $cures), 0, $claim->minutes + $this->minutes($act), $claim->days, $claim->warrantyMonths, $claim->comeback, $claim->lasts, $this->later($claim->comeback, 0),
+            "claim:{$part->id}",
+            'claim',
+            "{$claim->name} (".lcfirst($part->name).')',
+            [['act' => $act->id, 'on' => [$part->id]]],
+            $part->id,
+            array_map(fn (float $share): float => $share * $claim->accepted, $cures),
+            0,
+            $claim->minutes + $this->minutes($act),
+            $claim->days,
+            $claim->warrantyMonths,
+            $claim->comeback,
+            $claim->lasts,
+            $this->later($claim->comeback, 0),
             ['The supplier may find no fault: then it comes back as it went.'],
         );
     }

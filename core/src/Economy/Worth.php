@@ -22,12 +22,15 @@ final class Worth
         return (int) round($catalogue->economy->worth[$age] * self::whenNew($machine));
     }
 
+    /** What is not sold with a machine, or is counted with its sticks. */
+    private const APART = ['screen', 'kit', 'video-lead'];
+
     /** @return int what its parts cost new, minor units; what belongs to another part is not counted twice */
     public static function whenNew(Machine $machine): int
     {
         $sum = 0;
         foreach ($machine->parts as $part) {
-            $sum += $part->kind->carrier === null && ! in_array($part->kind->id, ['screen', 'kit', 'video-lead'], true) ? $part->kind->price : 0;
+            $sum += $part->kind->carrier === null && ! in_array($part->kind->id, self::APART, true) ? $part->kind->price : 0;
         }
 
         return $sum;

@@ -13,7 +13,19 @@ use InvalidArgumentException;
 final class Quantity
 {
     /** Prefixes of units (SI); both cases of kilo are in use. */
-    private const PREFIXES = ['p' => 1e-12, 'n' => 1e-9, 'u' => 1e-6, 'µ' => 1e-6, 'μ' => 1e-6, 'm' => 1e-3, '' => 1.0, 'k' => 1e3, 'K' => 1e3, 'M' => 1e6, 'G' => 1e9];
+    private const PREFIXES = [
+        'p' => 1e-12,
+        'n' => 1e-9,
+        'u' => 1e-6,
+        'µ' => 1e-6,
+        'μ' => 1e-6,
+        'm' => 1e-3,
+        '' => 1.0,
+        'k' => 1e3,
+        'K' => 1e3,
+        'M' => 1e6,
+        'G' => 1e9,
+    ];
 
     /** What each unit may be written as, and the letter that stands for its decimal point. */
     private const UNITS = [
@@ -41,8 +53,13 @@ final class Quantity
         [$scale, $base] = self::asked($unit);
         $text = str_replace([',', '−', "\u{A0}", ' '], ['.', '-', '', ''], trim($typed));
 
-        return self::coded($text, $base, $scale) ?? self::plain($text, $base, $scale)
-            ?? throw new InvalidArgumentException("\"{$typed}\" is not a value in {$unit}; type a number such as 3,31 or 3.31".(self::UNITS[$base][1] === 'R' ? ', or 4k7' : '').'.');
+        return self::coded($text, $base, $scale)
+            ?? (self::plain($text, $base, $scale)
+                ?? throw new InvalidArgumentException(
+                    "\"{$typed}\" is not a value in {$unit}; type a number such as 3,31 or 3.31"
+                        .(self::UNITS[$base][1] === 'R' ? ', or 4k7' : '')
+                        .'.',
+                ));
     }
 
     /** A number, perhaps with a prefix, perhaps with the unit. A bare number is in the unit that is asked. */
@@ -53,7 +70,7 @@ final class Quantity
         }
         $factor = $found[2] === '' ? $scale : self::factor($found[2], $base);
 
-        return $factor === null ? null : (float) $found[1] * $factor / $scale;
+        return $factor === null ? null : ((float) $found[1] * $factor) / $scale;
     }
 
     /** By IEC 60062: a letter in the place of the decimal point says the multiplier, such as 4k7, 5R1, R47. */
@@ -61,12 +78,16 @@ final class Quantity
     {
         $point = self::UNITS[$base][1];
         $rest = implode('|', array_map(fn (string $name): string => preg_quote($name, '/'), self::UNITS[$base][0]));
-        if ($point === null || preg_match("/^([+-]?)(\\d*)([{$point}kKMG])(\\d+)(?:{$rest})?$/u", $text, $found) !== 1 || ($found[2] === '' && $found[3] !== $point)) {
+        if (
+            $point === null
+            || preg_match("/^([+-]?)(\\d*)([{$point}kKMG])(\\d+)(?:{$rest})?$/u", $text, $found) !== 1
+            || ($found[2] === '' && $found[3] !== $point)
+        ) {
             return null;
         }
         $factor = $found[3] === $point ? 1.0 : self::PREFIXES[$found[3]];
 
-        return (float) "{$found[1]}{$found[2]}.{$found[4]}" * $factor / $scale;
+        return ((float) "{$found[1]}{$found[2]}.{$found[4]}" * $factor) / $scale;
     }
 
     /** What a prefix and a unit, or a prefix alone, multiply by; null if they are of another unit. */
@@ -74,7 +95,7 @@ final class Quantity
     {
         // A prefix alone is said of ohms, volts and amperes only.
         [$names, $point] = self::UNITS[$base];
-        foreach ([...$names, ...($point === null ? [] : [''])] as $name) {
+        foreach ([...$names, ...$point === null ? [] : ['']] as $name) {
             foreach (self::PREFIXES as $prefix => $factor) {
                 if ($written === $prefix.$name) {
                     return $factor;

@@ -14,7 +14,20 @@ use InvalidArgumentException;
 final class ResistorMarking
 {
     /** Multipliers of the two-digit code. */
-    private const LETTERS = ['Z' => 0.001, 'Y' => 0.01, 'R' => 0.01, 'X' => 0.1, 'S' => 0.1, 'A' => 1.0, 'B' => 10.0, 'H' => 10.0, 'C' => 100.0, 'D' => 1e3, 'E' => 1e4, 'F' => 1e5];
+    private const LETTERS = [
+        'Z' => 0.001,
+        'Y' => 0.01,
+        'R' => 0.01,
+        'X' => 0.1,
+        'S' => 0.1,
+        'A' => 1.0,
+        'B' => 10.0,
+        'H' => 10.0,
+        'C' => 100.0,
+        'D' => 1e3,
+        'E' => 1e4,
+        'F' => 1e5,
+    ];
 
     /**
      * @return float ohms
@@ -36,7 +49,9 @@ final class ResistorMarking
         try {
             return Quantity::parse($text, 'Ohm');
         } catch (InvalidArgumentException) {
-            throw new InvalidArgumentException("\"{$printed}\" is no marking of a resistor; type it as printed, such as 5R1, 473, 4702 or 01C.");
+            throw new InvalidArgumentException(
+                "\"{$printed}\" is no marking of a resistor; type it as printed, such as 5R1, 473, 4702 or 01C.",
+            );
         }
     }
 }

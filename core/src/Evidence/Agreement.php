@@ -8,7 +8,13 @@ namespace Orthoscope\Core\Evidence;
 final readonly class Agreement extends Entry
 {
     /** What the answer was. */
-    public const ANSWERS = ['accepted' => 'the owner accepts', 'declined' => 'the owner declines', 'asked' => 'the owner asks', 'ahead' => 'went ahead within the limit', 'told' => 'the owner agreed on the telephone'];
+    public const ANSWERS = [
+        'accepted' => 'the owner accepts',
+        'declined' => 'the owner declines',
+        'asked' => 'the owner asks',
+        'ahead' => 'went ahead within the limit',
+        'told' => 'the owner agreed on the telephone',
+    ];
 
     /**
      * @param  string  $answer  one of ANSWERS
@@ -16,10 +22,8 @@ final readonly class Agreement extends Entry
      * @param  string  $variant letter of the variant; empty if none was picked
      * @param  string  $agreed  the text that was agreed to, word for word
      */
-    public function __construct(
-        Head $head,
-        public string $answer, public int $amount, public string $variant, public string $agreed,
-    ) {
+    public function __construct(Head $head, public string $answer, public int $amount, public string $variant, public string $agreed)
+    {
         parent::__construct($head);
     }
 

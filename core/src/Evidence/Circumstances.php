@@ -23,7 +23,12 @@ final class Circumstances
                 $told["history {$deed}"] = $catalogue->history[$deed];
             }
             if ($entry instanceof Report && $entry->carried !== []) {
-                $told["carried {$entry->number}"] = new Event("carried {$entry->number}", 'what an earlier job left open', 'what an earlier job left open', $entry->carried);
+                $told["carried {$entry->number}"] = new Event(
+                    "carried {$entry->number}",
+                    'what an earlier job left open',
+                    'what an earlier job left open',
+                    $entry->carried,
+                );
             }
             foreach (self::marks($entry, $catalogue) as $mark) {
                 $told["mark {$mark}"] = $catalogue->marks[$mark];

@@ -8,7 +8,13 @@ namespace Orthoscope\Core\Evidence;
 final readonly class Closing extends Entry
 {
     /** How a job can end. */
-    public const OUTCOMES = ['repaired' => 'repaired', 'no-fault-found' => 'no fault found', 'unrepaired' => 'given back unrepaired', 'written-off' => 'written off', 'goodwill' => 'repaired at no charge, as goodwill'];
+    public const OUTCOMES = [
+        'repaired' => 'repaired',
+        'no-fault-found' => 'no fault found',
+        'unrepaired' => 'given back unrepaired',
+        'written-off' => 'written off',
+        'goodwill' => 'repaired at no charge, as goodwill',
+    ];
 
     /**
      * @param  int  $price          what the owner pays, minor units of money
@@ -17,7 +23,10 @@ final readonly class Closing extends Entry
      */
     public function __construct(
         Head $head,
-        public int $price, public int $warrantyMonths, public string $signedOff, public string $outcome = 'repaired',
+        public int $price,
+        public int $warrantyMonths,
+        public string $signedOff,
+        public string $outcome = 'repaired',
     ) {
         parent::__construct($head);
     }

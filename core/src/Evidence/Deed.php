@@ -13,7 +13,12 @@ final readonly class Deed extends Entry
     public const AGENTS = ['water' => 'water, or nobody knows what', 'isopropyl' => 'isopropyl alone'];
 
     /** Where an old part went. */
-    public const FATES = ['owner' => 'kept for the owner', 'recycled' => 'recycled', 'salvaged' => 'kept as a spare', 'claim' => 'goes back to the supplier'];
+    public const FATES = [
+        'owner' => 'kept for the owner',
+        'recycled' => 'recycled',
+        'salvaged' => 'kept as a spare',
+        'claim' => 'goes back to the supplier',
+    ];
 
     /**
      * @param  list<string>  $on   parts it was done to
@@ -26,8 +31,14 @@ final readonly class Deed extends Entry
      */
     public function __construct(
         Head $head,
-        public string $act, public array $on, public ?Lent $with, public bool $begun = false, public ?string $agent = null,
-        public ?string $old = null, public ?array $deviation = null, public string $temporary = '',
+        public string $act,
+        public array $on,
+        public ?Lent $with,
+        public bool $begun = false,
+        public ?string $agent = null,
+        public ?string $old = null,
+        public ?array $deviation = null,
+        public string $temporary = '',
     ) {
         parent::__construct($head);
     }

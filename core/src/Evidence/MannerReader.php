@@ -29,11 +29,15 @@ final class MannerReader
         $manner = Manner::told(
             $written->oneOfOrNull('"how often"', 'often', array_keys(Manner::OFTEN)),
             $written->oneOfOrNull('"only when"', 'only', array_keys(Manner::ONLY)),
-            $failed, $of,
+            $failed,
+            $of,
         );
         $reached = $written->wordOrNull('reached');
         if ($manner !== null && $reached !== null && $catalogue->reach($reached)->firstStop === $catalogue->stageCount()) {
-            throw $written->mistake('often', 'As told it starts and stays up. Say what it does when it fails, or leave open how often it does.');
+            throw $written->mistake(
+                'often',
+                'As told it starts and stays up. Say what it does when it fails, or leave open how often it does.',
+            );
         }
 
         return $manner;

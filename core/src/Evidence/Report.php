@@ -29,8 +29,15 @@ final readonly class Report extends Entry
      */
     public function __construct(
         Head $head,
-        public ?string $reached, public array $signs, public array $events, public array $marks, public string $source = self::SEEN, public array $history = [], public ?string $when = null,
-        public array $carried = [], public ?Manner $manner = null,
+        public ?string $reached,
+        public array $signs,
+        public array $events,
+        public array $marks,
+        public string $source = self::SEEN,
+        public array $history = [],
+        public ?string $when = null,
+        public array $carried = [],
+        public ?Manner $manner = null,
     ) {
         parent::__construct($head);
     }

@@ -22,13 +22,21 @@ final readonly class Start extends Entry
      * @param  array<string, int>  $outcomes outcome => starts that ended so, the least far first
      * @param  ?string  $step    the suggested step it answers
      * @param  array<string, string>  $codes  kind of code => the code as shown: display => "5F", beeps => "lss"
-     * @param  array<string, float>  $reliability sign channel => share of times its value means what it says, where it is less than a plain look; over 0 to 1
+     * @param  array<string, float>  $reliability sign channel => share of times its value means what it says, where it is less than a
+     *     plain look; over 0 to 1
      * @param  ?string  $ended  how it ended: one of ENDS; null = not written down
      */
     public function __construct(
         Head $head,
-        public SetUp $setUp, public string $reached, public array $signs, public ?int $waited, public array $outcomes, public ?string $step,
-        public array $codes = [], public array $reliability = [], public ?string $ended = null,
+        public SetUp $setUp,
+        public string $reached,
+        public array $signs,
+        public ?int $waited,
+        public array $outcomes,
+        public ?string $step,
+        public array $codes = [],
+        public array $reliability = [],
+        public ?string $ended = null,
     ) {
         parent::__construct($head);
         $this->times = array_sum($outcomes);

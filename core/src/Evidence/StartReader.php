@@ -63,7 +63,8 @@ final readonly class StartReader
         if ($outcomes === []) {
             throw $written->mistake('outcomes', 'Say how far the starts got.');
         }
-        uksort($outcomes, fn (string $a, string $b): int => $this->catalogue->reach($a)->lastStop <=> $this->catalogue->reach($b)->lastStop);
+        $lastStop = fn (string $reached): int => $this->catalogue->reach($reached)->lastStop;
+        uksort($outcomes, fn (string $a, string $b): int => $lastStop($a) <=> $lastStop($b));
 
         return $outcomes;
     }
@@ -136,10 +137,12 @@ final readonly class StartReader
             throw $written->mistake('after', 'Say after how many seconds it dropped, from 0 to thirty days (2592000).');
         }
 
-        return ['drop' => match (true) {
-            $seconds < 60 => 'seconds',
-            $seconds < 3600 => 'minutes',
-            default => 'hours',
-        }];
+        return [
+            'drop' => match (true) {
+                $seconds < 60 => 'seconds',
+                $seconds < 3600 => 'minutes',
+                default => 'hours',
+            },
+        ];
     }
 }

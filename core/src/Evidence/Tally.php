@@ -12,7 +12,14 @@ final readonly class Tally extends Entry
     public const BACK = 'back';
 
     /** What is counted; what is done only for now, and what a new board asks for, count as off by themselves. */
-    public const KINDS = ['plug' => 'plug', 'drive' => 'drive', 'screws' => 'screws', 'setting' => 'setting', 'temporary' => 'only for now', 'aftercare' => 'after the new board'];
+    public const KINDS = [
+        'plug' => 'plug',
+        'drive' => 'drive',
+        'screws' => 'screws',
+        'setting' => 'setting',
+        'temporary' => 'only for now',
+        'aftercare' => 'after the new board',
+    ];
 
     /**
      * @param  string  $what  one of KINDS
@@ -20,10 +27,8 @@ final readonly class Tally extends Entry
      * @param  string  $way   OFF or BACK
      * @param  int  $count  how many, from 1
      */
-    public function __construct(
-        Head $head,
-        public string $what, public string $item, public string $way, public int $count,
-    ) {
+    public function __construct(Head $head, public string $what, public string $item, public string $way, public int $count)
+    {
         parent::__construct($head);
     }
 

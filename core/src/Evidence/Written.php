@@ -96,7 +96,9 @@ final readonly class Written
     {
         $given = $this->given[$key] ?? [];
 
-        return is_array($given) ? new self($given, "{$this->path}/{$key}") : throw $this->mistake($key, 'This must be an object with fields.');
+        return is_array($given)
+            ? new self($given, "{$this->path}/{$key}")
+            : throw $this->mistake($key, 'This must be an object with fields.');
     }
 
     /**

@@ -18,6 +18,7 @@ final class Ending
     public static function of(Record $record, Catalogue $catalogue, bool $locked = false): string
     {
         $starts = $record->all(Start::class);
+        $last = $record->lastStart();
         $well = array_map(fn (Start $start): bool => $catalogue->reach($start->reached)->firstStop === $catalogue->stageCount(), $starts);
 
         return match (true) {
@@ -25,7 +26,7 @@ final class Ending
             array_filter($record->all(Deed::class), fn (Deed $deed): bool => ! $deed->begun) !== [] => 'repaired',
             $starts !== [] && ! in_array(false, $well, true) => 'no-fault-found',
             // It failed and does not any more: moving a part for a test has put it right.
-            $starts !== [] && end($well) && end($starts)->setUp->isAtLeast(new SetUp) && end($starts)->setUp->place !== Place::Bench => 'repaired',
+            $last !== null && end($well) && $last->setUp->isAtLeast(new SetUp) && $last->setUp->place !== Place::Bench => 'repaired',
             default => 'unrepaired',
         };
     }

@@ -24,14 +24,33 @@ final readonly class HandOver
         $last = $assessment->record->lastStart();
         $sentences = [$last === null ? 'Not started yet.' : "Last start, {$words->setUp($last->setUp)}: {$words->outcome($last)}."];
         foreach ([Standing::Proved, Standing::Condemned, Standing::Provisional, Standing::Cured] as $standing) {
-            $named = array_filter($assessment->standings, fn (PartStanding $one): bool => $one->standing === $standing && ! ($standing === Standing::Proved && $one->part->kind->link));
+            $named = array_filter(
+                $assessment->standings,
+                fn (PartStanding $one): bool => $one->standing === $standing
+                    && ! ($standing === Standing::Proved && $one->part->kind->link),
+            );
             if ($named !== []) {
-                $sentences[] = ucfirst($standing->words()).': '.implode(', ', array_map(fn (PartStanding $one): string => $one->part->name, $named)).'.';
+                $sentences[] = ucfirst($standing->words())
+                    .': '
+                    .implode(', ', array_map(fn (PartStanding $one): string => $one->part->name, $named))
+                    .'.';
             }
         }
-        $open = array_slice(array_filter($assessment->suspects(), fn (PartStanding $one): bool => $one->standing === Standing::Suspect), 0, self::SUSPECTS);
+        $open = array_slice(
+            array_filter($assessment->suspects(), fn (PartStanding $one): bool => $one->standing === Standing::Suspect),
+            0,
+            self::SUSPECTS,
+        );
         if ($open !== []) {
-            $sentences[] = 'Open: '.implode(', ', array_map(fn (PartStanding $one): string => sprintf('%s %d %%', $one->part->name, (int) round(100 * $one->probability)), $open)).'.';
+            $sentences[] = 'Open: '
+                .implode(
+                    ', ',
+                    array_map(
+                        fn (PartStanding $one): string => sprintf('%s %d %%', $one->part->name, (int) round(100 * $one->probability)),
+                        $open,
+                    ),
+                )
+                .'.';
         }
         if ($assessment->surprise->level !== 'none') {
             $sentences[] = $assessment->surprise->why;
@@ -46,7 +65,8 @@ final readonly class HandOver
         }
         foreach ($assessment->locks->active as $active) {
             if ($active->raisedBy !== null) {
-                $sentences[] = "Locked, {$active->lock->name}: {$active->lock->unlock}".($active->until === null ? '' : ' Over '.$active->until->format('j M, H:i').'.');
+                $sentences[] = "Locked, {$active->lock->name}: {$active->lock->unlock}"
+                    .($active->until === null ? '' : ' Over '.$active->until->format('j M, H:i').'.');
             }
         }
 

@@ -38,7 +38,12 @@ final readonly class Plan
         $items = $seen = [];
         foreach ($depth === self::QUICK ? [] : $catalogue->proving->items as $item) {
             $why = array_values(array_intersect_key($holds, array_fill_keys($item->when, true)))[0] ?? null;
-            if ($why === null || ($item->long && $depth !== self::LONG) || ($item->needs !== null && $assessment->machine->ofKind($item->needs) === []) || isset($seen[self::what($item)])) {
+            if (
+                $why === null
+                || ($item->long && $depth !== self::LONG)
+                || ($item->needs !== null && $assessment->machine->ofKind($item->needs) === [])
+                || isset($seen[self::what($item)])
+            ) {
                 continue;
             }
             $seen[self::what($item)] = true;
@@ -65,7 +70,15 @@ final readonly class Plan
     /** @return list<string> what is still to do, in words, starts first */
     public function owedInWords(): array
     {
-        return [...$this->proof->owed, ...array_map(fn (PlannedItem $item): string => $item->item->name.($item->state === PlanState::Failed ? ": failed in entry {$item->entry}" : '').'.', $this->owed())];
+        return [
+            ...$this->proof->owed,
+            ...array_map(
+                fn (PlannedItem $item): string => $item->item->name
+                    .($item->state === PlanState::Failed ? ": failed in entry {$item->entry}" : '')
+                    .'.',
+                $this->owed(),
+            ),
+        ];
     }
 
     /**
@@ -130,9 +143,16 @@ final readonly class Plan
             if ($entry instanceof Deed && ! $entry->begun && $catalogue->economy->wayOf($entry->act)?->id !== 'cure') {
                 [$state, $number, $result] = [PlanState::Owed, null, null];
             } elseif ($item->check !== null && $entry instanceof Finding && $entry->check === $item->check && $entry->target === $target) {
-                [$state, $number, $result] = [$entry->result === $item->pass ? PlanState::Done : PlanState::Failed, $entry->number, $entry->result];
+                [$state, $number, $result] = [
+                    $entry->result === $item->pass ? PlanState::Done : PlanState::Failed,
+                    $entry->number,
+                    $entry->result,
+                ];
             } elseif ($item->setUp !== null && $entry instanceof Start && $entry->setUp->isAtLeast($item->setUp)) {
-                [$state, $number] = [$catalogue->reach($entry->reached)->firstStop === $catalogue->stageCount() ? PlanState::Done : PlanState::Failed, $entry->number];
+                [$state, $number] = [
+                    $catalogue->reach($entry->reached)->firstStop === $catalogue->stageCount() ? PlanState::Done : PlanState::Failed,
+                    $entry->number,
+                ];
             }
         }
         if ($state === PlanState::Owed && $item->consent && ! self::hasConsent($record, $catalogue)) {

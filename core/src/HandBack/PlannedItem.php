@@ -14,8 +14,14 @@ final readonly class PlannedItem
      * @param  ?int  $entry  the entry that proved it or failed it
      * @param  ?string  $result what a look or a reading showed in that entry
      */
-    public function __construct(public PlanItem $item, public ?string $target, public PlanState $state, public ?int $entry, public string $why, public ?string $result = null)
-    {
+    public function __construct(
+        public PlanItem $item,
+        public ?string $target,
+        public PlanState $state,
+        public ?int $entry,
+        public string $why,
+        public ?string $result = null,
+    ) {
     }
 
     public function isOwed(): bool

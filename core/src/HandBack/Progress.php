@@ -52,7 +52,9 @@ final readonly class Progress
         return match (true) {
             $plan->isComplete() => 'Close the job',
             $assessment->proof->isComplete() => $plan->owed()[0]->item->name,
-            $advice->state === JobState::Prove => $assessment->proof->outside === null ? 'Prove it out of the case' : 'Prove it in the case',
+            $advice->state === JobState::Prove => $assessment->proof->outside === null
+                ? 'Prove it out of the case'
+                : 'Prove it in the case',
             $advice->state === JobState::Repair && $advice->repair !== null => ucfirst($advice->repair->name()),
             default => isset($advice->steps[0]) ? $advice->steps[0]->candidate->name() : '',
         };

@@ -10,8 +10,8 @@ use Orthoscope\Core\SetUp\Place;
 use Orthoscope\Core\SetUp\SetUp;
 
 /**
- * A card that lies at the bench and is scanned instead of pressing a button: one thing that is proved, and one result of it. What is measured
- * has no card, as its values must be typed or read in; nor has a start that stops, as how far it got must be said.
+ * A card that lies at the bench and is scanned instead of pressing a button: one thing that is proved, and one result of it. What is
+ * measured has no card, as its values must be typed or read in; nor has a start that stops, as how far it got must be said.
  */
 final readonly class ResultCard
 {
@@ -24,8 +24,15 @@ final readonly class ResultCard
      * @param  ?string  $result of the look
      * @param  ?SetUp  $setUp  the start, where it is one
      */
-    private function __construct(public string $code, public string $item, public string $words, public bool $good, private ?string $check, private ?string $result, private ?SetUp $setUp)
-    {
+    private function __construct(
+        public string $code,
+        public string $item,
+        public string $words,
+        public bool $good,
+        private ?string $check,
+        private ?string $result,
+        private ?SetUp $setUp,
+    ) {
     }
 
     /** @return list<self> in the order of the plan, each thing once */
@@ -37,7 +44,7 @@ final readonly class ResultCard
         ];
         $seen = [];
         foreach ($catalogue->proving->items as $item) {
-            $what = $item->check ?? $item->setUp?->key() ?? '';
+            $what = $item->check ?? ($item->setUp?->key() ?? '');
             if (isset($seen[$what]) || ($item->check !== null && $catalogue->check($item->check)->limit !== null)) {
                 continue;
             }
@@ -48,7 +55,15 @@ final readonly class ResultCard
                 continue;
             }
             foreach (array_reverse($catalogue->check($item->check)->results) as $result) {
-                $cards[] = new self(self::printed($item->id, $result->id), $item->name, $result->name, $result->id === $item->pass, $item->check, $result->id, null);
+                $cards[] = new self(
+                    self::printed($item->id, $result->id),
+                    $item->name,
+                    $result->name,
+                    $result->id === $item->pass,
+                    $item->check,
+                    $result->id,
+                    null,
+                );
             }
         }
 
@@ -63,7 +78,10 @@ final readonly class ResultCard
                 return $card;
             }
         }
-        throw CaseMistake::at('/code', "\"{$code}\" is on no card; scan one of the sheet of result cards, or press the button beside what is proved.");
+        throw CaseMistake::at(
+            '/code',
+            "\"{$code}\" is on no card; scan one of the sheet of result cards, or press the button beside what is proved.",
+        );
     }
 
     /**
@@ -78,7 +96,14 @@ final readonly class ResultCard
         if ($this->check === null && ($this->setUp?->place === Place::Bench || $this->setUp?->toArray() === [])) {
             return $this->start();
         }
-        $asked = array_values(array_filter($plan->items, fn (PlannedItem $planned): bool => $this->check === null ? $planned->item->setUp?->key() === $this->setUp?->key() : $planned->item->check === $this->check));
+        $asked = array_values(
+            array_filter(
+                $plan->items,
+                fn (PlannedItem $planned): bool => $this->check === null
+                    ? $planned->item->setUp?->key() === $this->setUp?->key()
+                    : $planned->item->check === $this->check,
+            ),
+        );
         if ($asked === []) {
             throw CaseMistake::at('/code', "\"{$this->item}\" is not asked of this machine; was another card meant?");
         }
@@ -90,7 +115,9 @@ final readonly class ResultCard
             throw CaseMistake::at('/code', "\"{$this->item}\" is asked of several parts; press the button beside the one that is meant.");
         }
 
-        return $this->check === null ? $this->start() : array_filter(['kind' => 'finding', 'check' => $this->check, 'target' => $owed[0]->target, 'result' => $this->result]);
+        return $this->check === null
+            ? $this->start()
+            : array_filter(['kind' => 'finding', 'check' => $this->check, 'target' => $owed[0]->target, 'result' => $this->result]);
     }
 
     /** What it says, in one go: "Every fan turns", or "Every fan turns: a fan of the card stands still". */

@@ -27,7 +27,12 @@ final readonly class CardData
     {
         $type = trim($given['memory_type'] ?? '');
 
-        return new self($type === '' ? null : strtoupper($type), self::memory($given['memory'] ?? ''), self::count($given['bus'] ?? '', 'bits of the bus', 8192), self::count($given['units'] ?? '', 'shader units', 100000));
+        return new self(
+            $type === '' ? null : strtoupper($type),
+            self::memory($given['memory'] ?? ''),
+            self::count($given['bus'] ?? '', 'bits of the bus', 8192),
+            self::count($given['units'] ?? '', 'shader units', 100000),
+        );
     }
 
     private static function memory(string $typed): ?int
@@ -52,6 +57,8 @@ final readonly class CardData
         }
         $number = filter_var($typed, FILTER_VALIDATE_INT);
 
-        return $number === false || $number < 1 || $number > $most ? throw new InvalidArgumentException("\"{$typed}\" is no number of {$of}; type a whole number from 1 to {$most}.") : $number;
+        return $number === false || $number < 1 || $number > $most
+            ? throw new InvalidArgumentException("\"{$typed}\" is no number of {$of}; type a whole number from 1 to {$most}.")
+            : $number;
     }
 }

@@ -28,7 +28,10 @@ final class CodebookCsv
         $names = array_map(strtolower(...), $rows[1] ?? []);
         $missing = array_diff(['kind', 'from', 'value'], $names);
         if ($missing !== []) {
-            throw UnreadableCode::inRow(1, 'the first line must name the columns '.implode(', ', self::COLUMNS).'; missing: '.implode(', ', $missing).'.');
+            throw UnreadableCode::inRow(
+                1,
+                'the first line must name the columns '.implode(', ', self::COLUMNS).'; missing: '.implode(', ', $missing).'.',
+            );
         }
         $meanings = [];
         foreach (array_diff_key($rows, [1 => true]) as $line => $row) {
@@ -48,7 +51,16 @@ final class CodebookCsv
     {
         $lines = [self::COLUMNS];
         foreach ($codebook->meanings as $meaning) {
-            $lines[] = [$meaning->kind->value, $meaning->for, $meaning->from, $meaning->to === $meaning->from ? '' : $meaning->to, $meaning->value, $meaning->words, $meaning->source, (string) $meaning->reliability];
+            $lines[] = [
+                $meaning->kind->value,
+                $meaning->for,
+                $meaning->from,
+                $meaning->to === $meaning->from ? '' : $meaning->to,
+                $meaning->value,
+                $meaning->words,
+                $meaning->source,
+                (string) $meaning->reliability,
+            ];
         }
 
         return Csv::write($lines);
@@ -57,7 +69,8 @@ final class CodebookCsv
     /** @param  array<string, string>  $row */
     private static function meaning(array $row, int $line, Catalogue $catalogue): CodeMeaning
     {
-        $kind = CodeKind::tryFrom(strtolower($row['kind'])) ?? throw UnreadableCode::inRow($line, "\"{$row['kind']}\" is no kind of code; write display, beeps or lamp.");
+        $kind = CodeKind::tryFrom(strtolower($row['kind']))
+            ?? throw UnreadableCode::inRow($line, "\"{$row['kind']}\" is no kind of code; write display, beeps or lamp.");
         try {
             $from = $kind->read($row['from']);
             $to = ($row['to'] ?? '') === '' ? $from : $kind->read($row['to']);
@@ -65,18 +78,37 @@ final class CodebookCsv
             throw UnreadableCode::inRow($line, $mistake->getMessage());
         }
         if ($kind === CodeKind::Display ? hexdec($to) < hexdec($from) : $to !== $from) {
-            throw UnreadableCode::inRow($line, $kind === CodeKind::Display ? "the range from {$from} to {$to} goes backwards." : 'only codes of a display can be a range; leave "to" empty.');
+            throw UnreadableCode::inRow(
+                $line,
+                $kind === CodeKind::Display
+                    ? "the range from {$from} to {$to} goes backwards."
+                    : 'only codes of a display can be a range; leave "to" empty.',
+            );
         }
         $values = array_map(strval(...), array_keys($catalogue->sign($kind->channel())->values));
         if (! in_array($row['value'], $values, true)) {
-            throw UnreadableCode::inRow($line, "\"{$row['value']}\" is not what {$kind->value} can amount to; write one of ".implode(', ', $values).'.');
+            throw UnreadableCode::inRow(
+                $line,
+                "\"{$row['value']}\" is not what {$kind->value} can amount to; write one of ".implode(', ', $values).'.',
+            );
         }
-        $reliability = ($row['reliability'] ?? '') === '' ? self::USUAL : filter_var(str_replace(',', '.', $row['reliability']), FILTER_VALIDATE_FLOAT);
+        $reliability = ($row['reliability'] ?? '') === ''
+                ? self::USUAL
+                : filter_var(str_replace(',', '.', $row['reliability']), FILTER_VALIDATE_FLOAT);
         if ($reliability === false || $reliability <= 0.0 || $reliability > 1.0) {
             throw UnreadableCode::inRow($line, 'the reliability is a number over 0 and up to 1, such as 0.9.');
         }
 
-        return new CodeMeaning($kind, mb_strtolower($row['for'] ?? ''), $from, $to, $row['value'], self::short($row['words'] ?? ''), self::short($row['source'] ?? ''), $reliability);
+        return new CodeMeaning(
+            $kind,
+            mb_strtolower($row['for'] ?? ''),
+            $from,
+            $to,
+            $row['value'],
+            self::short($row['words'] ?? ''),
+            self::short($row['source'] ?? ''),
+            $reliability,
+        );
     }
 
     private static function short(string $text): string

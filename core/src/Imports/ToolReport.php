@@ -14,6 +14,8 @@ final class ToolReport
     /** Counters of a drive that should be nothing: sectors moved, waiting, not readable (numbers of the ATA attribute table). */
     private const COUNTERS = [5 => 'sectors moved', 197 => 'sectors waiting', 198 => 'sectors not readable'];
 
+    private const NVME = 'nvme_smart_health_information_log';
+
     /** Hotter than this is no processor but a wrong reading. */
     private const HOTTEST = 130.0;
 
@@ -47,7 +49,12 @@ final class ToolReport
                     }
                     if (preg_match('/^fan\d+_input$/', (string) $name) === 1) {
                         $fans[] = (int) $value;
-                    } elseif (preg_match('/^temp\d+_input$/', (string) $name) === 1 && preg_match('/^(coretemp|k\d+temp|zenpower|cpu)/', (string) $chip) === 1 && $value > 0 && $value < self::HOTTEST) {
+                    } elseif (
+                        preg_match('/^temp\d+_input$/', (string) $name) === 1
+                        && preg_match('/^(coretemp|k\d+temp|zenpower|cpu)/', (string) $chip) === 1
+                        && $value > 0
+                        && $value < self::HOTTEST
+                    ) {
                         $hot = max($hot ?? 0.0, (float) $value);
                     }
                 }
@@ -60,7 +67,12 @@ final class ToolReport
             throw UnreadableReport::needsRoom();
         }
 
-        return ['kind' => 'finding', 'check' => 'temperature', 'values' => ['hot' => round($hot, 1), 'room' => $room], 'text' => 'By sensors'.($fans === [] ? '' : '; fans '.implode(', ', $fans).' a minute (a place with no fan shows 0)')];
+        return [
+            'kind' => 'finding',
+            'check' => 'temperature',
+            'values' => ['hot' => round($hot, 1), 'room' => $room],
+            'text' => 'By sensors'.($fans === [] ? '' : '; fans '.implode(', ', $fans).' a minute (a place with no fan shows 0)'),
+        ];
     }
 
     /** @return array<string, mixed> failing where the drive says so, or where it counts errors */
@@ -77,19 +89,24 @@ final class ToolReport
                 $errors[] = "{$raw} ".self::COUNTERS[$id];
             }
         }
-        $media = self::count($report, 'nvme_smart_health_information_log', 'media_errors');
+        $media = self::count($report, self::NVME, 'media_errors');
         if ($media > 0) {
             $errors[] = "{$media} media errors";
         }
-        if (self::count($report, 'nvme_smart_health_information_log', 'critical_warning') > 0) {
+        if (self::count($report, self::NVME, 'critical_warning') > 0) {
             $errors[] = 'a critical warning';
         }
-        if (! is_bool($passed) && $errors === [] && ! isset($report['ata_smart_attributes'], $report['nvme_smart_health_information_log'])) {
+        if (! is_bool($passed) && $errors === [] && ! isset($report['ata_smart_attributes'], $report[self::NVME])) {
             throw UnreadableReport::nothingIn('report of smartctl');
         }
         $model = is_string($report['model_name'] ?? null) ? mb_substr($report['model_name'], 0, 60) : 'the drive';
 
-        return ['kind' => 'finding', 'check' => 'drive-health', 'result' => $passed === false || $errors !== [] ? 'failing' : 'good', 'text' => "By smartctl, {$model}".($errors === [] ? '' : ': '.implode(', ', $errors))];
+        return [
+            'kind' => 'finding',
+            'check' => 'drive-health',
+            'result' => $passed === false || $errors !== [] ? 'failing' : 'good',
+            'text' => "By smartctl, {$model}".($errors === [] ? '' : ': '.implode(', ', $errors)),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -101,7 +118,12 @@ final class ToolReport
             throw UnreadableReport::notThat('log of a memory test', 'memtester 1024M 1 | tee memory.log');
         }
 
-        return ['kind' => 'finding', 'check' => 'memory-test', 'result' => $errors > 0 ? 'errors' : 'clean', 'text' => 'By a log'.($errors > 0 ? ": {$errors} ".($errors === 1 ? 'error' : 'errors') : '')];
+        return [
+            'kind' => 'finding',
+            'check' => 'memory-test',
+            'result' => $errors > 0 ? 'errors' : 'clean',
+            'text' => 'By a log'.($errors > 0 ? ": {$errors} ".($errors === 1 ? 'error' : 'errors') : ''),
+        ];
     }
 
     private static function counted(string $file): int

@@ -26,13 +26,19 @@ enum Instrument: string
     /** @return array<string, string> faults it can play => in words; "none" first */
     public function faults(): array
     {
-        return ['none' => 'a good machine'] + match ($this) {
-            self::SupplyTester => ['weak-12' => '+12 V sags', 'no-good' => 'power-good comes too early', 'dead' => 'nothing comes'],
-            self::CodeCard => ['memory' => 'stops at memory', 'graphics' => 'stops at graphics', 'stuck' => 'stuck at the first code', 'blank' => 'no code'],
-            self::Meter => ['flat-cell' => 'the cell is flat', 'no-mains' => 'no mains at the lead'],
-            self::Thermometer => ['hot' => 'cooler loose', 'hot-room' => 'a hot room'],
-            self::BenchSupply => ['short' => 'a shorted board', 'none-drawn' => 'the board draws nothing'],
-        };
+        return ['none' => 'a good machine']
+            + match ($this) {
+                self::SupplyTester => ['weak-12' => '+12 V sags', 'no-good' => 'power-good comes too early', 'dead' => 'nothing comes'],
+                self::CodeCard => [
+                    'memory' => 'stops at memory',
+                    'graphics' => 'stops at graphics',
+                    'stuck' => 'stuck at the first code',
+                    'blank' => 'no code',
+                ],
+                self::Meter => ['flat-cell' => 'the cell is flat', 'no-mains' => 'no mains at the lead'],
+                self::Thermometer => ['hot' => 'cooler loose', 'hot-room' => 'a hot room'],
+                self::BenchSupply => ['short' => 'a shorted board', 'none-drawn' => 'the board draws nothing'],
+            };
     }
 
     /** What it shows now. */
@@ -41,27 +47,48 @@ enum Instrument: string
         $near = fn (float $value, float $share = 0.004): float => $value * (1.0 + $share * (2.0 * $draw->unit() - 1.0));
 
         return match ($this) {
-            self::SupplyTester => Reading::values($this, 'supply-test', $fault === 'dead' ? ['v12' => 0.0, 'v5' => 0.0, 'v33' => 0.0, 'v5sb' => $near(5.02)] : [
-                'v12' => $fault === 'weak-12' ? $near(11.1) : $near(12.05), 'v5' => $near(5.03), 'v33' => $near(3.32), 'v5sb' => $near(5.02), 'v12n' => $near(-11.9, 0.01), 'good' => $fault === 'no-good' ? $near(40.0, 0.1) : $near(280.0, 0.1),
+            self::SupplyTester => Reading::values(
+                $this,
+                'supply-test',
+                $fault === 'dead'
+                    ? ['v12' => 0.0, 'v5' => 0.0, 'v33' => 0.0, 'v5sb' => $near(5.02)]
+                    : [
+                        'v12' => $fault === 'weak-12' ? $near(11.1) : $near(12.05),
+                        'v5' => $near(5.03),
+                        'v33' => $near(3.32),
+                        'v5sb' => $near(5.02),
+                        'v12n' => $near(-11.9, 0.01),
+                        'good' => $fault === 'no-good' ? $near(40.0, 0.1) : $near(280.0, 0.1),
+                    ],
+            ),
+            self::CodeCard => Reading::code(
+                $this,
+                match ($fault) {
+                    'memory' => '55',
+                    'graphics' => '96',
+                    'stuck' => '19',
+                    'blank' => '00',
+                    default => 'A2',
+                },
+            ),
+            self::Meter => $fault === 'no-mains'
+                ? Reading::values($this, 'mains-reading', ['volts' => $near(0.4, 0.5)])
+                : Reading::values($this, 'cell-reading', ['volts' => $fault === 'flat-cell' ? $near(2.2, 0.05) : $near(3.1, 0.01)]),
+            self::Thermometer => Reading::values($this, 'temperature', [
+                'hot' => match ($fault) {
+                    'hot' => $near(58.0, 0.03),
+                    'hot-room' => $near(45.0, 0.02),
+                    default => $near(33.0, 0.03),
+                },
+                'room' => $fault === 'hot-room' ? $near(34.0, 0.01) : $near(22.0, 0.02),
             ]),
-            self::CodeCard => Reading::code($this, match ($fault) {
-                'memory' => '55',
-                'graphics' => '96',
-                'stuck' => '19',
-                'blank' => '00',
-                default => 'A2',
-            }),
-            self::Meter => $fault === 'no-mains' ? Reading::values($this, 'mains-reading', ['volts' => $near(0.4, 0.5)]) : Reading::values($this, 'cell-reading', ['volts' => $fault === 'flat-cell' ? $near(2.2, 0.05) : $near(3.1, 0.01)]),
-            self::Thermometer => Reading::values($this, 'temperature', ['hot' => match ($fault) {
-                'hot' => $near(58.0, 0.03),
-                'hot-room' => $near(45.0, 0.02),
-                default => $near(33.0, 0.03),
-            }, 'room' => $fault === 'hot-room' ? $near(34.0, 0.01) : $near(22.0, 0.02)]),
-            self::BenchSupply => Reading::values($this, 'standby-current', ['amps' => match ($fault) {
-                'short' => $near(3.0, 0.05),
-                'none-drawn' => 0.0,
-                default => $near(0.16, 0.1),
-            }]),
+            self::BenchSupply => Reading::values($this, 'standby-current', [
+                'amps' => match ($fault) {
+                    'short' => $near(3.0, 0.05),
+                    'none-drawn' => 0.0,
+                    default => $near(0.16, 0.1),
+                },
+            ]),
         };
     }
 }

@@ -52,9 +52,18 @@ final readonly class Reading
         if (! is_array($given) || ($given['format'] ?? '') !== self::FORMAT) {
             throw new InvalidArgumentException('A reading says "format": "'.self::FORMAT.'".');
         }
-        $instrument = is_string($given['instrument'] ?? null) && trim($given['instrument']) !== '' ? mb_substr(trim($given['instrument']), 0, 40) : throw new InvalidArgumentException('The reading does not say which "instrument" it is from.');
+        $instrument = is_string($given['instrument'] ?? null) && trim($given['instrument']) !== ''
+                ? mb_substr(trim($given['instrument']), 0, 40)
+                : throw new InvalidArgumentException('The reading does not say which "instrument" it is from.');
         if (isset($given['code'])) {
-            return new self($instrument, null, [], is_string($given['code']) ? CodeKind::Display->read($given['code']) : throw new InvalidArgumentException('"code" is the two figures of a display, such as "5F".'));
+            return new self(
+                $instrument,
+                null,
+                [],
+                is_string($given['code'])
+                    ? CodeKind::Display->read($given['code'])
+                    : throw new InvalidArgumentException('"code" is the two figures of a display, such as "5F".'),
+            );
         }
         $check = is_string($given['check'] ?? null) ? $given['check'] : '';
         $readings = array_keys(array_filter($catalogue->checks, fn ($one): bool => $one->limit !== null));
@@ -65,17 +74,26 @@ final readonly class Reading
         $values = [];
         foreach (is_array($given['values'] ?? null) ? $given['values'] : [] as $id => $value) {
             if (! in_array($id, $ids, true) || ! is_numeric($value)) {
-                throw new InvalidArgumentException("\"values\" of \"{$check}\" are numbers named ".implode(', ', $ids).'; "'.mb_substr((string) $id, 0, 40).'" is not.');
+                throw new InvalidArgumentException(
+                    "\"values\" of \"{$check}\" are numbers named "
+                        .implode(', ', $ids)
+                        .'; "'
+                        .mb_substr((string) $id, 0, 40)
+                        .'" is not.',
+                );
             }
             $values[$id] = (float) $value;
         }
 
-        return $values === [] ? throw new InvalidArgumentException('The reading has no "values".') : new self($instrument, $check, $values, null);
+        return $values === []
+            ? throw new InvalidArgumentException('The reading has no "values".')
+            : new self($instrument, $check, $values, null);
     }
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['format' => self::FORMAT, 'instrument' => $this->instrument] + ($this->code !== null ? ['code' => $this->code] : ['check' => $this->check, 'values' => $this->values]);
+        return ['format' => self::FORMAT, 'instrument' => $this->instrument]
+            + ($this->code !== null ? ['code' => $this->code] : ['check' => $this->check, 'values' => $this->values]);
     }
 }

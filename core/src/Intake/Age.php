@@ -21,7 +21,9 @@ final class Age
     public static function history(int $years): ?string
     {
         return match (true) {
-            $years < 0 || $years > self::MOST => throw new InvalidArgumentException('Give the age in whole years, from 0 to '.self::MOST.'.'),
+            $years < 0 || $years > self::MOST => throw new InvalidArgumentException(
+                'Give the age in whole years, from 0 to '.self::MOST.'.',
+            ),
             $years < self::YOUNG => 'age-young',
             $years > self::OLD => 'age-old',
             default => null,

@@ -63,9 +63,17 @@ final readonly class HardwareList
     private static function of(array $root): self
     {
         $nodes = self::flat($root, 0);
-        $banks = array_filter($nodes, fn (array $node): bool => str_starts_with(self::word($node, 'id'), 'bank') && self::word($node, 'class') === 'memory');
+        $banks = array_filter(
+            $nodes,
+            fn (array $node): bool => str_starts_with(self::word($node, 'id'), 'bank') && self::word($node, 'class') === 'memory',
+        );
         $full = array_filter($banks, fn (array $bank): bool => (float) (is_numeric($bank['size'] ?? null) ? $bank['size'] : 0) > 0);
-        $drives = array_filter($nodes, fn (array $node): bool => in_array(self::word($node, 'class'), ['disk'], true) && preg_match('/^(disk|nvme|namespace)/', self::word($node, 'id')) === 1 && self::word($node, 'id') !== 'cdrom');
+        $drives = array_filter(
+            $nodes,
+            fn (array $node): bool => in_array(self::word($node, 'class'), ['disk'], true)
+                && preg_match('/^(disk|nvme|namespace)/', self::word($node, 'id')) === 1
+                && self::word($node, 'id') !== 'cdrom',
+        );
         $cards = array_filter($nodes, fn (array $node): bool => self::word($node, 'class') === 'display');
         $problems = [];
         if ($banks === []) {
@@ -77,11 +85,16 @@ final readonly class HardwareList
         $cpu = array_values(array_filter($nodes, fn (array $node): bool => self::word($node, 'class') === 'processor'))[0] ?? [];
 
         return new self(
-            trim(self::word($root, 'vendor').' '.self::word($root, 'product')) ?: null, self::word($root, 'serial') ?: null,
-            self::memoryType($full), preg_replace('/^(CPU ?)?socket:? ?/i', '', self::word($cpu, 'slot')) ?: null,
-            $banks === [] ? null : count($banks), $banks === [] ? null : count($full), $drives === [] ? null : count($drives),
+            trim(self::word($root, 'vendor').' '.self::word($root, 'product')) ?: null,
+            self::word($root, 'serial') ?: null,
+            self::memoryType($full),
+            preg_replace('/^(CPU ?)?socket:? ?/i', '', self::word($cpu, 'slot')) ?: null,
+            $banks === [] ? null : count($banks),
+            $banks === [] ? null : count($full),
+            $drives === [] ? null : count($drives),
             // A card hangs behind a bridge of the bus; graphics of the processor hang on the host bridge itself.
-            array_filter($cards, fn (array $node): bool => ($node['depth'] ?? 0) > 3) !== [], $problems,
+            array_filter($cards, fn (array $node): bool => ($node['depth'] ?? 0) > 3) !== [],
+            $problems,
         );
     }
 

@@ -25,8 +25,13 @@ final readonly class Effect
      * @param  float  $after  the same with the new ones
      * @param  int  $firstBefore jobs in which the true cause was held likeliest
      */
-    private function __construct(public int $jobs, public float $before, public float $after, public int $firstBefore, public int $firstAfter)
-    {
+    private function __construct(
+        public int $jobs,
+        public float $before,
+        public float $after,
+        public int $firstBefore,
+        public int $firstAfter,
+    ) {
     }
 
     /** @param  list<array{machine: Machine, record: Record, cause: string}>  $jobs */
@@ -57,7 +62,12 @@ final readonly class Effect
     /** @return array<string, float> fault of the machine's own => chance, likeliest first */
     private static function held(Replay $replay): array
     {
-        $held = $replay->belief->byGroup(array_map(fn (Mode $mode): string => $mode->fault->id, array_filter($replay->model->modes->all, fn (Mode $mode): bool => $mode->spare === null)))[0];
+        $held = $replay->belief->byGroup(
+            array_map(
+                fn (Mode $mode): string => $mode->fault->id,
+                array_filter($replay->model->modes->all, fn (Mode $mode): bool => $mode->spare === null),
+            ),
+        )[0];
         arsort($held);
 
         return $held;

@@ -12,7 +12,11 @@ final class ShiftedCatalogue
     /** @param  array<string, float>  $factors fault => factor, above 0 */
     public static function of(Catalogue $catalogue, array $factors): Catalogue
     {
-        $factors = array_filter($factors, fn (float $factor, string $fault): bool => $factor !== 1.0 && isset($catalogue->faults[$fault]), ARRAY_FILTER_USE_BOTH);
+        $factors = array_filter(
+            $factors,
+            fn (float $factor, string $fault): bool => $factor !== 1.0 && isset($catalogue->faults[$fault]),
+            ARRAY_FILTER_USE_BOTH,
+        );
         if ($factors === []) {
             return $catalogue;
         }

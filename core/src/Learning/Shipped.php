@@ -26,7 +26,9 @@ final readonly class Shipped
         $sum = [];
         $kinds = [];
         foreach ($machines as $machine) {
-            foreach ($kinds[serialize([array_keys($machine->parts), $machine->slots])] ??= self::alone($machine, $catalogue) as $fault => $share) {
+            foreach (
+                $kinds[serialize([array_keys($machine->parts), $machine->slots])] ??= self::alone($machine, $catalogue) as $fault => $share
+            ) {
                 $sum[$fault] = ($sum[$fault] ?? 0.0) + $share / count($machines);
             }
         }

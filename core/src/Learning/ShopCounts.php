@@ -35,12 +35,21 @@ final readonly class ShopCounts
         return array_sum($this->found);
     }
 
-    /** @return list<array{fault: string, shipped: float, here: int, of: int, then: float}> shares before and after, those that move most first */
+    /**
+     * @return list<array{fault: string, shipped: float, here: int, of: int, then: float}> shares before and after, those that move most
+     *     first
+     */
     public function rows(): array
     {
         $rows = [];
         foreach ($this->found as $fault => $here) {
-            $rows[] = ['fault' => $fault, 'shipped' => $this->shipped->share($fault), 'here' => $here, 'of' => $this->jobs(), 'then' => $this->share($fault)];
+            $rows[] = [
+                'fault' => $fault,
+                'shipped' => $this->shipped->share($fault),
+                'here' => $here,
+                'of' => $this->jobs(),
+                'then' => $this->share($fault),
+            ];
         }
         usort($rows, fn (array $a, array $b): int => abs(log($b['then'] / $b['shipped'])) <=> abs(log($a['then'] / $a['shipped'])));
 

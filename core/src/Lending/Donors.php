@@ -37,7 +37,8 @@ final readonly class Donors
     }
 
     /**
-     * A spare is worth what it decides, less what it risks: a loan of one that is trusted more tells more, and one that costs less loses less.
+     * A spare is worth what it decides, less what it risks: a loan of one that is trusted more tells more, and one that costs less
+     * loses less.
      *
      * @param  list<Spare>  $spares of the kind
      * @param  int  $told   minor units of money that a telling trial saves
@@ -50,7 +51,11 @@ final readonly class Donors
             $fitting = Fitting::ofSpare($spare, $machine, $data);
             if ($fitting->fits()) {
                 $care = 0.8 ** count($fitting->cautions);
-                $fit[] = ['spare' => $spare, 'fitting' => $fitting, 'worth' => $told * (2.0 * $spare->trust - 1.0) * $care - $harm * $data->harmed($spare->kind) * $spare->value];
+                $fit[] = [
+                    'spare' => $spare,
+                    'fitting' => $fitting,
+                    'worth' => $told * (2.0 * $spare->trust - 1.0) * $care - $harm * $data->harmed($spare->kind) * $spare->value,
+                ];
             } else {
                 $unfit[] = ['spare' => $spare, 'fitting' => $fitting];
             }

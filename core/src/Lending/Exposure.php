@@ -35,7 +35,10 @@ final readonly class Exposure
     public static function ruined(ContactTrace $trace, float $harm, array $kindOf, ShelfData $data): array
     {
         $ofJob = $ruined = [];
-        $contacts = [...array_map(fn (Contact $one): array => ['job', $one], array_values($trace->jobs)), ...array_map(fn (Contact $one): array => ['spare', $one], array_values($trace->spares))];
+        $contacts = [
+            ...array_map(fn (Contact $one): array => ['job', $one], array_values($trace->jobs)),
+            ...array_map(fn (Contact $one): array => ['spare', $one], array_values($trace->spares)),
+        ];
         usort($contacts, fn (array $a, array $b): int => $a[1]->steps <=> $b[1]->steps);
         foreach ($contacts as [$what, $contact]) {
             if ($what === 'job') {

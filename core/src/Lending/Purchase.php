@@ -13,7 +13,10 @@ use Orthoscope\Core\Shelf\Fitting;
 use Orthoscope\Core\Shelf\Shelf;
 use Orthoscope\Core\Shelf\Spare;
 
-/** What one more spare would be worth: past jobs are advised again from their first start on, with the shelf as it is and with it, and what is left to do is compared. */
+/**
+ * What one more spare would be worth: past jobs are advised again from their first start on, with the shelf as it is and with it, and what
+ * is left to do is compared.
+ */
 final readonly class Purchase
 {
     /**
@@ -37,13 +40,30 @@ final readonly class Purchase
         $jobs = array_fill_keys($kinds, 0);
         foreach ($past as [$machine, $record]) {
             $early = self::early($record);
-            $fitting = array_values(array_filter($shelf, fn (Spare $spare): bool => Fitting::ofSpare($spare, $machine, $catalogue->shelf)->fits()));
+            $fitting = array_values(
+                array_filter($shelf, fn (Spare $spare): bool => Fitting::ofSpare($spare, $machine, $catalogue->shelf)->fits()),
+            );
             $without = self::left($machine, $early, $fitting, $catalogue);
             foreach ($kinds as $kind) {
                 if ($machine->ofKind($kind) === [] || in_array($kind, array_column($fitting, 'kind'), true)) {
                     continue;
                 }
-                $saved = $without - self::left($machine, $early, [...$fitting, new Spare("new-{$kind}", $kind, $catalogue->part($kind)->name, $catalogue->number('new_part_trust'), $catalogue->part($kind)->price)], $catalogue);
+                $saved = $without
+                    - self::left(
+                        $machine,
+                        $early,
+                        [
+                            ...$fitting,
+                            new Spare(
+                                "new-{$kind}",
+                                $kind,
+                                $catalogue->part($kind)->name,
+                                $catalogue->number('new_part_trust'),
+                                $catalogue->part($kind)->price,
+                            ),
+                        ],
+                        $catalogue,
+                    );
                 $minutes[$kind] += max(0.0, $saved);
                 $jobs[$kind] += $saved > 0.5 ? 1 : 0;
             }

@@ -45,20 +45,27 @@ final readonly class Beginning
         if ($report->carried !== []) {
             return ['It was with us before. What we had not proved then, we took as open again.'];
         }
-        $done = array_map(fn (string $deed): string => $this->catalogue->history[$deed]->plain, array_filter($report->history, fn (string $deed): bool => ! str_starts_with($deed, 'age-')));
+        $done = array_map(
+            fn (string $deed): string => $this->catalogue->history[$deed]->plain,
+            array_filter($report->history, fn (string $deed): bool => ! str_starts_with($deed, 'age-')),
+        );
         $events = array_map(fn (string $event): string => $this->catalogue->events[$event]->name, array_diff($report->events, ['none']));
         $marks = array_map(fn (string $mark): string => $this->catalogue->marks[$mark]->plain, array_diff($report->marks, [self::LEAVE]));
         $quote = OwnWords::of($report->text);
 
-        return array_values(array_filter([
-            $done === [] ? '' : 'Done earlier'.($report->when === null ? '' : ", {$report->when}").': '.implode('; ', $done).'.',
-            $quote === '' ? '' : ($report->source === Report::OPINION ? 'Others had said' : 'You said').": “{$quote}”",
-            $report->reached === null ? '' : "As you told it, {$this->catalogue->reach($report->reached)->plain}.",
-            (string) $report->manner?->plain(),
-            $events === [] ? '' : 'Just before: '.implode('; ', $events).'.',
-            $marks === [] ? '' : 'When it came in we noted '.Listed::of($marks).'.',
-            in_array(self::LEAVE, $report->marks, true) ? "You gave us {$this->catalogue->marks[self::LEAVE]->plain}." : '',
-        ]));
+        return array_values(
+            array_filter([
+                $done === []
+                    ? ''
+                    : 'Done earlier'.($report->when === null ? '' : ", {$report->when}").': '.implode('; ', $done).'.',
+                $quote === '' ? '' : ($report->source === Report::OPINION ? 'Others had said' : 'You said').": “{$quote}”",
+                $report->reached === null ? '' : "As you told it, {$this->catalogue->reach($report->reached)->plain}.",
+                (string) $report->manner?->plain(),
+                $events === [] ? '' : 'Just before: '.implode('; ', $events).'.',
+                $marks === [] ? '' : 'When it came in we noted '.Listed::of($marks).'.',
+                in_array(self::LEAVE, $report->marks, true) ? "You gave us {$this->catalogue->marks[self::LEAVE]->plain}." : '',
+            ]),
+        );
     }
 
     /** @return list<Sentence> */
@@ -70,12 +77,25 @@ final readonly class Beginning
         }
         $numbers = array_column($starts, 'number');
         $lent = $starts[0]->setUp->lent !== [] || $starts[0]->setUp->out !== [];
-        $first = Sentence::of(StartInPlain::sentence($lent ? 'We started it with a part of ours in it, or one taken out' : 'We started it as it came', $starts[0], $this->catalogue), $starts[0]->number);
+        $first = Sentence::of(
+            StartInPlain::sentence(
+                $lent ? 'We started it with a part of ours in it, or one taken out' : 'We started it as it came',
+                $starts[0],
+                $this->catalogue,
+            ),
+            $starts[0]->number,
+        );
         $comesAndGoes = Circumstances::manner($this->record, $this->catalogue)?->comesAndGoes() ?? false;
 
         return match (true) {
-            $comesAndGoes && ! $this->everFailed($starts) => [$first, Sentence::of('You told us that it comes and goes. While we had it, it did not fail.', ...$numbers)],
-            ! $comesAndGoes && ! $lent && $this->wasToldOtherwise($starts[0]) => [$first, Sentence::of('That is not quite what you told us. A fault that comes and goes can do this.', $starts[0]->number)],
+            $comesAndGoes && ! $this->everFailed($starts) => [
+                $first,
+                Sentence::of('You told us that it comes and goes. While we had it, it did not fail.', ...$numbers),
+            ],
+            ! $comesAndGoes && ! $lent && $this->wasToldOtherwise($starts[0]) => [
+                $first,
+                Sentence::of('That is not quite what you told us. A fault that comes and goes can do this.', $starts[0]->number),
+            ],
             default => [$first],
         };
     }

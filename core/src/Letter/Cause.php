@@ -23,11 +23,21 @@ final readonly class Cause
     /** @return list<Sentence> */
     public function sentences(): array
     {
-        $named = array_values(array_filter($this->assessment->faults, fn (FaultBelief $f): bool => $f->probability >= 0.35 && $f->spare === null && $f->part->id !== 'outside'));
+        $named = array_values(
+            array_filter(
+                $this->assessment->faults,
+                fn (FaultBelief $f): bool => $f->probability >= 0.35 && $f->spare === null && $f->part->id !== 'outside',
+            ),
+        );
         $cause = $this->assessment->causes();
         $closing = $this->assessment->record->closing();
         if ($closing?->outcome === 'no-fault-found') {
-            return [Sentence::of('We found no fault. That does not mean that there is none: it may need a condition that we did not meet.', $closing->number)];
+            return [
+                Sentence::of(
+                    'We found no fault. That does not mean that there is none: it may need a condition that we did not meet.',
+                    $closing->number,
+                ),
+            ];
         }
         if (! $this->assessment->hasEvidence()) {
             return [Sentence::of('We have not tried it out, so we do not name a cause.')];
@@ -41,7 +51,10 @@ final readonly class Cause
             $sentences = [...$sentences, ...$this->ofPart($standing)];
         }
         if ($sentences === []) {
-            $sentences[] = Sentence::of('The likeliest cause: '.$named[0]->fault->plain.'. We are not sure.', ...$this->entriesOf($named[0]->part->id));
+            $sentences[] = Sentence::of(
+                'The likeliest cause: '.$named[0]->fault->plain.'. We are not sure.',
+                ...$this->entriesOf($named[0]->part->id),
+            );
         }
 
         return [...$sentences, ...$unshown];
@@ -57,14 +70,26 @@ final readonly class Cause
     private function replacedUnshown(array $cause): array
     {
         $shown = array_map(fn (PartStanding $standing): string => $standing->part->id, $cause);
-        $replacing = array_values(array_filter($this->assessment->record->all(Deed::class), fn (Deed $deed): bool => $deed->with !== null && ! $deed->begun));
+        $replacing = array_values(
+            array_filter($this->assessment->record->all(Deed::class), fn (Deed $deed): bool => $deed->with !== null && ! $deed->begun),
+        );
         $replaced = array_merge([], ...array_map(fn (Deed $deed): array => $deed->on, $replacing));
         $unshown = array_values(array_unique(array_diff($replaced, $shown)));
 
-        return $unshown === [] ? [] : [Sentence::of(
-            'We '.($cause === [] ? '' : 'also ').'replaced '.PartsInPlain::of(array_map($this->assessment->machine->part(...), $unshown)).'. We did not show for certain that '.(isset($unshown[1]) ? 'they were' : 'it was').' at fault.',
-            ...array_column($replacing, 'number'),
-        )];
+        return $unshown === []
+            ? []
+            : [
+                Sentence::of(
+                    'We '
+                        .($cause === [] ? '' : 'also ')
+                        .'replaced '
+                        .PartsInPlain::of(array_map($this->assessment->machine->part(...), $unshown))
+                        .'. We did not show for certain that '
+                        .(isset($unshown[1]) ? 'they were' : 'it was')
+                        .' at fault.',
+                    ...array_column($replacing, 'number'),
+                ),
+            ];
     }
 
     /** @return list<int> entries that speak about a part */
@@ -85,11 +110,17 @@ final readonly class Cause
         $what = $likely ? ucfirst($fault->fault->plain) : ucfirst($standing->part->kind->plain).' was at fault, or the way it was fitted';
 
         $said = match (true) {
-            $standing->confirmed && in_array(Ground::CameBack, $grounds, true) => ["{$what}.", $standing->part->kind->lendable
-                ? 'We are sure. With another one in its place the machine got further. With the old one back, the trouble came back.'
-                : 'We are sure. With that left out of use the machine got further. With it in use again, the trouble came back.'],
+            $standing->confirmed && in_array(Ground::CameBack, $grounds, true) => [
+                "{$what}.",
+                $standing->part->kind->lendable
+                    ? 'We are sure. With another one in its place the machine got further. With the old one back, the trouble came back.'
+                    : 'We are sure. With that left out of use the machine got further. With it in use again, the trouble came back.',
+            ],
             $standing->confirmed => ["{$what}.", 'We are sure, because we saw or measured it.'],
-            default => ["{$what}.", 'That is '.Certainty::of($standing->probability)->with($standing->probability).'. We did not confirm it beyond that.'],
+            default => [
+                "{$what}.",
+                'That is '.Certainty::of($standing->probability)->with($standing->probability).'. We did not confirm it beyond that.',
+            ],
         };
         $entries = array_map(fn (Because $because): int => $because->entry, $standing->because);
 

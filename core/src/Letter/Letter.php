@@ -22,6 +22,8 @@ final readonly class Letter
     /** How easy it reads, headings and what the owner said left out. */
     public function ease(): ReadingEase
     {
-        return ReadingEase::of(implode("\n", array_merge([], ...array_map(fn (Section $s): array => $s->id === 'told' ? [] : $s->sentences, $this->sections))));
+        return ReadingEase::of(
+            implode("\n", array_merge([], ...array_map(fn (Section $s): array => $s->id === 'told' ? [] : $s->sentences, $this->sections))),
+        );
     }
 }

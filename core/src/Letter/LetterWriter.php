@@ -15,8 +15,8 @@ use Orthoscope\Core\Words\DeedInPlain;
 use Orthoscope\Core\Words\PartsInPlain;
 
 /**
- * Writes the letter to the owner in plain words: short sentences, no slot, rail or socket left unexplained. Each sentence says only what was
- * here and was tried, and carries the entries it rests on.
+ * Writes the letter to the owner in plain words: short sentences, no slot, rail or socket left unexplained. Each sentence says only what
+ * was here and was tried, and carries the entries it rests on.
  */
 final readonly class LetterWriter
 {
@@ -49,7 +49,15 @@ final readonly class LetterWriter
             new Section('watch', 'What to watch for', $this->watch($assessment)),
         ];
 
-        return new Letter(array_values(array_filter($sections, fn (Section $s): bool => $s->sentences !== [] && ($terms->level === LetterTerms::FULL || in_array($s->id, LetterTerms::IN_SHORT, true)))));
+        return new Letter(
+            array_values(
+                array_filter(
+                    $sections,
+                    fn (Section $s): bool => $s->sentences !== []
+                        && ($terms->level === LetterTerms::FULL || in_array($s->id, LetterTerms::IN_SHORT, true)),
+                ),
+            ),
+        );
     }
 
     /** @return list<Sentence> what was found, for a message before the letter */
@@ -71,7 +79,10 @@ final readonly class LetterWriter
         $sentences = array_map(fn (string $words, array $of): Sentence => Sentence::of($words, ...$of), array_keys($entries), $entries);
         foreach (StillOff::in($assessment->record, $this->catalogue) as $off) {
             if ($off->what === 'temporary') {
-                $sentences[] = Sentence::of("This is only for now: {$off->item}.", ...array_column($assessment->record->all(Deed::class), 'number'));
+                $sentences[] = Sentence::of(
+                    "This is only for now: {$off->item}.",
+                    ...array_column($assessment->record->all(Deed::class), 'number'),
+                );
             }
         }
 
@@ -103,16 +114,30 @@ final readonly class LetterWriter
     private function cost(Assessment $assessment, ?Closing $closing): array
     {
         $agreed = $assessment->record->leave();
-        $told = $agreed === null || $agreed->amount === 0 || $agreed->answer === 'ahead' ? [] : [
-            Sentence::of("You agreed to {$this->currency} ".number_format($agreed->amount / 100, 2, '.', ' ').' on '.(new DateTimeImmutable($agreed->at))->format('j F').'.', $agreed->number),
-        ];
+        $told = $agreed === null || $agreed->amount === 0 || $agreed->answer === 'ahead'
+                ? []
+                : [
+                    Sentence::of(
+                        "You agreed to {$this->currency} "
+                            .number_format($agreed->amount / 100, 2, '.', ' ')
+                            .' on '
+                            .(new DateTimeImmutable($agreed->at))->format('j F')
+                            .'.',
+                        $agreed->number,
+                    ),
+                ];
 
         return $closing === null ? $told : [$this->price($closing), ...$told];
     }
 
     private function price(Closing $closing): Sentence
     {
-        return Sentence::of($closing->price === 0 ? 'There is nothing to pay.' : "The price, all in: {$this->currency} ".number_format($closing->price / 100, 2, '.', ' ').'.', $closing->number);
+        return Sentence::of(
+            $closing->price === 0
+                ? 'There is nothing to pay.'
+                : "The price, all in: {$this->currency} ".number_format($closing->price / 100, 2, '.', ' ').'.',
+            $closing->number,
+        );
     }
 
     /** @return list<Sentence> */
@@ -120,8 +145,16 @@ final readonly class LetterWriter
     {
         return match (true) {
             $closing === null => [],
-            $closing->warrantyMonths === 0 => [Sentence::of('We give no warranty on this work. The law may give you more.', $closing->number)],
-            default => [Sentence::of("If the same trouble comes back within {$closing->warrantyMonths} months, bring it in and we put it right. The law may give you more.", $closing->number)],
+            $closing->warrantyMonths === 0 => [
+                Sentence::of('We give no warranty on this work. The law may give you more.', $closing->number),
+            ],
+            default => [
+                Sentence::of(
+                    "If the same trouble comes back within {$closing->warrantyMonths} months, bring it in and we put it right. The "
+                        .'law may give you more.',
+                    $closing->number,
+                ),
+            ],
         };
     }
 
@@ -129,7 +162,9 @@ final readonly class LetterWriter
     private function watch(Assessment $assessment): array
     {
         return [
-            ...($assessment->proof->clean > 0 && Warning::sentences($assessment->locks) === [] ? [Sentence::of('If it does the same thing again, note what the lights and fans did, and ring us.')] : []),
+            ...$assessment->proof->clean > 0 && Warning::sentences($assessment->locks) === []
+                ? [Sentence::of('If it does the same thing again, note what the lights and fans did, and ring us.')]
+                : [],
             Sentence::of('If it smells burnt, smokes or gets wet: switch it off at the wall, do not open it, and ring us.'),
         ];
     }

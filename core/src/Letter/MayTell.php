@@ -48,9 +48,11 @@ final readonly class MayTell
 
     private function cause(): Sentence
     {
-        return Sentence::of($this->isKnown()
-            ? 'The cause is known. Who works on it writes to you, or rings you.'
-            : 'The cause is not known for certain yet, so we do not name one.');
+        return Sentence::of(
+            $this->isKnown()
+                ? 'The cause is known. Who works on it writes to you, or rings you.'
+                : 'The cause is not known for certain yet, so we do not name one.',
+        );
     }
 
     private function isKnown(): bool
@@ -71,8 +73,12 @@ final readonly class MayTell
             $this->assessment->locks->keepItOff() => Sentence::of(
                 'Something we were told or saw must be cleared up before we switch it on.',
             ),
-            $this->assessment->advice->state === JobState::Prove => Sentence::of('It is being tested now. That takes as many starts as it needs.'),
-            $this->assessment->advice->state === JobState::Repair => Sentence::of('We are working out what to suggest to you, and what it costs.'),
+            $this->assessment->advice->state === JobState::Prove => Sentence::of(
+                'It is being tested now. That takes as many starts as it needs.',
+            ),
+            $this->assessment->advice->state === JobState::Repair => Sentence::of(
+                'We are working out what to suggest to you, and what it costs.',
+            ),
             $this->isKnown() => Sentence::of('We make sure that nothing else is wrong with it.'),
             default => Sentence::of('We are still looking for the cause.'),
         };

@@ -42,21 +42,29 @@ final readonly class Shown
                 continue;
             }
             if ($standing->standing === Standing::Proved) {
-                $this->has($standing, Ground::Passed) ? $worked[] = $standing : $measured[] = $standing;
+                $this->has($standing, Ground::Passed) ? ($worked[] = $standing) : ($measured[] = $standing);
             } elseif ($standing->standing === Standing::NotAlone) {
                 match ($this->howChanged($standing)) {
-                    'lent' => $swapped[] = $standing,
-                    'out' => $out[] = $standing,
-                    default => $acted[] = $standing,
+                    'lent' => ($swapped[] = $standing),
+                    'out' => ($out[] = $standing),
+                    default => ($acted[] = $standing),
                 };
             }
         }
         $under = array_values(array_unique(array_filter(array_map(fn (PartStanding $one): string => $one->under, $worked))))[0] ?? '';
 
         return [
-            ...self::one('These worked when we started the machine'.($under === '' ? '' : ", {$under}").': %s.', $worked, Ground::Passed),
+            ...self::one(
+                'These worked when we started the machine'.($under === '' ? '' : ", {$under}").': %s.',
+                $worked,
+                Ground::Passed,
+            ),
             ...self::one('We looked at or measured these and found them good: %s.', $measured, Ground::LookedGood),
-            ...self::one('With another one in its place the trouble stayed. So this alone is not the cause: %s.', $swapped, Ground::NoChange),
+            ...self::one(
+                'With another one in its place the trouble stayed. So this alone is not the cause: %s.',
+                $swapped,
+                Ground::NoChange,
+            ),
             ...self::one('With this taken out the trouble stayed. So this alone is not the cause: %s.', $out, Ground::NoChange),
             ...self::one('We worked on this and the trouble stayed. So this alone is not the cause: %s.', $acted, Ground::NoChange),
         ];
@@ -81,9 +89,9 @@ final readonly class Shown
         $counts = CleanStarts::in($this->assessment->record, $this->catalogue)->forTheOwner();
 
         return [
-            ...($where === [] ? [] : [Sentence::of('We ran it '.implode(', and then ', $where).'.', ...$places)]),
+            ...$where === [] ? [] : [Sentence::of('We ran it '.implode(', and then ', $where).'.', ...$places)],
             Sentence::of($proof->clean === 1 ? 'It started well once.' : "It started well {$proof->clean} times in a row.", ...$clean),
-            ...($shown === [] ? [] : [Sentence::of('We also saw: '.Listed::of($shown).'.', ...$by)]),
+            ...$shown === [] ? [] : [Sentence::of('We also saw: '.Listed::of($shown).'.', ...$by)],
             ...array_map(fn (string $words): Sentence => Sentence::of($words, ...$clean), $counts),
         ];
     }
@@ -138,11 +146,18 @@ final readonly class Shown
         $ran = $never = [];
         foreach ($this->assessment->standings as $standing) {
             $part = $standing->part;
-            if (! in_array($standing->standing, $open, true) || in_array($part->id, $told, true) || $part->id === 'outside'
-                || $standing->replaced !== null || $standing->fitted !== null || $part->kind->link || ! $this->cameIn($part)) {
+            if (
+                ! in_array($standing->standing, $open, true)
+                || in_array($part->id, $told, true)
+                || $part->id === 'outside'
+                || $standing->replaced !== null
+                || $standing->fitted !== null
+                || $part->kind->link
+                || ! $this->cameIn($part)
+            ) {
                 continue;
             }
-            $standing->because !== [] || $this->hasRun($part) ? $ran[] = $part : $never[] = $part;
+            $standing->because !== [] || $this->hasRun($part) ? ($ran[] = $part) : ($never[] = $part);
         }
 
         return [$ran, $never];
@@ -177,7 +192,7 @@ final readonly class Shown
     {
         foreach ($standing->because as $because) {
             foreach ($this->assessment->record->inForce as $entry) {
-                if ($entry->number !== $because->entry || $because->ground !== Ground::NoChange || ! $entry instanceof Start) {
+                if ($entry->number !== $because->entry || $because->ground !== Ground::NoChange || ! ($entry instanceof Start)) {
                     continue;
                 }
                 if ($entry->setUp->isLent($standing->part->id)) {
@@ -231,10 +246,16 @@ final readonly class Shown
      */
     private static function one(string $words, array $standings, Ground $ground): array
     {
-        $entries = array_merge([], ...array_map(fn (PartStanding $one): array => array_map(
-            fn (Because $because): int => $because->entry,
-            array_filter($one->because, fn (Because $because): bool => $because->ground === $ground),
-        ), $standings));
+        $entries = array_merge(
+            [],
+            ...array_map(
+                fn (PartStanding $one): array => array_map(
+                    fn (Because $because): int => $because->entry,
+                    array_filter($one->because, fn (Because $because): bool => $because->ground === $ground),
+                ),
+                $standings,
+            ),
+        );
 
         $parts = PartsInPlain::of(array_map(fn (PartStanding $one): Part => $one->part, $standings));
 

@@ -30,8 +30,18 @@ final readonly class Work
         $starts = array_column($this->assessment->record->all(Start::class), 'number');
 
         return match (true) {
-            $entries !== [] => array_map(fn (string $words, array $of): Sentence => Sentence::of($words, ...$of), array_keys($entries), $entries),
-            $this->wasTakenApart() => [Sentence::of('We replaced nothing. For our tests we took parts out or moved them, and put them back. That alone can put a contact right.', ...$starts)],
+            $entries !== [] => array_map(
+                fn (string $words, array $of): Sentence => Sentence::of($words, ...$of),
+                array_keys($entries),
+                $entries,
+            ),
+            $this->wasTakenApart() => [
+                Sentence::of(
+                    'We replaced nothing. For our tests we took parts out or moved them, and put them back. That alone can put a '
+                        .'contact right.',
+                    ...$starts,
+                ),
+            ],
             default => [Sentence::of('We changed nothing on your machine.', ...$starts)],
         };
     }
@@ -39,7 +49,12 @@ final readonly class Work
     private function wasTakenApart(): bool
     {
         foreach ($this->assessment->record->all(Start::class) as $start) {
-            if ($start->setUp->place === Place::Bench || $start->setUp->lent !== [] || $start->setUp->out !== [] || $start->setUp->moved !== []) {
+            if (
+                $start->setUp->place === Place::Bench
+                || $start->setUp->lent !== []
+                || $start->setUp->out !== []
+                || $start->setUp->moved !== []
+            ) {
                 return true;
             }
         }

@@ -41,6 +41,13 @@ final readonly class AlikeBefore
         }
         [$low, $high] = Binomial::of($this->causes[$part], $this->jobs)->interval();
 
-        return sprintf('%s: %d of them for the %s, which says %d to %d in a hundred.', $begin, $this->causes[$part], $name, (int) round(100 * $low), (int) round(100 * $high));
+        return sprintf(
+            '%s: %d of them for the %s, which says %d to %d in a hundred.',
+            $begin,
+            $this->causes[$part],
+            $name,
+            (int) round(100 * $low),
+            (int) round(100 * $high),
+        );
     }
 }

@@ -46,7 +46,11 @@ final readonly class Gathered
             }
         }
         foreach ($group as $pattern) {
-            if ($pattern->attribute === $first->attribute && $pattern->value === $first->value && self::says($pattern) < self::says($first)) {
+            if (
+                $pattern->attribute === $first->attribute
+                && $pattern->value === $first->value
+                && self::says($pattern) < self::says($first)
+            ) {
                 $first = $pattern;
             }
         }

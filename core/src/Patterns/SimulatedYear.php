@@ -8,8 +8,8 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Plain\Draw;
 
 /**
- * A year of closed jobs by chance: what each was and what came of it, with nothing behind them but the catalogue's priors; or with a batch of one
- * model of which one in three has the same fault. To see how soon the watch finds it, and how often it finds what is not there.
+ * A year of closed jobs by chance: what each was and what came of it, with nothing behind them but the catalogue's priors; or with a batch
+ * of one model of which one in three has the same fault. To see how soon the watch finds it, and how often it finds what is not there.
  */
 final readonly class SimulatedYear
 {
@@ -47,10 +47,21 @@ final readonly class SimulatedYear
                 $came[] = 'dead';
             }
             array_push($came, ...$this->signs($of->ways[0]['stops'], $draw));
-            $jobs[] = new Seen("J{$i}", $day, [
-                'model' => ["model {$model}"], 'family' => ['family '.$model % self::FAMILIES], 'supplier' => ['supplier '.$draw->oneOf([1, 2, 3])], 'bench' => ['bench '.$draw->oneOf([1, 2])], 'act' => [$of->usualRepair()], 'fault' => [$cause],
-                'technician' => ['technician '.$draw->oneOf([1, 2, 3])], 'spare' => $draw->happens(0.4) ? ['spare '.$draw->oneOf(range(1, 20))] : [],
-            ], $came);
+            $jobs[] = new Seen(
+                "J{$i}",
+                $day,
+                [
+                    'model' => ["model {$model}"],
+                    'family' => ['family '.$model % self::FAMILIES],
+                    'supplier' => ['supplier '.$draw->oneOf([1, 2, 3])],
+                    'bench' => ['bench '.$draw->oneOf([1, 2])],
+                    'act' => [$of->usualRepair()],
+                    'fault' => [$cause],
+                    'technician' => ['technician '.$draw->oneOf([1, 2, 3])],
+                    'spare' => $draw->happens(0.4) ? ['spare '.$draw->oneOf(range(1, 20))] : [],
+                ],
+                $came,
+            );
         }
 
         return $jobs;

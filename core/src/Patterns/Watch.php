@@ -16,8 +16,16 @@ final class Watch
 {
     /** Which outcomes are looked at for which attribute: a prefix of the outcome. */
     public const LOOKS = [
-        'model' => ['fault:', 'cause:', 'stop:', 'sign:', 'comeback'], 'family' => ['fault:', 'cause:'], 'batch' => ['fault:', 'cause:', 'dead'], 'firmware' => ['fault:', 'stop:', 'sign:'],
-        'supplier' => ['dead', 'comeback'], 'act' => ['comeback'], 'fault' => ['comeback'], 'spare' => ['comeback'], 'technician' => ['comeback'], 'bench' => ['comeback'],
+        'model' => ['fault:', 'cause:', 'stop:', 'sign:', 'comeback'],
+        'family' => ['fault:', 'cause:'],
+        'batch' => ['fault:', 'cause:', 'dead'],
+        'firmware' => ['fault:', 'stop:', 'sign:'],
+        'supplier' => ['dead', 'comeback'],
+        'act' => ['comeback'],
+        'fault' => ['comeback'],
+        'spare' => ['comeback'],
+        'technician' => ['comeback'],
+        'bench' => ['comeback'],
     ];
 
     /** A pattern has at least so many jobs. Origin: judgement. */
@@ -105,9 +113,23 @@ final class Watch
                 [$attribute, $value, $outcome, $with, $of, $elsewhere] = $found[$id];
                 $home = $family[$with[0]->family()];
                 $patterns[] = new Pattern(
-                    $attribute, $value, $outcome, count($with), $of, $elsewhere, $all - $of,
-                    Shrunk::towards($attribute === 'model' ? ($home[$outcome] ?? 0) / $home[''] : $outcomes[$outcome] / $all, self::FAMILY, count($with), $of),
-                    $chances[$id], $share, array_map(fn (Seen $job): string => $job->job, $with), $days,
+                    $attribute,
+                    $value,
+                    $outcome,
+                    count($with),
+                    $of,
+                    $elsewhere,
+                    $all - $of,
+                    Shrunk::towards(
+                        $attribute === 'model' ? ($home[$outcome] ?? 0) / $home[''] : $outcomes[$outcome] / $all,
+                        self::FAMILY,
+                        count($with),
+                        $of,
+                    ),
+                    $chances[$id],
+                    $share,
+                    array_map(fn (Seen $job): string => $job->job, $with),
+                    $days,
                 );
             }
         }

@@ -16,7 +16,11 @@ final class Csv
      */
     public static function rows(string $csv, int $most): array
     {
-        $csv = (string) preg_replace('/^\x{FEFF}/u', '', mb_check_encoding($csv, 'UTF-8') ? $csv : mb_convert_encoding($csv, 'UTF-8', 'Windows-1252'));
+        $csv = (string) preg_replace(
+            '/^\x{FEFF}/u',
+            '',
+            mb_check_encoding($csv, 'UTF-8') ? $csv : mb_convert_encoding($csv, 'UTF-8', 'Windows-1252'),
+        );
         $stream = fopen('php://memory', 'r+b');
         if ($stream === false) {
             return [];

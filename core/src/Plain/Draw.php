@@ -42,7 +42,9 @@ final readonly class Draw
      */
     public function oneOf(array $from): mixed
     {
-        return $from === [] ? throw new LogicException('There is nothing to draw from.') : $from[$this->random->getInt(0, count($from) - 1)];
+        return $from === []
+            ? throw new LogicException('There is nothing to draw from.')
+            : $from[$this->random->getInt(0, count($from) - 1)];
     }
 
     /**

@@ -17,7 +17,10 @@ final readonly class ReadingEase
     public static function of(string $text): self
     {
         // A point inside a number or a tag ends no sentence; a line of its own does.
-        $sentences = array_filter(preg_split('/(?<=[.!?])["”’)]*\s+|\n+/u', trim($text)) ?: [], fn (string $one): bool => preg_match('/\p{L}/u', $one) === 1);
+        $sentences = array_filter(
+            preg_split('/(?<=[.!?])["”’)]*\s+|\n+/u', trim($text)) ?: [],
+            fn (string $one): bool => preg_match('/\p{L}/u', $one) === 1,
+        );
         preg_match_all("/\p{L}+(?:['’-]\p{L}+)*/u", $text, $words);
         $syllables = array_sum(array_map(self::syllables(...), $words[0]));
 
@@ -26,7 +29,9 @@ final readonly class ReadingEase
 
     public function score(): float
     {
-        return $this->words === 0 ? 100.0 : 206.835 - 1.015 * $this->words / max(1, $this->sentences) - 84.6 * $this->syllables / $this->words;
+        return $this->words === 0
+            ? 100.0
+            : 206.835 - (1.015 * $this->words) / max(1, $this->sentences) - (84.6 * $this->syllables) / $this->words;
     }
 
     public static function syllables(string $word): int

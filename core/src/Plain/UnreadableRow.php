@@ -16,11 +16,16 @@ final class UnreadableRow extends RuntimeException
 
     public static function wrong(string $where, string $key, string $wanted, mixed $given): self
     {
-        return new self("{$where}: \"{$key}\" must be {$wanted}".($given === null ? ', and is missing.' : ', not '.self::shown($given).'.'));
+        return new self(
+            "{$where}: \"{$key}\" must be {$wanted}".($given === null ? ', and is missing.' : ', not '.self::shown($given).'.'),
+        );
     }
 
     private static function shown(mixed $given): string
     {
-        return is_array($given) ? 'a list' : (json_encode($given, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) ?: get_debug_type($given));
+        return is_array($given)
+            ? 'a list'
+            : (json_encode($given, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)
+                ?: get_debug_type($given));
     }
 }

@@ -41,6 +41,12 @@ final readonly class Arrangement
             $passes += $weight * $pass;
         }
 
-        return new self($setUp, Information::gain(array_map(fn (array $sum): array => [$sum[0], [$sum[1] / $sum[0], 1.0 - $sum[1] / $sum[0]]], array_values($byCulprit))), $passes);
+        return new self(
+            $setUp,
+            Information::gain(
+                array_map(fn (array $sum): array => [$sum[0], [$sum[1] / $sum[0], 1.0 - $sum[1] / $sum[0]]], array_values($byCulprit)),
+            ),
+            $passes,
+        );
     }
 }

@@ -12,7 +12,8 @@ use Orthoscope\Core\SetUp\SetUp;
 
 /**
  * Memory sticks in slots: which stick, slot, channel or pair is still possible, and which arrangement splits them best. All
- * arrangements of one stick are gone through, and those of two in the order of the slots: the other way round tells hardly more. A pair that fails together and works stick by stick is of its own kind.
+ * arrangements of one stick are gone through, and those of two in the order of the slots: the other way round tells hardly more. A pair
+ * that fails together and works stick by stick is of its own kind.
  */
 final class Arrangements
 {
@@ -71,7 +72,11 @@ final class Arrangements
      */
     private static function with(array $in, array $sticks, Machine $machine): SetUp
     {
-        $moved = array_filter($in, fn (string $slot, string $stick): bool => ($machine->slots[$stick] ?? null) !== $slot, ARRAY_FILTER_USE_BOTH);
+        $moved = array_filter(
+            $in,
+            fn (string $slot, string $stick): bool => ($machine->slots[$stick] ?? null) !== $slot,
+            ARRAY_FILTER_USE_BOTH,
+        );
 
         return SetUp::fromArray(['out' => array_values(array_diff($sticks, array_keys($in))), 'moved' => $moved]);
     }

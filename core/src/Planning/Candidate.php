@@ -52,25 +52,31 @@ final readonly class Candidate
     /** Names it among all steps of one machine. */
     public function id(): string
     {
-        return $this->target === null || $this->step->each === null || $this->step->once || ! ($this->target->kind->many || $this->step->each === 'swapped')
-            ? $this->step->id : "{$this->step->id}:{$this->target->id}";
+        return $this->target === null
+            || $this->step->each === null
+            || $this->step->once
+            || ! ($this->target->kind->many || $this->step->each === 'swapped')
+            ? $this->step->id
+            : "{$this->step->id}:{$this->target->id}";
     }
 
     /** @return list<string> what the trial must be made under, in words */
     private function condition(): array
     {
-        return array_values(array_filter([
-            match ($this->setUp?->temperature) {
-                Temperature::Cold => 'started cold',
-                Temperature::Warm => 'once it is warm',
-                default => '',
-            },
-            match ($this->setUp?->goal) {
-                Goal::Load => 'and run it at work',
-                Goal::Hours => 'and run it for hours',
-                default => '',
-            },
-        ]));
+        return array_values(
+            array_filter([
+                match ($this->setUp?->temperature) {
+                    Temperature::Cold => 'started cold',
+                    Temperature::Warm => 'once it is warm',
+                    default => '',
+                },
+                match ($this->setUp?->goal) {
+                    Goal::Load => 'and run it at work',
+                    Goal::Hours => 'and run it for hours',
+                    default => '',
+                },
+            ]),
+        );
     }
 
     public function name(): string
@@ -79,7 +85,11 @@ final readonly class Candidate
 
         $slot = array_values($this->setUp->moved ?? [])[0] ?? '';
 
-        $name = str_replace(['{target}', '{Target}', '{slot}'], [$target, ucfirst($target), str_replace('slot-', '', $slot)], $this->step->name);
+        $name = str_replace(
+            ['{target}', '{Target}', '{slot}'],
+            [$target, ucfirst($target), str_replace('slot-', '', $slot)],
+            $this->step->name,
+        );
 
         if ($this->host !== null) {
             $name .= ", {$this->host->tag}";

@@ -87,7 +87,8 @@ final readonly class Candidates
     {
         $last = $this->record->lastStart();
 
-        return $step->from === null || ($last !== null && $this->catalogue->reach($last->best())->firstStop > $this->catalogue->stageIndex($step->from));
+        return $step->from === null
+            || ($last !== null && $this->catalogue->reach($last->best())->firstStop > $this->catalogue->stageIndex($step->from));
     }
 
     /** Whether a start has shown already what the step is for, or a start as it is can no longer show what it fails at. */
@@ -146,7 +147,10 @@ final readonly class Candidates
         }
         if ($step->each === 'swapped') {
             // What was seen or measured bad is not put back to see it fail.
-            $swapped = array_filter($this->grounds->unconfirmedSwaps($this->record), fn (string $part): bool => ! $this->grounds->has($part, Ground::Seen));
+            $swapped = array_filter(
+                $this->grounds->unconfirmedSwaps($this->record),
+                fn (string $part): bool => ! $this->grounds->has($part, Ground::Seen),
+            );
 
             return array_map($this->machine->part(...), array_values($swapped));
         }
@@ -170,12 +174,19 @@ final readonly class Candidates
         if ($step->record === 'deed') {
             return new Candidate($step, null, null, $on, null);
         }
-        $spare = $step->setUp->lends && $target !== null ? $this->shelf->best($target->kind->id, $this->machine, $this->catalogue->shelf) : null;
+        $spare = $step->setUp->lends && $target !== null ? $this->spareFor($target->kind->id) : null;
         $setUp = $this->setUp($step, $target, $spare);
 
         $longer = $setUp === null ? 0 : $this->longer($step, $setUp);
 
-        return $setUp === null ? null : new Candidate($step, $target, $setUp, $on, $spare, $step->setUp->lends && $spare === null, $longer, $setUp->hasOwn('supply'));
+        return $setUp === null
+            ? null
+            : new Candidate($step, $target, $setUp, $on, $spare, $step->setUp->lends && $spare === null, $longer, $setUp->hasOwn('supply'));
+    }
+
+    private function spareFor(string $kind): ?Spare
+    {
+        return $this->shelf->best($kind, $this->machine, $this->catalogue->shelf);
     }
 
     private function check(Step $step, ?Part $target): ?Candidate
@@ -185,9 +196,19 @@ final readonly class Candidates
             return null;
         }
         $target ??= $check->target === null ? null : $this->machine->ofKind($check->target)[0];
-        $runsIt = $check->host ? $target?->kind->id === 'supply' : $step->check !== 'supply-test' && ! $step->benchSupply && ($this->record->lastStart()->setUp ?? new SetUp)->hasOwn('supply');
+        $runsIt = $check->host
+            ? $target?->kind->id === 'supply'
+            : $step->check !== 'supply-test' && ! $step->benchSupply && ($this->record->lastStart()->setUp ?? new SetUp)->hasOwn('supply');
 
-        return new Candidate($step, $target, null, [], null, ownSupply: $step->power && $runsIt, host: $check->host ? $this->shelf->best('host', $this->machine, $this->catalogue->shelf) : null);
+        return new Candidate(
+            $step,
+            $target,
+            null,
+            [],
+            null,
+            ownSupply: $step->power && $runsIt,
+            host: $check->host ? $this->spareFor('host') : null,
+        );
     }
 
     private function setUp(Step $step, ?Part $target, ?Spare $spare): ?SetUp
@@ -229,7 +250,9 @@ final readonly class Candidates
         }
 
         return new SetUp(
-            $out, $lent, $moved,
+            $out,
+            $lent,
+            $moved,
             $asked->place ?? $last->place,
             $asked->startBy ?? ($this->startsOnlyByPins && $step->id !== 'start' ? StartBy::Pins : StartBy::Button),
             $asked->temperature ?? ($step->id !== 'start' ? $this->temperature : null),
@@ -241,13 +264,16 @@ final readonly class Candidates
     /** Bench minutes on top of the step's own, for a trial that must be made cold, warm, at work or for hours. */
     private function longer(Step $step, SetUp $setUp): int
     {
-        $work = $step->setUp->goal !== null ? 0 : match ($setUp->goal) {
-            Goal::Load => $this->catalogue->number('load_minutes'),
-            Goal::Hours => 2 * $this->catalogue->number('load_minutes'),
-            default => 0,
-        };
+        $work = $step->setUp->goal !== null
+                ? 0
+                : match ($setUp->goal) {
+                    Goal::Load => $this->catalogue->number('load_minutes'),
+                    Goal::Hours => 2 * $this->catalogue->number('load_minutes'),
+                    default => 0,
+                };
 
-        return (int) ($work + ($setUp->temperature === null || $step->setUp->temperature !== null ? 0 : $this->catalogue->number('condition_minutes')));
+        return (int) ($work
+            + ($setUp->temperature === null || $step->setUp->temperature !== null ? 0 : $this->catalogue->number('condition_minutes')));
     }
 
     /** The machine's own part back in its place, and out of that place whatever was put there meanwhile. */
@@ -276,7 +302,8 @@ final readonly class Candidates
     {
         $step = $candidate->step;
         if ($step->record === 'check') {
-            return ($step->unlocks && ! $this->locks->waitForCheck((string) $step->check)) || $this->checkIsDone((string) $step->check, $candidate->target?->id);
+            return ($step->unlocks && ! $this->locks->waitForCheck((string) $step->check))
+                || $this->checkIsDone((string) $step->check, $candidate->target?->id);
         }
         if ($step->record === 'deed') {
             return ! $this->locks->waitForAct((string) $step->act);
@@ -291,7 +318,8 @@ final readonly class Candidates
             return false;
         }
 
-        return $step->each !== 'swapped' && $this->startIsDone($candidate->setUp ?? new SetUp, $step->id === 'start' ? self::PLAIN_STARTS : self::OTHER_STARTS);
+        return $step->each !== 'swapped'
+            && $this->startIsDone($candidate->setUp ?? new SetUp, $step->id === 'start' ? self::PLAIN_STARTS : self::OTHER_STARTS);
     }
 
     /** A check is done once it was made, in another machine twice, unless it can clear a lock that is on. */

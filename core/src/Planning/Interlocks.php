@@ -43,17 +43,29 @@ final readonly class Interlocks
                     $state = null;
                 }
                 if (array_intersect($words, $lock->raised) !== []) {
-                    $state = new ActiveLock($lock, $entry->number, self::end($entry, $lock), $entry instanceof Finding ? $entry->check : null);
+                    $state = new ActiveLock(
+                        $lock,
+                        $entry->number,
+                        self::end($entry, $lock),
+                        $entry instanceof Finding ? $entry->check : null,
+                    );
                 }
             }
-            if ($state !== null && ($lock->hours === null || ($state->until !== null && $now !== null && new DateTimeImmutable($now) < $state->until))) {
+            if (
+                $state !== null
+                && ($lock->hours === null || ($state->until !== null && $now !== null && new DateTimeImmutable($now) < $state->until))
+            ) {
                 $active[$lock->id] = $state;
             }
         }
 
         $deeds = array_filter($record->all(Deed::class), fn (Deed $deed): bool => ! $deed->begun);
 
-        return new self($active, (int) ($catalogue->steps['supply-tester']->minutes * $catalogue->number('money_per_minute')), max([0, ...array_column($deeds, 'number')]));
+        return new self(
+            $active,
+            (int) ($catalogue->steps['supply-tester']->minutes * $catalogue->number('money_per_minute')),
+            max([0, ...array_column($deeds, 'number')]),
+        );
     }
 
     /** When the first lock that ends by itself does so. */
@@ -96,7 +108,9 @@ final readonly class Interlocks
      */
     public function onPower(): array
     {
-        return array_values(array_filter($this->active, fn (ActiveLock $active): bool => in_array($active->lock->blocks, ['power', 'all'], true)));
+        return array_values(
+            array_filter($this->active, fn (ActiveLock $active): bool => in_array($active->lock->blocks, ['power', 'all'], true)),
+        );
     }
 
     /**
@@ -106,7 +120,9 @@ final readonly class Interlocks
      */
     public function onOwnSupply(): array
     {
-        return array_values(array_filter($this->active, fn (ActiveLock $active): bool => in_array($active->lock->blocks, ['own-supply', 'supply'], true)));
+        return array_values(
+            array_filter($this->active, fn (ActiveLock $active): bool => in_array($active->lock->blocks, ['own-supply', 'supply'], true)),
+        );
     }
 
     /** Whether a lock that keeps power off is ended by an act. */
@@ -118,16 +134,24 @@ final readonly class Interlocks
     /** Whether such a lock is ended by a look or a reading; not by the same one that raised it, unless something was done since. */
     public function waitForCheck(string $check): bool
     {
-        return array_filter($this->waiting("{$check}:"), fn (ActiveLock $active): bool => $active->raisedByCheck !== $check || $this->lastDeed > $active->raisedBy) !== [];
+        return array_filter(
+            $this->waiting("{$check}:"),
+            fn (ActiveLock $active): bool => $active->raisedByCheck !== $check || $this->lastDeed > $active->raisedBy,
+        ) !== [];
     }
 
     /** @return list<ActiveLock> locks on power or on its own supply that end with something that begins with these words */
     private function waiting(string $words): array
     {
-        return array_values(array_filter(
-            [...$this->onPower(), ...$this->onOwnSupply()],
-            fn (ActiveLock $active): bool => array_filter($active->lock->cleared, fn (string $word): bool => $word === $words || str_starts_with($word, rtrim($words, ':').':')) !== [],
-        ));
+        return array_values(
+            array_filter(
+                [...$this->onPower(), ...$this->onOwnSupply()],
+                fn (ActiveLock $active): bool => array_filter(
+                    $active->lock->cleared,
+                    fn (string $word): bool => $word === $words || str_starts_with($word, rtrim($words, ':').':'),
+                ) !== [],
+            ),
+        );
     }
 
     /**
@@ -137,18 +161,26 @@ final readonly class Interlocks
      */
     public function inTheWayOf(Candidate $candidate): array
     {
-        return array_values(array_filter($this->active, fn (ActiveLock $active): bool => match ($active->lock->blocks) {
-            'all' => true,
-            'login' => $candidate->needsConsent(),
-            'power' => $candidate->step->power,
-            'own-supply' => $candidate->ownSupply,
-            'supply' => $candidate->ownSupply || ($candidate->step->power && $candidate->target?->kind->id === 'supply' && $candidate->spare === null),
-            'lend' => $candidate->spare !== null && $candidate->spare->value > $this->cheapLoan && $candidate->target?->kind->exposed !== false
-                && $candidate->spare->kind !== $active->lock->notWhenLent
-                && ! $this->lends($candidate, $active->lock),
-            'pins' => $candidate->step->pins,
-            default => false,
-        }));
+        return array_values(
+            array_filter(
+                $this->active,
+                fn (ActiveLock $active): bool => match ($active->lock->blocks) {
+                    'all' => true,
+                    'login' => $candidate->needsConsent(),
+                    'power' => $candidate->step->power,
+                    'own-supply' => $candidate->ownSupply,
+                    'supply' => $candidate->ownSupply
+                        || ($candidate->step->power && $candidate->target?->kind->id === 'supply' && $candidate->spare === null),
+                    'lend' => $candidate->spare !== null
+                        && $candidate->spare->value > $this->cheapLoan
+                        && $candidate->target?->kind->exposed !== false
+                        && $candidate->spare->kind !== $active->lock->notWhenLent
+                        && ! $this->lends($candidate, $active->lock),
+                    'pins' => $candidate->step->pins,
+                    default => false,
+                },
+            ),
+        );
     }
 
     private function lends(Candidate $candidate, Lock $lock): bool
@@ -164,14 +196,22 @@ final readonly class Interlocks
     private static function words(Entry $entry, Machine $machine, Catalogue $catalogue): array
     {
         return match (true) {
-            $entry instanceof Report, $entry instanceof Answer => array_map(fn (string $mark): string => "mark:{$mark}", Circumstances::marks($entry, $catalogue)),
+            $entry instanceof Report, $entry instanceof Answer => array_map(
+                fn (string $mark): string => "mark:{$mark}",
+                Circumstances::marks($entry, $catalogue),
+            ),
             $entry instanceof Finding => ["{$entry->check}:{$entry->result}"],
             $entry instanceof Deed && $entry->begun => ["begun:{$entry->act}"],
-            $entry instanceof Deed => ["act:{$entry->act}", ...array_map(fn (string $part): string => "act:{$entry->act}:{$machine->part($part)->kind->id}", $entry->on)],
-            $entry instanceof Start => $entry->setUp->lent === [] ? array_map(
-                fn (string $stage): string => "start:{$stage}",
-                array_slice($catalogue->stageIds, 0, $catalogue->reach($entry->reached)->firstStop),
-            ) : [],
+            $entry instanceof Deed => [
+                "act:{$entry->act}",
+                ...array_map(fn (string $part): string => "act:{$entry->act}:{$machine->part($part)->kind->id}", $entry->on),
+            ],
+            $entry instanceof Start => $entry->setUp->lent === []
+                ? array_map(
+                    fn (string $stage): string => "start:{$stage}",
+                    array_slice($catalogue->stageIds, 0, $catalogue->reach($entry->reached)->firstStop),
+                )
+                : [],
             default => [],
         };
     }

@@ -136,13 +136,22 @@ final readonly class LookAhead
             return FindingForecast::of($model->modes, $check, $check->target === null ? null : $candidate->target?->id, $falsely);
         }
         $doubt = null;
-        if ($candidate->spare !== null && $candidate->target !== null && ! $this->replay->isInQuestion($candidate->spare->tag, $candidate->target->id)) {
+        if (
+            $candidate->spare !== null
+            && $candidate->target !== null
+            && ! $this->replay->isInQuestion($candidate->spare->tag, $candidate->target->id)
+        ) {
             $mode = $model->modes->ofSpare($candidate->spare->tag, $candidate->target->id);
             $doubt = $mode === null ? null : [$mode, 1.0 - min($candidate->spare->trust, 0.999)];
         }
 
         return StartForecast::of(
-            $model, $model->hazards($candidate->setUp, $this->replay->fitted), $model->cut($candidate->setUp), $this->tellingChannel(), $this->replay->shown, $doubt,
+            $model,
+            $model->hazards($candidate->setUp, $this->replay->fitted),
+            $model->cut($candidate->setUp),
+            $this->tellingChannel(),
+            $this->replay->shown,
+            $doubt,
         );
     }
 

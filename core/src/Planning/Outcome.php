@@ -12,7 +12,8 @@ final readonly class Outcome
      * @param  array<string, string>  $signs   signs that come with it
      * @param  float  $probability from 0 to 1
      * @param  string  $meaning one short clause
-     * @param  array<string, float>  $parts   part => probability, with this outcome, that it is or was at fault; of those the planner looks at
+     * @param  array<string, float>  $parts   part => probability, with this outcome, that it is or was at fault; of those the planner
+     *     looks at
      */
     public function __construct(
         public string $result,

@@ -11,9 +11,9 @@ use Orthoscope\Core\SetUp\SetUp;
 use Orthoscope\Core\Shelf\Shelf;
 
 /**
- * The path of the picture: the output, the lead and the screen, each the owner's or another. Which of them is still possible,
- * and which way to put them together splits them best. All ways are gone through: with one more output, lead and screen there are eight, and twice as many
- * where the card has another slot to go to.
+ * The path of the picture: the output, the lead and the screen, each the owner's or another. Which of them is still possible, and which way
+ * to put them together splits them best. All ways are gone through: with one more output, lead and screen there are eight, and twice as
+ * many where the card has another slot to go to.
  */
 final class PictureTrials
 {
@@ -30,7 +30,13 @@ final class PictureTrials
             }
         }
 
-        return RankedArrangements::of($culprits, $catalogue->stageIndex('picture'), self::all($replay, $shelf, $catalogue), $replay, $record);
+        return RankedArrangements::of(
+            $culprits,
+            $catalogue->stageIndex('picture'),
+            self::all($replay, $shelf, $catalogue),
+            $replay,
+            $record,
+        );
     }
 
     /** @return list<SetUp> */
@@ -41,7 +47,15 @@ final class PictureTrials
         foreach (['video-lead', 'screen'] as $kind) {
             $spare = $machine->has($kind) ? $shelf->best($kind, $machine, $catalogue->shelf) : null;
             if ($spare !== null) {
-                $ways = [...$ways, ...array_map(fn (array $way): array => ['lent' => [...$way['lent'] ?? [], $kind => ['tag' => $spare->tag, 'trust' => $spare->trust]]] + $way, $ways)];
+                $ways = [
+                    ...$ways,
+                    ...array_map(
+                        fn (array $way): array => [
+                            'lent' => [...$way['lent'] ?? [], $kind => ['tag' => $spare->tag, 'trust' => $spare->trust]],
+                        ] + $way,
+                        $ways,
+                    ),
+                ];
             }
         }
         if ($machine->has('output')) {

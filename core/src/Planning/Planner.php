@@ -72,8 +72,14 @@ final class Planner
         $this->lookAhead = new LookAhead($catalogue, $replay, $this->needs);
     }
 
-    public static function advise(Catalogue $catalogue, Replay $replay, Record $record, Grounds $grounds, Interlocks $locks, Shelf $shelf): Advice
-    {
+    public static function advise(
+        Catalogue $catalogue,
+        Replay $replay,
+        Record $record,
+        Grounds $grounds,
+        Interlocks $locks,
+        Shelf $shelf,
+    ): Advice {
         return (new self($catalogue, $replay, $record, $grounds, $locks, $shelf))->advice();
     }
 
@@ -83,7 +89,10 @@ final class Planner
         [$order, $remaining, $outright] = $this->needs->order($now);
         $weighed = $this->ranked($this->candidates, $this->belief->mostOf(1.0, self::SCREENED_STATES));
         $likely = array_splice($weighed, 0, self::LOOKED_AT_CLOSELY);
-        $weighed = [...$this->ranked(array_map(fn (Weighed $one): array => [$one->candidate, $one->lockedBy], $likely), $this->belief), ...$weighed];
+        $weighed = [
+            ...$this->ranked(array_map(fn (Weighed $one): array => [$one->candidate, $one->lockedBy], $likely), $this->belief),
+            ...$weighed,
+        ];
         $foregone = array_values(array_filter($weighed, $this->isForegone(...)));
         $weighed = array_values(array_filter($weighed, fn (Weighed $one): bool => ! in_array($one, $foregone, true)));
         $weighed = $this->testOfThePlanFirst($weighed, $order, $outright);
@@ -92,14 +101,28 @@ final class Planner
             $steps[] = $this->step($one, $i < self::EXPLAINED_STEPS || $one->candidate->step->each === 'swapped');
         }
 
-        return $this->decide($steps, $remaining, $order, $outright, $now, array_map(fn (Weighed $one): NextStep => $this->step($one, false), $foregone));
+        return $this->decide(
+            $steps,
+            $remaining,
+            $order,
+            $outright,
+            $now,
+            array_map(fn (Weighed $one): NextStep => $this->step($one, false), $foregone),
+        );
     }
 
     private function step(Weighed $one, bool $explained): NextStep
     {
         return new NextStep(
-            $one->candidate, $one->candidate->minutes(), $this->why($one->candidate), $one->saves, $one->after, $one->risk, $one->bits,
-            $explained ? $this->lookAhead->explained($one->candidate, $one->prospects) : [], $one->lockedBy,
+            $one->candidate,
+            $one->candidate->minutes(),
+            $this->why($one->candidate),
+            $one->saves,
+            $one->after,
+            $one->risk,
+            $one->bits,
+            $explained ? $this->lookAhead->explained($one->candidate, $one->prospects) : [],
+            $one->lockedBy,
         );
     }
 
@@ -109,8 +132,8 @@ final class Planner
     }
 
     /**
-     * A step of which the record says already what it will show, or that changes only what nobody suspects: it costs its minutes and decides
-     * nothing. What unlocks, what confirms and the first start are never that.
+     * A step of which the record says already what it will show, or that changes only what nobody suspects: it costs its minutes and
+     * decides nothing. What unlocks, what confirms and the first start are never that.
      */
     private function isForegone(Weighed $one): bool
     {
@@ -138,7 +161,13 @@ final class Planner
     private function testOfThePlanFirst(array $weighed, array $order, array $outright): array
     {
         $first = $order[0] ?? null;
-        if ($first === null || $outright[$first] || $weighed === [] || $weighed[0]->saves > 0.0 || $this->comesFirst($weighed[0]->candidate)) {
+        if (
+            $first === null
+            || $outright[$first]
+            || $weighed === []
+            || $weighed[0]->saves > 0.0
+            || $this->comesFirst($weighed[0]->candidate)
+        ) {
             return $weighed;
         }
         $test = $this->tests[$this->needs->repairs[$first]->part->id][1] ?? null;
@@ -203,12 +232,22 @@ final class Planner
     /** @return list<array{Candidate, list<ActiveLock>}> every step that makes sense now, and what locks it */
     private function candidates(): array
     {
-        $candidates = (new Candidates($this->catalogue, $this->replay->model->machine, $this->record, $this->shelf, $this->grounds, $this->locks))->all();
+        $candidates = (new Candidates(
+            $this->catalogue,
+            $this->replay->model->machine,
+            $this->record,
+            $this->shelf,
+            $this->grounds,
+            $this->locks,
+        ))->all();
 
         return array_map(fn (Candidate $candidate): array => [$candidate, $this->locks->inTheWayOf($candidate)], $candidates);
     }
 
-    /** @return array<string, array{int, Candidate}> part => minutes of the cheapest open step that tells of it by itself (in a good machine, measured, or swapped), and the step */
+    /**
+     * @return array<string, array{int, Candidate}> part => minutes of the cheapest open step that tells of it by itself (in a good machine,
+     *     measured, or swapped), and the step
+     */
     private function openTests(): array
     {
         $tests = [];
@@ -249,7 +288,10 @@ final class Planner
     /** What unlocks, what confirms, and the first start come before all weighing. */
     private function comesFirst(Candidate $candidate): bool
     {
-        return $this->unlocks($candidate) || $candidate->step->each === 'swapped' || ($candidate->step->id === 'back-in-case' && $this->grounds->failsUnder->condition === FailsUnder::CASE) || ($this->record->lastStart() === null && $candidate->step->id === 'start');
+        return $this->unlocks($candidate)
+            || $candidate->step->each === 'swapped'
+            || ($candidate->step->id === 'back-in-case' && $this->grounds->failsUnder->condition === FailsUnder::CASE)
+            || ($this->record->lastStart() === null && $candidate->step->id === 'start');
     }
 
     /** Whether a step swaps, or acts on, only what is not suspected. */
@@ -291,7 +333,9 @@ final class Planner
             'check' => $this->locks->waitForCheck((string) $candidate->step->check),
             'deed' => true,
             // Where its own supply gets no mains, a good one lent is what lets work go on.
-            'start' => $candidate->spare?->kind === 'supply' && $this->locks->onOwnSupply() !== [] && ($this->record->lastStart()->setUp ?? new SetUp)->hasOwn('supply'),
+            'start' => $candidate->spare?->kind === 'supply'
+                && $this->locks->onOwnSupply() !== []
+                && ($this->record->lastStart()->setUp ?? new SetUp)->hasOwn('supply'),
             default => false,
         };
     }
@@ -318,15 +362,44 @@ final class Planner
         $barred = $this->locks->powerIsLocked() || $this->locks->onOwnSupply() !== [];
         [$state, $why] = match (true) {
             $best === null && $steps !== [] && $barred => [JobState::Locked, 'Every step is locked; see what unlocks it.'],
-            $last === null && $best?->candidate->step->id === 'start' => [JobState::Find, 'Start it once, as it came, before anything is touched.'],
-            $best?->candidate->step->each === 'swapped' => [JobState::Confirm, 'It got further with '.($best->candidate->target?->inSentence() ?? 'a part').' changed. Put the old part back before it is condemned.'],
-            $best !== null && $this->unlocks($best->candidate) => [JobState::Find, "{$best->candidate->name()} comes first: it unlocks the rest."],
-            $this->grounds->failsUnder->condition === FailsUnder::CASE && $best !== null => [JobState::Find, "{$best->candidate->name()}: out of its case it runs, in its case it failed."],
-            ! $barred && ($this->runs() || $this->repairedSince()) && $this->replay->sound() >= self::PROVE_FROM => [JobState::Prove, sprintf('It is put right with %d %%. Prove it, out of the case and in.', (int) floor(100 * $this->replay->sound()))],
-            $best === null && $repair === null => [JobState::Repair, 'Nothing in the handbook is left to try: decide, or hand to a specialist.'],
-            $best !== null && $best->saves > 0.0 => [JobState::Find, sprintf('%s is worth about %d minutes.', $best->candidate->name(), max(1, (int) round($best->saves)))],
-            $repair !== null && $repair->endsIt() => [JobState::Repair, "No test is worth its minutes now, and what we know does not explain it ({$percent} %): hand to a specialist."],
-            $repair !== null && ($best === null || $settled || $outright[$first]) => [JobState::Repair, "No test is worth its minutes now: {$repair->name()} ({$percent} %), or hand to a specialist."],
+            $last === null && $best?->candidate->step->id === 'start' => [
+                JobState::Find,
+                'Start it once, as it came, before anything is touched.',
+            ],
+            $best?->candidate->step->each === 'swapped' => [
+                JobState::Confirm,
+                'It got further with '
+                .($best->candidate->target?->inSentence() ?? 'a part')
+                .' changed. Put the old part back before it is condemned.',
+            ],
+            $best !== null && $this->unlocks($best->candidate) => [
+                JobState::Find,
+                "{$best->candidate->name()} comes first: it unlocks the rest.",
+            ],
+            $this->grounds->failsUnder->condition === FailsUnder::CASE && $best !== null => [
+                JobState::Find,
+                "{$best->candidate->name()}: out of its case it runs, in its case it failed.",
+            ],
+            ! $barred && ($this->runs() || $this->repairedSince()) && $this->replay->sound() >= self::PROVE_FROM => [
+                JobState::Prove,
+                sprintf('It is put right with %d %%. Prove it, out of the case and in.', (int) floor(100 * $this->replay->sound())),
+            ],
+            $best === null && $repair === null => [
+                JobState::Repair,
+                'Nothing in the handbook is left to try: decide, or hand to a specialist.',
+            ],
+            $best !== null && $best->saves > 0.0 => [
+                JobState::Find,
+                sprintf('%s is worth about %d minutes.', $best->candidate->name(), max(1, (int) round($best->saves))),
+            ],
+            $repair !== null && $repair->endsIt() => [
+                JobState::Repair,
+                "No test is worth its minutes now, and what we know does not explain it ({$percent} %): hand to a specialist.",
+            ],
+            $repair !== null && ($best === null || $settled || $outright[$first]) => [
+                JobState::Repair,
+                "No test is worth its minutes now: {$repair->name()} ({$percent} %), or hand to a specialist.",
+            ],
             default => [JobState::Find, "{$best->candidate->name()} comes before anything is replaced."],
         };
 

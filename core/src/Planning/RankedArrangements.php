@@ -36,7 +36,8 @@ final readonly class RankedArrangements
     }
 
     /**
-     * Null where none of them is in question. A way that was tried is not offered again; of two that tell the same, the one that changes less.
+     * Null where none of them is in question. A way that was tried is not offered again; of two that tell the same, the one that
+     * changes less.
      *
      * @param  array<int, string>  $culprits mode => name of what is then at fault
      * @param  int  $stage   the stage a start must get past
@@ -58,7 +59,10 @@ final readonly class RankedArrangements
             }
         }
         $changes = fn (Arrangement $one): int => count($one->setUp->moved) + count($one->setUp->lent);
-        usort($ranked, fn (Arrangement $a, Arrangement $b): int => [-round($a->bits, 2), $changes($a)] <=> [-round($b->bits, 2), $changes($b)]);
+        usort(
+            $ranked,
+            fn (Arrangement $a, Arrangement $b): int => [-round($a->bits, 2), $changes($a)] <=> [-round($b->bits, 2), $changes($b)],
+        );
 
         if ($ranked === [] || $ranked[0]->bits < self::TELLS_FROM) {
             return null;

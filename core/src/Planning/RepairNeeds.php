@@ -53,8 +53,12 @@ final class RepairNeeds
     private array $done = [];
 
     /** @param  array<string, int>  $testMinutes part => minutes of the cheapest step open now that tells of it by itself */
-    public function __construct(private readonly Catalogue $catalogue, private readonly Replay $replay, Record $record, private readonly array $testMinutes)
-    {
+    public function __construct(
+        private readonly Catalogue $catalogue,
+        private readonly Replay $replay,
+        Record $record,
+        private readonly array $testMinutes,
+    ) {
         foreach ($record->all(Deed::class) as $deed) {
             foreach ($deed->on as $part) {
                 $this->done["{$deed->act} {$part}"] = ($this->done["{$deed->act} {$part}"] ?? 0) + 1;
@@ -191,7 +195,13 @@ final class RepairNeeds
 
     private function number(Act $act, Part $part): int
     {
-        $repair = Repair::of($act, $part, $this->catalogue->number('money_per_minute'), $this->catalogue->number('start_minutes'), $this->catalogue->number('specialist_minutes'));
+        $repair = Repair::of(
+            $act,
+            $part,
+            $this->catalogue->number('money_per_minute'),
+            $this->catalogue->number('start_minutes'),
+            $this->catalogue->number('specialist_minutes'),
+        );
         if (! isset($this->numbers[$repair->id()])) {
             $number = count($this->repairs);
             $this->numbers[$repair->id()] = $number;

@@ -33,8 +33,14 @@ final class StartForecast implements Forecast
      * @param  array<int, float>  $hazards mode => share of starts it stops
      * @param  ?array{int, float}  $doubt  the mode of a spare that is lent for the first time being bad, and its probability
      */
-    private function __construct(private readonly StartModel $model, private readonly array $hazards, private readonly int $cut, private readonly ?string $channel, private readonly ShownSigns $shown, private readonly ?array $doubt)
-    {
+    private function __construct(
+        private readonly StartModel $model,
+        private readonly array $hazards,
+        private readonly int $cut,
+        private readonly ?string $channel,
+        private readonly ShownSigns $shown,
+        private readonly ?array $doubt,
+    ) {
         $this->lay($model->catalogue);
         foreach (array_keys($hazards) as $mode) {
             $stop = $model->modes->stops[$mode];
@@ -134,7 +140,9 @@ final class StartForecast implements Forecast
         if (count($outcomes) === 1) {
             return [$outcomes[0] => 1.0];
         }
-        $key = $stop.($before[(string) $this->channel] ?? '').(isset($instead[(string) $this->channel]) ? json_encode($instead[(string) $this->channel]) : '');
+        $key = $stop
+            .($before[(string) $this->channel] ?? '')
+            .(isset($instead[(string) $this->channel]) ? json_encode($instead[(string) $this->channel]) : '');
         if (isset($this->memo[$key])) {
             return $this->memo[$key];
         }

@@ -14,9 +14,12 @@ use Orthoscope\Core\Evidence\Record;
  */
 final readonly class TimeBox
 {
+    private const AGREED = 'what the owner agreed to spend';
+
     /**
      * @param  int  $spent  bench minutes so far
-     * @param  ?int  $left   expected bench minutes still to go, parts counted in as the minutes their price is worth; null before the first start, when it is anybody's guess
+     * @param  ?int  $left   expected bench minutes still to go, parts counted in as the minutes their price is worth; null before the
+     *     first start, when it is anybody's guess
      * @param  int  $box    minutes at which another way out costs the same
      * @param  string  $instead what that other way is
      */
@@ -32,26 +35,36 @@ final readonly class TimeBox
         $price = $platform->priceOf(array_column($machine->parts, 'kind'));
         $boxes = ['board, processor and memory exchanged together' => $price / $rate + $platform->minutes];
         if ($limit !== null) {
-            $boxes['what the owner agreed to spend'] = $limit / $rate;
+            $boxes[self::AGREED] = $limit / $rate;
         }
         $box = min($boxes);
 
-        return new self(Spent::minutes($record, $catalogue), $record->lastStart() === null ? null : (int) round($advice->remaining), (int) round($box), (string) array_search($box, $boxes, true));
+        return new self(
+            Spent::minutes($record, $catalogue),
+            $record->lastStart() === null ? null : (int) round($advice->remaining),
+            (int) round($box),
+            (string) array_search($box, $boxes, true),
+        );
     }
 
     /** Whether what is still to be expected costs more than the other way out: what is spent is spent either way. */
     public function isOver(): bool
     {
-        return $this->left !== null && ($this->left > $this->box || ($this->instead === 'what the owner agreed to spend' && $this->spent + $this->left > $this->box));
+        $pastTheLimit = $this->instead === self::AGREED && $this->spent + (int) $this->left > $this->box;
+
+        return $this->left !== null && ($this->left > $this->box || $pastTheLimit);
     }
 
     /** One sentence: where it stands. */
     public function sentence(): string
     {
         return match (true) {
-            $this->left !== null && $this->left > $this->box => "Going on is likely to take {$this->left} min, parts counted in at what they cost; {$this->instead} comes to {$this->box}. Stop and ask the owner before going on.",
-            $this->isOver() => "{$this->spent} min are on it and {$this->left} more are likely, parts counted in: that goes past {$this->instead}, {$this->box} min. Stop and ask the owner before going on.",
-            default => "Up to {$this->box} min, parts counted in at what they cost, going on is cheaper than the other way: {$this->instead}. Past that, stop and ask.",
+            $this->left !== null && $this->left > $this->box => "Going on is likely to take {$this->left} min, parts counted in at "
+                ."what they cost; {$this->instead} comes to {$this->box}. Stop and ask the owner before going on.",
+            $this->isOver() => "{$this->spent} min are on it and {$this->left} more are likely, parts counted in: that goes past "
+                ."{$this->instead}, {$this->box} min. Stop and ask the owner before going on.",
+            default => "Up to {$this->box} min, parts counted in at what they cost, going on is cheaper than the other way: "
+                ."{$this->instead}. Past that, stop and ask.",
         };
     }
 }

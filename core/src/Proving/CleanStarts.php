@@ -14,9 +14,9 @@ use Orthoscope\Core\SetUp\SetUp;
 
 /**
  * What clean starts after a repair are worth, by how often it failed before: one that failed in two of ten may well start six times in a
- * row by luck. What the bench saw and what its owner counted belong to one rate, the owner's count weighed as what is told; it is not known but
- * from those starts, so it is taken as spread by Jeffreys' rule over what they allow. Only starts under the condition it fails under count. How
- * many are asked follows from the risk the shop accepts that it comes back.
+ * row by luck. What the bench saw and what its owner counted belong to one rate, the owner's count weighed as what is told; it is not known
+ * but from those starts, so it is taken as spread by Jeffreys' rule over what they allow. Only starts under the condition it fails under
+ * count. How many are asked follows from the risk the shop accepts that it comes back.
  */
 final readonly class CleanStarts
 {
@@ -65,7 +65,7 @@ final readonly class CleanStarts
                 $started += $clean;
                 $clean = 0;
             }
-            if (! $entry instanceof Start || ! self::counts($entry->setUp, $under)) {
+            if (! ($entry instanceof Start) || ! self::counts($entry->setUp, $under)) {
                 continue;
             }
             $whole = self::whole($entry, $catalogue);
@@ -82,7 +82,17 @@ final readonly class CleanStarts
         }
         $manner = Circumstances::manner($record, $catalogue);
 
-        return new self($failed, $started, $clean, $manner->failed ?? 0, $manner->of ?? 0, $catalogue->number('trust_seen'), $catalogue->number('comeback_risk'), $under, $since);
+        return new self(
+            $failed,
+            $started,
+            $clean,
+            $manner->failed ?? 0,
+            $manner->of ?? 0,
+            $catalogue->number('trust_seen'),
+            $catalogue->number('comeback_risk'),
+            $under,
+            $since,
+        );
     }
 
     /** Chance of so many clean starts in a row if nothing is cured: the mean of (1 - p)^m over what the starts before allow of p. */
@@ -109,7 +119,7 @@ final readonly class CleanStarts
     {
         for ($more = 0; $more <= self::MOST; $more++) {
             $luck = $this->byLuck($this->clean + $more);
-            $left = (1.0 - $sound) * $luck / $this->byLuck();
+            $left = ((1.0 - $sound) * $luck) / $this->byLuck();
             if ($luck <= $this->risk && $left / ($sound + $left) <= $this->risk) {
                 return $more;
             }
@@ -131,17 +141,26 @@ final readonly class CleanStarts
             return $this->under->condition === null ? [] : [$this->notUnder()];
         }
 
-        return array_values(array_filter([
-            $this->before().($this->clean === 0 ? '.' : "; since, {$this->starts($this->clean)} went well. Were it not cured, that would come by luck in {$this->inHundred($this->byLuck())} of 100 cases."),
-            $this->clean === 0 && $this->under->condition !== null ? $this->notUnder() : '',
-            $this->wanted($sound),
-        ]));
+        return array_values(
+            array_filter([
+                $this->before()
+                .($this->clean === 0
+                    ? '.'
+                    : "; since, {$this->starts($this->clean)} went well. Were it not cured, that would come by luck in {$this->inHundred(
+                        $this->byLuck(),
+                    )} of 100 cases."),
+                $this->clean === 0 && $this->under->condition !== null ? $this->notUnder() : '',
+                $this->wanted($sound),
+            ]),
+        );
     }
 
     /** It came and went so seldom that a date to ask again tells more than starts do. */
     public function wantsADate(float $sound): bool
     {
-        return $this->areCounted() && $this->failed + $this->toldFailed < $this->started + $this->told && ($this->more($sound) === null || $this->byLuck() > $this->risk);
+        return $this->areCounted()
+            && $this->failed + $this->toldFailed < $this->started + $this->told
+            && ($this->more($sound) === null || $this->byLuck() > $this->risk);
     }
 
     /** @return list<string> an honest number in plain words, where it failed only now and then */
@@ -163,7 +182,7 @@ final readonly class CleanStarts
 
         return [
             'Before, it failed '.implode(' and ', $counts).". Since our work it has not failed in {$this->starts($this->clean)}.",
-            ...($this->byLuck() > $this->risk ? ['That could still be luck. Please tell us if it comes back.'] : []),
+            ...$this->byLuck() > $this->risk ? ['That could still be luck. Please tell us if it comes back.'] : [],
         ];
     }
 
@@ -183,7 +202,11 @@ final readonly class CleanStarts
             $more === 0 => "That is enough for what the shop accepts: {$accepted}.",
             $more === null && $sound < 0.5 => 'It is more likely not put right yet, and starts alone do not change that.',
             $more === null => 'It came too seldom for starts alone: agree on a date to ask again.',
-            default => "{$more} more clean ".($more === 1 ? 'start' : 'starts').($this->under->start() === '' ? '' : ", {$this->under->start()},").($more === 1 ? ' is' : ' are')." wanted for what the shop accepts: {$accepted}.",
+            default => "{$more} more clean "
+                .($more === 1 ? 'start' : 'starts')
+                .($this->under->start() === '' ? '' : ", {$this->under->start()},")
+                .($more === 1 ? ' is' : ' are')
+                ." wanted for what the shop accepts: {$accepted}.",
         };
     }
 

@@ -43,7 +43,7 @@ final readonly class Proof
             if ($entry instanceof Deed && ! $entry->begun) {
                 [$outside, $inside, $clean] = [null, null, 0];
             }
-            if (! $entry instanceof Start) {
+            if (! ($entry instanceof Start)) {
                 continue;
             }
             $whole = $catalogue->reach($entry->reached)->firstStop === $catalogue->stageCount();
@@ -92,7 +92,11 @@ final readonly class Proof
         if ($clean->areCounted() && $clean->more($sound) !== 0) {
             $owed[] = $sentence;
         } elseif ($sound < $asked) {
-            $owed[] = sprintf('Belief that it is sound is %d %%; %d %% is asked. More clean starts raise it.', (int) floor(100 * $sound), (int) round(100 * $asked));
+            $owed[] = sprintf(
+                'Belief that it is sound is %d %%; %d %% is asked. More clean starts raise it.',
+                (int) floor(100 * $sound),
+                (int) round(100 * $asked),
+            );
         }
 
         return $owed;

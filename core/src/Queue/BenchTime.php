@@ -45,6 +45,8 @@ final readonly class BenchTime implements WorkingTime
         }
         $open = $this->hours->nextOpen($at);
 
-        return $open->format('Y-m-d') === $at->format('Y-m-d') || ! isset($this->days[$open->format('Y-m-d')]) ? [$open, $this->hours->closing($open)] : $this->stretch($open->setTime(0, 0));
+        return $open->format('Y-m-d') === $at->format('Y-m-d') || ! isset($this->days[$open->format('Y-m-d')])
+            ? [$open, $this->hours->closing($open)]
+            : $this->stretch($open->setTime(0, 0));
     }
 }

@@ -25,7 +25,8 @@ final class DayPlan
      * @param  list<Waiting>  $jobs
      * @param  int  $benches 1 or more, numbered from 1; a job that stands on a bench stays there
      *
-     * @return list<array{job: string, bench: int, from: DateTimeImmutable, to: DateTimeImmutable, why: string}> in the order of their beginning
+     * @return list<array{job: string, bench: int, from: DateTimeImmutable, to: DateTimeImmutable, why: string}> in the order of their
+     *     beginning
      */
     public static function of(array $jobs, int $benches, Roster $roster, DateTimeImmutable $now): array
     {
@@ -71,8 +72,8 @@ final class DayPlan
     }
 
     /**
-     * The first in rank that can begin when the bench is free; if none can, the one that can begin soonest. A bench does not stand idle for a
-     * job that has to wait.
+     * The first in rank that can begin when the bench is free; if none can, the one that can begin soonest. A bench does not stand idle for
+     * a job that has to wait.
      *
      * @param  non-empty-array<int, Waiting>  $jobs  in the order of their rank
      * @param  array<string, DateTimeImmutable>  $spareFree
@@ -85,7 +86,12 @@ final class DayPlan
         foreach ($jobs as $place => $job) {
             $from = $free;
             $late = '';
-            foreach ([[$job->notBefore, 'what it waits for'], [$spareFree[$job->spare ?? ''] ?? null, "{$job->spare}, which another job has until then"]] as [$until, $what]) {
+            foreach (
+                [
+                    [$job->notBefore, 'what it waits for'],
+                    [$spareFree[$job->spare ?? ''] ?? null, "{$job->spare}, which another job has until then"],
+                ] as [$until, $what]
+            ) {
                 if ($until !== null && $until > $from) {
                     $from = $time->nextOpen($until);
                     $late = " It begins later for {$what}.";

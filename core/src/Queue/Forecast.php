@@ -15,7 +15,12 @@ final readonly class Forecast
 {
     /** What it waits for => bench minutes within which eight courses of ten are done. Measured. */
     public const MINUTES = [
-        'first-start' => [21, 161], 'find' => [26, 146], 'confirm' => [12, 106], 'repair' => [16, 95], 'prove' => [0, 18], 'locked' => [26, 146],
+        'first-start' => [21, 161],
+        'find' => [26, 146],
+        'confirm' => [12, 106],
+        'repair' => [16, 95],
+        'prove' => [0, 18],
+        'locked' => [26, 146],
     ];
 
     private function __construct(public int $from, public int $to, public DateTimeImmutable $early, public DateTimeImmutable $late)

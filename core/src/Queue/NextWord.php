@@ -20,14 +20,21 @@ final class NextWord
      *
      * @return DateTimeImmutable a full hour within opening hours, or their end
      */
-    public static function promise(DateTimeImmutable $now, int $minutesAhead, int $hands, WorkingTime $hours, ?DateTimeImmutable $notBefore = null): DateTimeImmutable
-    {
+    public static function promise(
+        DateTimeImmutable $now,
+        int $minutesAhead,
+        int $hands,
+        WorkingTime $hours,
+        ?DateTimeImmutable $notBefore = null,
+    ): DateTimeImmutable {
         if ($minutesAhead < 0 || $hands < 1) {
             throw new InvalidArgumentException('Work ahead is 0 minutes or more, and at least one person works.');
         }
         $reached = $hours->after($now, (int) ceil($minutesAhead / $hands));
         $seen = $hours->after($notBefore !== null && $notBefore > $reached ? $notBefore : $reached, self::FIRST_LOOK);
 
-        return (int) $seen->format('i') === 0 ? $seen->setTime((int) $seen->format('G'), 0) : $seen->setTime((int) $seen->format('G') + 1, 0);
+        return (int) $seen->format('i') === 0
+            ? $seen->setTime((int) $seen->format('G'), 0)
+            : $seen->setTime((int) $seen->format('G') + 1, 0);
     }
 }

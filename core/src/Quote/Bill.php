@@ -24,7 +24,15 @@ final readonly class Bill
     {
         $minutes = Spent::minutes($this->record, $this->catalogue);
         $used = 0;
-        $lines = $minutes === 0 ? [] : [QuoteLine::of("Work at the bench, {$minutes} minutes", 1, Money::of((int) round($minutes * $this->catalogue->economy->labour)))];
+        $lines = $minutes === 0
+                ? []
+                : [
+                    QuoteLine::of(
+                        "Work at the bench, {$minutes} minutes",
+                        1,
+                        Money::of((int) round($minutes * $this->catalogue->economy->labour)),
+                    ),
+                ];
         foreach ($this->deeds() as $deed) {
             $used += $deed->with === null ? $this->catalogue->act($deed->act)->money : 0;
             foreach ($this->fitted($deed) as $part) {
@@ -35,7 +43,9 @@ final readonly class Bill
             $lines[] = QuoteLine::of('Small parts', 1, Money::of($used));
         }
 
-        return $lines === [] ? null : new Variant('', 'What was done', $lines, '', '', [], $this->catalogue->economy->tax, [0, 0], $this->warrantyMonths());
+        return $lines === []
+            ? null
+            : new Variant('', 'What was done', $lines, '', '', [], $this->catalogue->economy->tax, [0, 0], $this->warrantyMonths());
     }
 
     /** Months: the longest of the parts that were fitted; where none was, of the ways the deeds belong to; 0 where nothing was done. */
@@ -66,10 +76,12 @@ final readonly class Bill
         }
         $known = $this->parts[$deed->with->tag] ?? null;
 
-        return $known !== null ? [$known] : array_map(function (string $id): FittedPart {
-            $part = $this->machine->part($id);
+        return $known !== null
+            ? [$known]
+            : array_map(function (string $id): FittedPart {
+                $part = $this->machine->part($id);
 
-            return new FittedPart("{$part->name}, new", $part->kind->price, 'new');
-        }, $deed->on);
+                return new FittedPart("{$part->name}, new", $part->kind->price, 'new');
+            }, $deed->on);
     }
 }

@@ -27,12 +27,22 @@ final readonly class Charge
     {
         $total = $bill?->total()->minor ?? 0;
         if ($agreed !== null && $agreed->amount > 0 && in_array($agreed->answer, ['accepted', 'told'], true)) {
-            return new self($agreed->amount, 'As the owner agreed to it.', $bill, $accepted->warrantyMonths ?? $bill->warrantyMonths ?? 0);
+            return new self(
+                $agreed->amount,
+                'As the owner agreed to it.',
+                $bill,
+                $accepted->warrantyMonths ?? ($bill->warrantyMonths ?? 0),
+            );
         }
 
         return $leave->most() === null || $leave->covers($total)
             ? new self($total, 'By the record.', $bill, $bill->warrantyMonths ?? 0)
-            : new self($leave->most(), 'It comes to more than the owner agreed to: no more than that without asking.', $bill, $bill->warrantyMonths ?? 0);
+            : new self(
+                $leave->most(),
+                'It comes to more than the owner agreed to: no more than that without asking.',
+                $bill,
+                $bill->warrantyMonths ?? 0,
+            );
     }
 
     /** What may not be switched on is not repaired: it goes back with a written warning, and nothing is asked for it. */

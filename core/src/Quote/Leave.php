@@ -33,8 +33,14 @@ final readonly class Leave
     {
         return match (true) {
             $this->covers($minor) => null,
-            $this->most() === null => "The owner is asked before anything is spent, and {$this->say($minor, $currency)} would be: send a quote first.",
-            default => "{$this->say($minor, $currency)} is more than the {$this->say((int) $this->most(), $currency)} the owner agreed to: send a quote first.",
+            $this->most() === null => "The owner is asked before anything is spent, and {$this->say(
+                $minor,
+                $currency,
+            )} would be: send a quote first.",
+            default => "{$this->say($minor, $currency)} is more than the {$this->say(
+                (int) $this->most(),
+                $currency,
+            )} the owner agreed to: send a quote first.",
         };
     }
 

@@ -29,7 +29,17 @@ final readonly class Proposal
             $lines[] = QuoteLine::of($option->way === 'specialist' ? 'The specialist' : $this->part($option), 1, Money::of($option->parts));
         }
 
-        return new Variant($id, $option->name, $lines, $this->promise($option), implode(' ', $this->limits($option)), [$option->id], $this->catalogue->economy->tax, $option->days, $option->warrantyMonths);
+        return new Variant(
+            $id,
+            $option->name,
+            $lines,
+            $this->promise($option),
+            implode(' ', $this->limits($option)),
+            [$option->id],
+            $this->catalogue->economy->tax,
+            $option->days,
+            $option->warrantyMonths,
+        );
     }
 
     private function part(Option $option): string
@@ -37,7 +47,9 @@ final readonly class Proposal
         return match (true) {
             $option->way === 'platform' => 'Main board, processor and memory',
             $option->part === null || ! in_array($option->way, ['new', 'used', 'shelf'], true) => 'Small parts',
-            default => ucfirst((string) preg_replace('/^(the|a) /', '', $this->machine->part($option->part)->kind->plain)).', '.$this->catalogue->economy->sources[$option->way]->name,
+            default => ucfirst((string) preg_replace('/^(the|a) /', '', $this->machine->part($option->part)->kind->plain))
+                .', '
+                .$this->catalogue->economy->sources[$option->way]->name,
         };
     }
 
@@ -49,12 +61,20 @@ final readonly class Proposal
             $way?->id === 'run-on' => 'Your machine runs on what works.',
             // Nothing is promised for sure before the machine has run with it: the figure is what we believe, not what we have seen.
             $option->cures >= 0.95 => 'We think that this puts it right. If not, we ask you before we do more.',
-            $option->cures >= 0.8 => sprintf('We think that this puts it right: about %d in 10. If not, we ask you before we do more.', (int) round(10 * $option->cures)),
-            $option->cures >= 0.5 => sprintf('This may well put it right: about %d in 10. If not, we ask you before we do more.', (int) round(10 * $option->cures)),
+            $option->cures >= 0.8 => sprintf(
+                'We think that this puts it right: about %d in 10. If not, we ask you before we do more.',
+                (int) round(10 * $option->cures),
+            ),
+            $option->cures >= 0.5 => sprintf(
+                'This may well put it right: about %d in 10. If not, we ask you before we do more.',
+                (int) round(10 * $option->cures),
+            ),
             default => 'This may not be all that is wrong. We ask you before we do more.',
         };
         $days = $option->days[1] === 0 ? 'It needs no waiting for parts.' : "It takes about {$option->days[0]} to {$option->days[1]} days.";
-        $warranty = $option->warrantyMonths > 0 ? "If the same trouble comes back within {$option->warrantyMonths} months, we put it right." : 'We give no warranty on it. The law may give you more.';
+        $warranty = $option->warrantyMonths > 0
+                ? "If the same trouble comes back within {$option->warrantyMonths} months, we put it right."
+                : 'We give no warranty on it. The law may give you more.';
 
         return "{$chance} {$days} {$warranty}";
     }

@@ -16,8 +16,13 @@ final readonly class Quote
     public const MOST_VARIANTS = 4;
 
     /** @param  non-empty-list<Variant>  $variants */
-    private function __construct(public array $variants, public DateTimeImmutable $validUntil, public int $depositFrom, public int $depositShare, public string $words)
-    {
+    private function __construct(
+        public array $variants,
+        public DateTimeImmutable $validUntil,
+        public int $depositFrom,
+        public int $depositShare,
+        public string $words,
+    ) {
     }
 
     /**
@@ -26,13 +31,22 @@ final readonly class Quote
      *
      * @throws UnusableQuote
      */
-    public static function of(array $variants, DateTimeImmutable $validUntil, DateTimeImmutable $now, DepositTerms $deposit, string $words = ''): self
-    {
+    public static function of(
+        array $variants,
+        DateTimeImmutable $validUntil,
+        DateTimeImmutable $now,
+        DepositTerms $deposit,
+        string $words = '',
+    ): self {
         return match (true) {
             $variants === [] => throw UnusableQuote::because('Pick at least one way on for the quote.'),
-            count($variants) > self::MOST_VARIANTS => throw UnusableQuote::because('More than four variants cannot be told apart on a telephone; leave the dearest out.'),
+            count($variants) > self::MOST_VARIANTS => throw UnusableQuote::because(
+                'More than four variants cannot be told apart on a telephone; leave the dearest out.',
+            ),
             $validUntil <= $now => throw UnusableQuote::because('The quote would be out of date at once; choose a later day.'),
-            $validUntil > $now->modify('+90 days') => throw UnusableQuote::because('Prices do not hold for more than 90 days; choose an earlier day.'),
+            $validUntil > $now->modify('+90 days') => throw UnusableQuote::because(
+                'Prices do not hold for more than 90 days; choose an earlier day.',
+            ),
             default => new self($variants, $validUntil, $deposit->from, $deposit->share, trim($words)),
         };
     }
@@ -57,15 +71,26 @@ final readonly class Quote
     /** The text that is agreed to, word for word: what is kept with the answer. */
     public function text(Variant $variant, string $currency): string
     {
-        $lines = array_map(fn (QuoteLine $line): string => ($line->count > 1 ? "{$line->count} x " : '')."{$line->what}: {$line->net()->words($currency)}", $variant->lines);
+        $lines = array_map(
+            fn (QuoteLine $line): string => ($line->count > 1 ? "{$line->count} x " : '')
+                ."{$line->what}: {$line->net()->words($currency)}",
+            $variant->lines,
+        );
         $deposit = $this->deposit($variant);
 
-        return implode("\n", array_filter([
-            "{$variant->id}: {$variant->name}", ...$lines,
-            "Tax: {$variant->tax()->words($currency)}", "Total: {$variant->total()->words($currency)}",
-            $deposit->minor === 0 ? '' : "Before we order: {$deposit->words($currency)}",
-            $variant->promise, $variant->limits, $this->words,
-        ]));
+        return implode(
+            "\n",
+            array_filter([
+                "{$variant->id}: {$variant->name}",
+                ...$lines,
+                "Tax: {$variant->tax()->words($currency)}",
+                "Total: {$variant->total()->words($currency)}",
+                $deposit->minor === 0 ? '' : "Before we order: {$deposit->words($currency)}",
+                $variant->promise,
+                $variant->limits,
+                $this->words,
+            ]),
+        );
     }
 
     /** Changes with every word and number of it, so that nobody agrees to what they have not read. */
@@ -77,7 +102,12 @@ final readonly class Quote
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['variants' => array_map(fn (Variant $variant): array => $variant->toArray(), $this->variants), 'valid_until' => $this->validUntil->format(DATE_ATOM), 'deposit' => ['from' => $this->depositFrom, 'share' => $this->depositShare], 'words' => $this->words];
+        return [
+            'variants' => array_map(fn (Variant $variant): array => $variant->toArray(), $this->variants),
+            'valid_until' => $this->validUntil->format(DATE_ATOM),
+            'deposit' => ['from' => $this->depositFrom, 'share' => $this->depositShare],
+            'words' => $this->words,
+        ];
     }
 
     /** As it was kept. */

@@ -20,7 +20,9 @@ final readonly class QuoteLine
         return match (true) {
             trim($what) === '' => throw UnusableQuote::because('Say what the line is for.'),
             $count < 1 || $count > 100 => throw UnusableQuote::because("A line counts from 1 to 100, not {$count}."),
-            $each->minor < 0 => throw UnusableQuote::because("\"{$what}\" costs less than nothing; take the line out, or type what is charged."),
+            $each->minor < 0 => throw UnusableQuote::because(
+                "\"{$what}\" costs less than nothing; take the line out, or type what is charged.",
+            ),
             $each->minor > Money::MOST => throw UnusableQuote::because("\"{$what}\" is more than a repair can cost; check the point."),
             default => new self(trim($what), $count, $each),
         };

@@ -69,8 +69,15 @@ final readonly class Variant
     public function toArray(): array
     {
         return [
-            'id' => $this->id, 'name' => $this->name, 'lines' => array_map(fn (QuoteLine $line): array => $line->toArray(), $this->lines),
-            'promise' => $this->promise, 'limits' => $this->limits, 'options' => $this->options, 'tax' => $this->tax, 'days' => $this->days, 'warranty' => $this->warrantyMonths,
+            'id' => $this->id,
+            'name' => $this->name,
+            'lines' => array_map(fn (QuoteLine $line): array => $line->toArray(), $this->lines),
+            'promise' => $this->promise,
+            'limits' => $this->limits,
+            'options' => $this->options,
+            'tax' => $this->tax,
+            'days' => $this->days,
+            'warranty' => $this->warrantyMonths,
         ];
     }
 

@@ -40,7 +40,12 @@ final class Carried
         $middle = max(1e-9, $sorted[intdiv(count($sorted), 2)]);
         $factors = array_map(fn (float $ratio): float => round(max(1.0 / self::MOST, min(self::MOST, $ratio / $middle)), 3), $ratios);
 
-        return array_filter($factors, fn (float $factor, string $fault): bool => isset($catalogue->faults[$fault]) && ($factor >= self::LEAST || $factor <= 1.0 / self::LEAST), ARRAY_FILTER_USE_BOTH);
+        return array_filter(
+            $factors,
+            fn (float $factor, string $fault): bool => isset($catalogue->faults[$fault])
+                && ($factor >= self::LEAST || $factor <= 1.0 / self::LEAST),
+            ARRAY_FILTER_USE_BOTH,
+        );
     }
 
     /** @return array<string, float> fault => chance, parts together */

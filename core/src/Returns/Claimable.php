@@ -23,10 +23,16 @@ final readonly class Claimable
     /** @return list<self> what is confirmed at fault first, then what is likeliest; links and what costs nothing are left out */
     public static function of(Assessment $assessment): array
     {
-        $parts = array_filter($assessment->standings, fn (PartStanding $standing): bool => ! $standing->part->kind->link && $standing->part->kind->price > 0);
+        $parts = array_filter(
+            $assessment->standings,
+            fn (PartStanding $standing): bool => ! $standing->part->kind->link && $standing->part->kind->price > 0,
+        );
         // Of a part that was replaced it is the old one that goes back.
         $parts = array_map(fn (PartStanding $standing): self => new self($standing->replaced ?? $standing), array_values($parts));
-        usort($parts, fn (self $a, self $b): int => [$b->isConfirmed(), $b->standing->probability] <=> [$a->isConfirmed(), $a->standing->probability]);
+        usort(
+            $parts,
+            fn (self $a, self $b): int => [$b->isConfirmed(), $b->standing->probability] <=> [$a->isConfirmed(), $a->standing->probability],
+        );
 
         return $parts;
     }

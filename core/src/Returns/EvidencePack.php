@@ -6,6 +6,7 @@ namespace Orthoscope\Core\Returns;
 
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Diagnosis\FaultBelief;
 use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
@@ -37,7 +38,13 @@ final readonly class EvidencePack
             }
             $with = self::with($entry, $part, $tag, $fitted);
             if ($with !== null) {
-                $trials[] = ['entry' => $entry->number, 'at' => $entry->at, 'what' => $words->deed($entry), 'with' => $with, 'result' => $words->outcome($entry)];
+                $trials[] = [
+                    'entry' => $entry->number,
+                    'at' => $entry->at,
+                    'what' => $words->deed($entry),
+                    'with' => $with,
+                    'result' => $words->outcome($entry),
+                ];
             }
         }
         $now = $assessment->standings[$part];
@@ -45,7 +52,15 @@ final readonly class EvidencePack
         $standing = $tag === null ? $now->replaced ?? $now : $now;
         $chance = $tag === null || $tag === $standing->fitted ? $standing->probability : self::chanceOf($assessment, $tag);
 
-        return new self($standing->part->name, $trials, sprintf('By these trials it is at fault with %s %%%s.', $chance >= 0.995 ? 'more than 99' : (string) (int) round(100 * $chance), $standing->confirmed && $tag === null ? ', and that is confirmed' : ''));
+        return new self(
+            $standing->part->name,
+            $trials,
+            sprintf(
+                'By these trials it is at fault with %s %%%s.',
+                $chance >= 0.995 ? 'more than 99' : (string) (int) round(100 * $chance),
+                $standing->confirmed && $tag === null ? ', and that is confirmed' : '',
+            ),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -56,7 +71,9 @@ final readonly class EvidencePack
 
     private static function chanceOf(Assessment $assessment, string $tag): float
     {
-        return min(1.0, array_sum(array_map(fn ($fault): float => $fault->spare === $tag ? $fault->probability : 0.0, $assessment->faults)));
+        $ofSpare = array_filter($assessment->faults, fn (FaultBelief $fault): bool => $fault->spare === $tag);
+
+        return min(1.0, array_sum(array_column($ofSpare, 'probability')));
     }
 
     /** What stood in the part's place, where the entry speaks of it; null where it does not. */

@@ -15,7 +15,12 @@ use Orthoscope\Core\Evidence\Start;
 final readonly class Separation
 {
     /** What a supplier's bench is, unless they say otherwise: warm, open, short. Origin: common practice, no source. */
-    public const THEIRS = ['temperature' => 'warm', 'place' => 'out of the case', 'run' => 'a short start', 'parts' => 'their own parts beside it'];
+    public const THEIRS = [
+        'temperature' => 'warm',
+        'place' => 'out of the case',
+        'run' => 'a short start',
+        'parts' => 'their own parts beside it',
+    ];
 
     /**
      * @param  array<string, string>  $ours   condition => how it was when it failed here
@@ -50,7 +55,8 @@ final readonly class Separation
                 continue;
             }
             // How much more often it was so when it failed than when it ran.
-            $ran = $passed === [] ? 0.0 : count(array_filter($passed, fn (array $one): bool => $one[$condition] === $usual)) / count($passed);
+            $likewise = array_filter($passed, fn (array $one): bool => $one[$condition] === $usual);
+            $ran = $passed === [] ? 0.0 : count($likewise) / count($passed);
             $weight = $counts[$usual] / count($failed) - $ran;
             if ($weight > $best[0]) {
                 $best = [$weight, "{$usual}, where they have it {$theirs[$condition]}"];

@@ -15,7 +15,9 @@ use Orthoscope\Core\SetUp\SetUp;
 use Orthoscope\Core\SetUp\StartBy;
 use Orthoscope\Core\SetUp\Temperature;
 
-/** A condition under which a fault may show and which was not tried, with the chance that it would show it. Before "no fault found" is said. */
+/**
+ * A condition under which a fault may show and which was not tried, with the chance that it would show it. Before "no fault found" is said.
+ */
 final readonly class Untried
 {
     /** Chance under which a condition is not worth a word. Origin: judgement. */

@@ -19,7 +19,9 @@ final readonly class Warranty
         // The last day of a shorter month, where the day is not there.
         $day = (int) $handedBack->format('j');
         $first = $handedBack->modify('first day of this month')->modify("+{$months} months");
-        $until = $first->setDate((int) $first->format('Y'), (int) $first->format('n'), min($day, (int) $first->format('t')))->setTime(23, 59, 59);
+        $until = $first
+            ->setDate((int) $first->format('Y'), (int) $first->format('n'), min($day, (int) $first->format('t')))
+            ->setTime(23, 59, 59);
 
         return new self($months, $until, (int) $now->setTime(0, 0)->diff($until->setTime(0, 0))->format('%r%a'));
     }

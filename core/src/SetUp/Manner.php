@@ -13,7 +13,12 @@ final readonly class Manner
 
     public const OFTEN = [self::ALWAYS => 'every time', self::SOMETIMES => 'now and then'];
 
-    public const ONLY = ['cold' => 'only when cold, after standing', 'warm' => 'only once it is warm', 'load' => 'only at hard work', 'hours' => 'only after hours'];
+    public const ONLY = [
+        'cold' => 'only when cold, after standing',
+        'warm' => 'only once it is warm',
+        'load' => 'only at hard work',
+        'hours' => 'only after hours',
+    ];
 
     /** More starts than this nobody counts at home. Origin: judgement. */
     public const MOST_STARTS = 200;
@@ -72,14 +77,19 @@ final readonly class Manner
             $this->often !== null => self::OFTEN[$this->often],
             default => '',
         };
-        $only = ['cold' => 'only when it was cold', 'warm' => 'only once it was warm', 'load' => 'only when it worked hard', 'hours' => 'only after hours'][$this->only] ?? '';
+        $only = [
+            'cold' => 'only when it was cold',
+            'warm' => 'only once it was warm',
+            'load' => 'only when it worked hard',
+            'hours' => 'only after hours',
+        ][$this->only] ?? '';
 
         return 'It did so '.implode(', ', array_filter([$counted, $only])).'.';
     }
 
     public function words(): string
     {
-        $counted = $this->of === null ? (self::OFTEN[$this->often] ?? '') : "{$this->failed} of {$this->of} starts";
+        $counted = $this->of === null ? self::OFTEN[$this->often] ?? '' : "{$this->failed} of {$this->of} starts";
 
         return implode(', ', array_filter([$counted, self::ONLY[$this->only] ?? '']));
     }

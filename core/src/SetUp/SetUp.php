@@ -46,7 +46,9 @@ final readonly class SetUp
         ksort($moved);
 
         return new self(
-            $out, $lent, $moved,
+            $out,
+            $lent,
+            $moved,
             Place::from($given->text('place', 'case')),
             StartBy::from($given->text('start_by', 'button')),
             $given->has('temperature') ? Temperature::from($given->text('temperature')) : null,
@@ -110,10 +112,16 @@ final readonly class SetUp
      */
     public function partsChangedTo(self $other): array
     {
-        $named = array_unique(array_merge(
-            $this->out, array_keys($this->lent), array_keys($this->moved),
-            $other->out, array_keys($other->lent), array_keys($other->moved),
-        ));
+        $named = array_unique(
+            array_merge(
+                $this->out,
+                array_keys($this->lent),
+                array_keys($this->moved),
+                $other->out,
+                array_keys($other->lent),
+                array_keys($other->moved),
+            ),
+        );
 
         return array_values(array_filter($named, fn (string $part): bool => $this->stateOf($part) !== $other->stateOf($part)));
     }
@@ -140,14 +148,22 @@ final readonly class SetUp
         unset($lent[$part], $moved[$part]);
 
         return new self(
-            array_values(array_diff($this->out, [$part])), $lent, $moved, $this->place, $this->startBy, $this->temperature, $this->goal, $this->otherOutput,
+            array_values(array_diff($this->out, [$part])),
+            $lent,
+            $moved,
+            $this->place,
+            $this->startBy,
+            $this->temperature,
+            $this->goal,
+            $this->otherOutput,
         );
     }
 
     /** Whether a start under this one was at least what is asked: with the machine's own parts, as cold or warm, as hard and as long. */
     public function isAtLeast(self $asked): bool
     {
-        return $this->lent === [] && $this->out === []
+        return $this->lent === []
+            && $this->out === []
             && ($asked->temperature === null || $asked->temperature === $this->temperature)
             && array_search($this->goal, Goal::cases(), true) >= array_search($asked->goal, Goal::cases(), true);
     }

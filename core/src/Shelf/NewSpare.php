@@ -50,10 +50,19 @@ final readonly class NewSpare
         $tag = strtoupper($given['tag']);
         $facts = array_filter(array_diff_key($given, array_flip(self::COLUMNS)), fn (string $fact): bool => $fact !== '');
         [$field, $sentence] = match (true) {
-            preg_match('/^[A-Z0-9][A-Z0-9\-]{0,19}$/', $tag) !== 1 => ['tag', "\"{$given['tag']}\" is no tag; letters, figures and dashes, up to 20."],
-            ! in_array($given['kind'], $lendable, true) => ['kind', "\"{$given['kind']}\" is no kind of spare; one of ".implode(', ', $lendable).'.'],
+            preg_match('/^[A-Z0-9][A-Z0-9\-]{0,19}$/', $tag) !== 1 => [
+                'tag',
+                "\"{$given['tag']}\" is no tag; letters, figures and dashes, up to 20.",
+            ],
+            ! in_array($given['kind'], $lendable, true) => [
+                'kind',
+                "\"{$given['kind']}\" is no kind of spare; one of ".implode(', ', $lendable).'.',
+            ],
             $given['name'] === '' || mb_strlen($given['name']) > 120 => ['name', 'it needs a name of up to 120 letters.'],
-            preg_match('/^\d{1,6}(\.\d{1,2})?$/', $value) !== 1 => ['value', "\"{$given['value']}\" is no amount of money; a number such as 35 or 35.50."],
+            preg_match('/^\d{1,6}(\.\d{1,2})?$/', $value) !== 1 => [
+                'value',
+                "\"{$given['value']}\" is no amount of money; a number such as 35 or 35.50.",
+            ],
             ! in_array($origin, $origins, true) => ['origin', "\"{$origin}\" is no origin; one of ".implode(', ', $origins).'.'],
             default => ['', ''],
         };

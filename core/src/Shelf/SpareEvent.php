@@ -23,10 +23,16 @@ final readonly class SpareEvent
      * @param  string  $kind  one of the constants
      * @param  string  $what  origin, or method of proof
      * @param  string  $machine tag of the job whose machine it happened in; empty where it was in none of them
-     * @param  float  $share for an exposure, the chance that it was ruined; for a doubt, the chance that a job gives it of being bad: 0 to 1
+     * @param  float  $share for an exposure, the chance that it was ruined; for a doubt, the chance that a job gives it of being bad: 0
+     *     to 1
      */
-    private function __construct(public string $kind, public DateTimeImmutable $at, public string $what, public float $share, public string $machine = '')
-    {
+    private function __construct(
+        public string $kind,
+        public DateTimeImmutable $at,
+        public string $what,
+        public float $share,
+        public string $machine = '',
+    ) {
     }
 
     public static function added(DateTimeImmutable $at, string $origin): self

@@ -82,7 +82,12 @@ final class Bench
     {
         $check = $this->catalogue->check((string) $candidate->step->check);
         $target = $check->target === null ? null : $candidate->target?->id;
-        $this->write(['kind' => 'finding', 'check' => $check->id, 'result' => $this->hidden->look($check, $target), ...($target === null ? [] : ['target' => $target])]);
+        $this->write([
+            'kind' => 'finding',
+            'check' => $check->id,
+            'result' => $this->hidden->look($check, $target),
+            ...$target === null ? [] : ['target' => $target],
+        ]);
     }
 
     /** @param  array<string, mixed>  $entry */

@@ -32,7 +32,7 @@ final readonly class CallSimulation
 
     /**
      * @return array<string, array{questions: float, minutes: float, named: float}> order => mean number of questions, mean minutes of the
-     *                                                                              caller, share in which the part thought likeliest is at fault
+     * caller, share in which the part thought likeliest is at fault
      */
     public function figures(int $callers): array
     {
@@ -63,7 +63,11 @@ final readonly class CallSimulation
             $planner = new QuestionPlanner($this->catalogue, $replay, $record);
             $ranked = $planner->ranked();
             if ($ranked === []) {
-                return ['questions' => count($entries), 'minutes' => $minutes, 'named' => in_array(self::likeliest($replay), $caller->atFault(), true) ? 1.0 : 0.0];
+                return [
+                    'questions' => count($entries),
+                    'minutes' => $minutes,
+                    'named' => in_array(self::likeliest($replay), $caller->atFault(), true) ? 1.0 : 0.0,
+                ];
             }
             $question = $order === self::PLANNED ? $ranked[0]->question : self::nextInOrder($planner->open->all());
             $minutes += $question->minutes;
@@ -79,7 +83,9 @@ final readonly class CallSimulation
 
     private static function likeliest(Replay $replay): string
     {
-        $had = $replay->belief->byGroup(array_map(fn (Mode $mode): string => $mode->spare === null ? $mode->part : '', $replay->model->modes->all))[0];
+        $had = $replay->belief->byGroup(
+            array_map(fn (Mode $mode): string => $mode->spare === null ? $mode->part : '', $replay->model->modes->all),
+        )[0];
         unset($had['']);
         arsort($had);
 

@@ -31,7 +31,9 @@ final readonly class Caller
     {
         // Every question's own parts at home are known to this world, so that it has the same numbers for faults throughout.
         $world = Replay::of($machine, new Record([]), $catalogue);
-        $sets = array_values(array_filter((new Prior($world->model->modes, $catalogue, []))->belief(0.0)->sets(), fn (array $set): bool => $set[0] !== []));
+        $sets = array_values(
+            array_filter((new Prior($world->model->modes, $catalogue, []))->belief(0.0)->sets(), fn (array $set): bool => $set[0] !== []),
+        );
 
         return new self($catalogue, $world, $sets[$draw->weighed(array_column($sets, 1))][0], $draw);
     }
@@ -49,7 +51,9 @@ final readonly class Caller
             return (string) $this->draw->oneOf(array_keys($question->answers));
         }
 
-        return (string) $this->draw->weighed(QuestionPlanner::shares(QuestionPlanner::likelihoods($this->catalogue, $this->world, $question, 1.0), $this->faults));
+        return (string) $this->draw->weighed(
+            QuestionPlanner::shares(QuestionPlanner::likelihoods($this->catalogue, $this->world, $question, 1.0), $this->faults),
+        );
     }
 
     /** @return list<string> parts at fault */

@@ -40,8 +40,12 @@ final class CatalogueMachine implements HiddenMachine
     private array $shown = [];
 
     /** @param  list<int>  $faults */
-    public function __construct(private readonly StartModel $model, private readonly array $faults, private readonly string $event, private readonly Draw $draw)
-    {
+    public function __construct(
+        private readonly StartModel $model,
+        private readonly array $faults,
+        private readonly string $event,
+        private readonly Draw $draw,
+    ) {
         $this->catalogue = $model->catalogue;
         $this->alive = $this->had = array_fill_keys($faults, true);
         $this->setUp = new SetUp;
@@ -88,7 +92,9 @@ final class CatalogueMachine implements HiddenMachine
 
     public function look(Check $check, ?string $target): string
     {
-        $result = $this->draw->happens($this->catalogue->number('check_noise')) ? $this->draw->oneOf($check->results)->id : $this->found($check, $target);
+        $result = $this->draw->happens($this->catalogue->number('check_noise'))
+            ? $this->draw->oneOf($check->results)->id
+            : $this->found($check, $target);
         $moved = $this->model->movedFor($check, $target);
         $this->cure($this->model->cures('reseat', $moved));
         $this->bringAbout($this->model->arising($moved, $this->setUp));
@@ -104,7 +110,10 @@ final class CatalogueMachine implements HiddenMachine
     public function fit(string $part): void
     {
         $moved = $this->model->partsOfKinds($this->machine()->part($part)->kind->disturbs);
-        $gone = array_map(fn (Mode $mode): float => $mode->fault->cures['replace'] ?? 1.0, $this->model->modes->carriedBy($part, $this->machine()));
+        $gone = array_map(
+            fn (Mode $mode): float => $mode->fault->cures['replace'] ?? 1.0,
+            $this->model->modes->carriedBy($part, $this->machine()),
+        );
         $this->cure($gone + $this->model->cures('reseat', $moved));
         $this->bringAbout($this->model->arising($moved, $this->setUp));
         $this->fitted[$part] = self::NEW;
@@ -142,7 +151,10 @@ final class CatalogueMachine implements HiddenMachine
 
     public function causes(): array
     {
-        return array_map(fn (int $mode): array => [$this->model->modes->all[$mode]->fault->id, $this->model->modes->all[$mode]->part], $this->faults);
+        return array_map(
+            fn (int $mode): array => [$this->model->modes->all[$mode]->fault->id, $this->model->modes->all[$mode]->part],
+            $this->faults,
+        );
     }
 
     public function harms(): float
@@ -166,7 +178,10 @@ final class CatalogueMachine implements HiddenMachine
         foreach ($this->model->modes->byStop(array_keys($this->alive)) as $mode) {
             $stop = $this->model->modes->stops[$mode];
             if ($stop < $cut && $this->draw->happens($hazards[$mode] ?? 0.0)) {
-                return ['reached' => $this->catalogue->reachAt($stop)->id, 'signs' => $this->signs("mode {$mode}", $stop, $this->model->modes->all[$mode]->fault->signs)];
+                return [
+                    'reached' => $this->catalogue->reachAt($stop)->id,
+                    'signs' => $this->signs("mode {$mode}", $stop, $this->model->modes->all[$mode]->fault->signs),
+                ];
             }
         }
 
@@ -190,7 +205,12 @@ final class CatalogueMachine implements HiddenMachine
             if ($before === null || ! $this->draw->happens($this->catalogue->number('sign_persists'))) {
                 $shares = [];
                 foreach (array_keys($sign->values) as $value) {
-                    $shares[$value] = $sign->share((string) $value, $this->catalogue->stopId($stop), $instead[$channel] ?? null, $this->catalogue->number('sign_noise'));
+                    $shares[$value] = $sign->share(
+                        (string) $value,
+                        $this->catalogue->stopId($stop),
+                        $instead[$channel] ?? null,
+                        $this->catalogue->number('sign_noise'),
+                    );
                 }
                 $before = (string) $this->draw->weighed($shares);
             }
@@ -208,7 +228,11 @@ final class CatalogueMachine implements HiddenMachine
         foreach ($check->results as $result) {
             foreach (array_keys($this->alive) as $mode) {
                 $how = $this->model->modes->all[$mode];
-                if ($how->spare === null && ($target === null || $target === $how->part) && $this->draw->happens($result->shows[$how->fault->id] ?? 0.0)) {
+                if (
+                    $how->spare === null
+                    && ($target === null || $target === $how->part)
+                    && $this->draw->happens($result->shows[$how->fault->id] ?? 0.0)
+                ) {
                     return $result->id;
                 }
             }

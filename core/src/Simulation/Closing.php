@@ -26,7 +26,10 @@ final class Closing
         if (! $view->runs() || ($sound < self::PROVE_FROM && $clean < self::CLEAN_STARTS)) {
             return null;
         }
-        if (($clean > 0 && $sound >= 1.0 - $view->catalogue->number('comeback_risk')) || ($clean >= self::CLEAN_STARTS && $sound >= self::GOOD_ENOUGH)) {
+        if (
+            ($clean > 0 && $sound >= 1.0 - $view->catalogue->number('comeback_risk'))
+            || ($clean >= self::CLEAN_STARTS && $sound >= self::GOOD_ENOUGH)
+        ) {
             return Move::end('finished');
         }
 

@@ -49,7 +49,10 @@ final readonly class FriendlyWorld implements World
     /** @param  list<int>  $faults */
     private function event(array $faults, Modes $modes, Draw $draw): string
     {
-        $weights = array_map(fn (Event $event): float => (new EventLikelihood($modes, $this->catalogue, $event))->given($faults), $this->catalogue->events);
+        $weights = array_map(
+            fn (Event $event): float => (new EventLikelihood($modes, $this->catalogue, $event))->given($faults),
+            $this->catalogue->events,
+        );
 
         return (string) $draw->weighed($weights);
     }

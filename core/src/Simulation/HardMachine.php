@@ -179,7 +179,8 @@ final class HardMachine implements HiddenMachine
         }
         foreach (array_keys(array_filter($this->bad)) as $spare) {
             [$tag, $part] = explode(' ', $spare, 2);
-            $in = ($setUp->lent[$part]->tag ?? null) === $tag || ($tag === CatalogueMachine::NEW && isset($this->fitted[$part]) && $setUp->hasOwn($part));
+            $in = ($setUp->lent[$part]->tag ?? null) === $tag
+                || ($tag === CatalogueMachine::NEW && isset($this->fitted[$part]) && $setUp->hasOwn($part));
             $kind = $this->machine()->has($part) ? $this->machine()->part($part)->kind : null;
             if ($in && $kind !== null) {
                 $at = $this->catalogue->stageIndex($kind->stops ?? $kind->stage);
@@ -220,14 +221,17 @@ final class HardMachine implements HiddenMachine
             }
             $shares = [];
             foreach (array_keys($sign->values) as $value) {
-                $shares[$value] = (1.0 - self::BLUR) * $sign->share((string) $value, $this->catalogue->stopId($stop), $instead[$channel] ?? null, 0.0) + self::BLUR / count($sign->values);
+                $shares[$value] =
+                    (1.0 - self::BLUR) * $sign->share((string) $value, $this->catalogue->stopId($stop), $instead[$channel] ?? null, 0.0)
+                    + self::BLUR / count($sign->values);
             }
             $value = $this->shown["{$by} {$channel}"] ?? (string) $this->draw->weighed($shares);
             if ($this->draw->happens(0.1)) {
                 $value = (string) $this->draw->weighed($shares);
             }
             $this->shown["{$by} {$channel}"] = $value;
-            $signs[$channel] = $this->lampsSwapped && $channel === 'lamp' ? (['memory' => 'graphics', 'graphics' => 'memory'][$value] ?? $value) : $value;
+            $signs[$channel] =
+                $this->lampsSwapped && $channel === 'lamp' ? ['memory' => 'graphics', 'graphics' => 'memory'][$value] ?? $value : $value;
         }
 
         return $signs;
@@ -235,7 +239,7 @@ final class HardMachine implements HiddenMachine
 
     private function found(Check $check, ?string $target): string
     {
-        if ($check->host && $target !== null && $this->bad["host {$target}"] ??= $this->draw->happens(0.025)) {
+        if ($check->host && $target !== null && ($this->bad["host {$target}"] ??= $this->draw->happens(0.025))) {
             return $check->results[0]->id;
         }
         foreach ($check->results as $result) {

@@ -43,7 +43,10 @@ final readonly class HardWorld implements World
         if ($modes->all[$chosen[0]]->part === 'supply' && $draw->happens(self::HARMED_BOARD)) {
             $chosen[] = $draw->weighed(array_intersect_key($priors, $modes->ofPart('board')));
         }
-        $troubles = array_map(fn (int $mode): Trouble => Trouble::after($modes->all[$mode], $this->catalogue->stageCount(), $draw), array_values(array_unique($chosen)));
+        $troubles = array_map(
+            fn (int $mode): Trouble => Trouble::after($modes->all[$mode], $this->catalogue->stageCount(), $draw),
+            array_values(array_unique($chosen)),
+        );
         if ($draw->happens(self::NOT_IN_ANY_CATALOGUE)) {
             $troubles = [Trouble::unheardOf($draw->oneOf(['board', 'supply', 'case', 'processor']), $draw)];
         }

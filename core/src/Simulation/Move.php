@@ -11,8 +11,13 @@ use Orthoscope\Core\Planning\Repair;
 final readonly class Move
 {
     /** @param  ?string  $end "finished", "handed-on" or "given-up" */
-    private function __construct(public ?Candidate $step, public bool $startsAgain, public ?string $act, public ?string $part, public ?string $end)
-    {
+    private function __construct(
+        public ?Candidate $step,
+        public bool $startsAgain,
+        public ?string $act,
+        public ?string $part,
+        public ?string $end,
+    ) {
     }
 
     /** One more start as it came, to prove. */

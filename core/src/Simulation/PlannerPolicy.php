@@ -25,10 +25,14 @@ final readonly class PlannerPolicy implements Policy, StatesBelief
         $advice = $view->advice();
         $open = array_values(array_filter($advice->steps, fn (NextStep $step): bool => $step->isOpen()));
 
-        return Closing::move($view) ?? match (true) {
-            $advice->state === JobState::Repair && $advice->repair !== null => Move::repair($advice->repair->act->id, $advice->repair->part->id),
-            $open !== [] => Move::step($open[0]->candidate),
-            default => Move::end('handed-on'),
-        };
+        return Closing::move($view)
+            ?? match (true) {
+                $advice->state === JobState::Repair && $advice->repair !== null => Move::repair(
+                    $advice->repair->act->id,
+                    $advice->repair->part->id,
+                ),
+                $open !== [] => Move::step($open[0]->candidate),
+                default => Move::end('handed-on'),
+            };
     }
 }

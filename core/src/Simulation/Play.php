@@ -58,8 +58,12 @@ final class Play
 
     private readonly Adviser $adviser;
 
-    private function __construct(private readonly Catalogue $catalogue, HiddenMachine $hidden, private readonly Policy $policy, private readonly Draw $draw)
-    {
+    private function __construct(
+        private readonly Catalogue $catalogue,
+        HiddenMachine $hidden,
+        private readonly Policy $policy,
+        private readonly Draw $draw,
+    ) {
         $this->bench = new Bench($catalogue, $hidden);
         $this->shelf = Shelf::wellStocked($catalogue);
         $this->adviser = new Adviser($catalogue, $hidden->machine(), $this->shelf);
@@ -90,8 +94,20 @@ final class Play
         $wronged = array_diff_key($this->condemned, $this->bench->hidden->atFault());
 
         return new Result(
-            $this->policy->name(), $this->bench->hidden->causes(), $end, $this->bench->hidden->isSound(), array_keys($wrong), array_keys($wronged),
-            $this->minutes, $this->lent, $this->harmed, count($this->bench->record()->entries), $this->stated, $this->bound(), $this->comebacks, $this->bench->written(),
+            $this->policy->name(),
+            $this->bench->hidden->causes(),
+            $end,
+            $this->bench->hidden->isSound(),
+            array_keys($wrong),
+            array_keys($wronged),
+            $this->minutes,
+            $this->lent,
+            $this->harmed,
+            count($this->bench->record()->entries),
+            $this->stated,
+            $this->bound(),
+            $this->comebacks,
+            $this->bench->written(),
         );
     }
 
@@ -140,7 +156,9 @@ final class Play
     {
         $minutes = $this->catalogue->steps['start']->minutes;
         foreach ($this->bench->hidden->causes() as [$fault]) {
-            $minutes += $this->catalogue->act(isset($this->catalogue->faults[$fault]) ? $this->catalogue->fault($fault)->usualRepair() : 'replace')->minutes;
+            $minutes += $this->catalogue->act(
+                isset($this->catalogue->faults[$fault]) ? $this->catalogue->fault($fault)->usualRepair() : 'replace',
+            )->minutes;
         }
 
         return (float) $minutes;
@@ -155,7 +173,10 @@ final class Play
         }
         foreach ($this->bench->hidden->causes() as [$fault, $at]) {
             $act = isset($this->catalogue->faults[$fault]) ? $this->catalogue->fault($fault)->usualRepair() : 'replace';
-            if ($machine->part($at)->kind->carrier === $machine->part($part)->kind->id && ($act === 'replace' || $this->wasDone($act, $at))) {
+            if (
+                $machine->part($at)->kind->carrier === $machine->part($part)->kind->id
+                && ($act === 'replace' || $this->wasDone($act, $at))
+            ) {
                 return true;
             }
         }
@@ -167,7 +188,9 @@ final class Play
     {
         $record = $this->bench->record();
         // Who does not act on belief needs only what was done to the machine, so few fault sets do.
-        $replay = $this->policy instanceof StatesBelief ? $this->adviser->replay($record, $this->policy->looksWidely()) : Replay::among([], $this->bench->hidden->machine(), $record, $this->catalogue);
+        $replay = $this->policy instanceof StatesBelief
+                ? $this->adviser->replay($record, $this->policy->looksWidely())
+                : Replay::among([], $this->bench->hidden->machine(), $record, $this->catalogue);
         $view = new View($this->catalogue, $replay, $record, $this->shelf);
         if ($record->lastStart() !== null && $this->policy instanceof StatesBelief) {
             $atFault = $this->bench->hidden->atFault();

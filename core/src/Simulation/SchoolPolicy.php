@@ -9,7 +9,8 @@ use Orthoscope\Core\Planning\Candidate;
 
 /**
  * Follows the fixed order of a school. It reads the record as the adviser does (it confirms a swap, replaces what is
- * condemned, sees when a machine is sound), but for the wide look at what surprises, and once its order is through it repairs by likelihood: only the order differs.
+ * condemned, sees when a machine is sound), but for the wide look at what surprises, and once its order is through it repairs by
+ * likelihood: only the order differs.
  */
 final readonly class SchoolPolicy implements Policy, StatesBelief
 {
@@ -45,7 +46,8 @@ final readonly class SchoolPolicy implements Policy, StatesBelief
             return Move::repair($repair[0]->act->id, $repair[0]->part->id);
         }
         $started = $view->record->lastStart() !== null;
-        $open = array_values(array_filter($view->open(), fn (Candidate $candidate): bool => ! $started || $candidate->step->id !== 'start'));
+        $mayCome = fn (Candidate $candidate): bool => ! $started || $candidate->step->id !== 'start';
+        $open = array_values(array_filter($view->open(), $mayCome));
         usort($open, fn (Candidate $a, Candidate $b): int => $this->school->place($a->step) <=> $this->school->place($b->step));
         if ($open !== []) {
             return Move::step($open[0]);

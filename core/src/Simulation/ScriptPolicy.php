@@ -17,14 +17,123 @@ use Orthoscope\Core\Planning\Candidate;
 final readonly class ScriptPolicy implements Policy
 {
     private const ORDERS = [
-        'nothing' => ['leads', 'switch-on', 'lend-lead', 'pins', 'button-meter', 'plugs-home', 'supply-tester', 'lend-supply', 'devices-out', 'metal', 'board-glass', 'bench'],
-        'twitch' => ['inside', 'devices-out', 'add-in-out', 'drives-out', 'card-out', 'plugs', 'supply-tester', 'lend-supply', 'metal', 'bench', 'board-glass', 'thermal-view', 'socket-glass'],
-        'memory' => ['reseat-memory', 'one-stick', 'other-slot', 'clear', 'lend-stick', 'clean-memory', 'socket-glass', 'reseat-cpu', 'newer-firmware', 'processor-host', 'lend-processor', 'board-glass'],
-        'graphics' => ['reseat-card', 'other-card-slot', 'lend-card', 'card-host', 'add-in-out', 'clear', 'reseat-cpu', 'processor-host', 'board-glass'],
-        'dark' => ['inside', 'screen-look', 'set-outputs', 'other-output', 'lend-video', 'lend-screen', 'clear', 'plugs-home', 'reseat-memory', 'one-stick', 'reseat-card', 'lend-card', 'lend-stick', 'new-cell', 'supply-tester', 'lend-supply', 'board-glass', 'socket-glass', 'reseat-cpu', 'fall-back', 'write', 'processor-host', 'lend-processor'],
-        'no-drive' => ['settings-look', 'boot-order', 'devices-out', 'plugs-home', 'drive-listed', 'ports-on', 'other-port', 'drive-host', 'lend-drive'],
-        'no-system' => ['drive-health', 'drive-host', 'driver-look', 'right-driver', 'mend-system', 'card-identity', 'lend-drive', 'memory-test'],
-        'drops' => ['fans-look', 'temperature', 'driver-look', 'supply-sum', 'fan-lead', 'dust', 'plugs-home', 'memory-test', 'supply-tester', 'repaste', 'lend-supply', 'lend-card', 'right-driver', 'mend-system', 'processor-host'],
+        'nothing' => [
+            'leads',
+            'switch-on',
+            'lend-lead',
+            'pins',
+            'button-meter',
+            'plugs-home',
+            'supply-tester',
+            'lend-supply',
+            'devices-out',
+            'metal',
+            'board-glass',
+            'bench',
+        ],
+        'twitch' => [
+            'inside',
+            'devices-out',
+            'add-in-out',
+            'drives-out',
+            'card-out',
+            'plugs',
+            'supply-tester',
+            'lend-supply',
+            'metal',
+            'bench',
+            'board-glass',
+            'thermal-view',
+            'socket-glass',
+        ],
+        'memory' => [
+            'reseat-memory',
+            'one-stick',
+            'other-slot',
+            'clear',
+            'lend-stick',
+            'clean-memory',
+            'socket-glass',
+            'reseat-cpu',
+            'newer-firmware',
+            'processor-host',
+            'lend-processor',
+            'board-glass',
+        ],
+        'graphics' => [
+            'reseat-card',
+            'other-card-slot',
+            'lend-card',
+            'card-host',
+            'add-in-out',
+            'clear',
+            'reseat-cpu',
+            'processor-host',
+            'board-glass',
+        ],
+        'dark' => [
+            'inside',
+            'screen-look',
+            'set-outputs',
+            'other-output',
+            'lend-video',
+            'lend-screen',
+            'clear',
+            'plugs-home',
+            'reseat-memory',
+            'one-stick',
+            'reseat-card',
+            'lend-card',
+            'lend-stick',
+            'new-cell',
+            'supply-tester',
+            'lend-supply',
+            'board-glass',
+            'socket-glass',
+            'reseat-cpu',
+            'fall-back',
+            'write',
+            'processor-host',
+            'lend-processor',
+        ],
+        'no-drive' => [
+            'settings-look',
+            'boot-order',
+            'devices-out',
+            'plugs-home',
+            'drive-listed',
+            'ports-on',
+            'other-port',
+            'drive-host',
+            'lend-drive',
+        ],
+        'no-system' => [
+            'drive-health',
+            'drive-host',
+            'driver-look',
+            'right-driver',
+            'mend-system',
+            'card-identity',
+            'lend-drive',
+            'memory-test',
+        ],
+        'drops' => [
+            'fans-look',
+            'temperature',
+            'driver-look',
+            'supply-sum',
+            'fan-lead',
+            'dust',
+            'plugs-home',
+            'memory-test',
+            'supply-tester',
+            'repaste',
+            'lend-supply',
+            'lend-card',
+            'right-driver',
+            'mend-system',
+            'processor-host',
+        ],
     ];
 
     public function __construct(private Catalogue $catalogue)
@@ -105,12 +214,15 @@ final readonly class ScriptPolicy implements Policy
     private function repairOfWhatWasFound(View $view): ?Move
     {
         $last = $view->record->inForce[count($view->record->inForce) - 1];
-        if (! $last instanceof Finding) {
+        if (! ($last instanceof Finding)) {
             return null;
         }
         $shows = $this->catalogue->check($last->check)->result($last->result)->shows;
         $machine = $view->replay->model->machine;
-        $likely = array_filter(array_map($this->catalogue->fault(...), array_keys($shows)), fn (Fault $fault): bool => $machine->ofKind($fault->part) !== []);
+        $likely = array_filter(
+            array_map($this->catalogue->fault(...), array_keys($shows)),
+            fn (Fault $fault): bool => $machine->ofKind($fault->part) !== [],
+        );
         usort($likely, fn (Fault $a, Fault $b): int => $b->prior * $shows[$b->id] <=> $a->prior * $shows[$a->id]);
         if ($likely === []) {
             return null;

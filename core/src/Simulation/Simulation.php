@@ -28,7 +28,12 @@ final readonly class Simulation
         private ?float $doubles = null,
         private string $world = self::FRIENDLY,
     ) {
-        if ($perturb < 1.0 || $perturb > 10.0 || ($doubles !== null && ($doubles < 0.0 || $doubles > 0.8)) || ! in_array($world, [self::FRIENDLY, self::HARD], true)) {
+        if (
+            $perturb < 1.0
+            || $perturb > 10.0
+            || ($doubles !== null && ($doubles < 0.0 || $doubles > 0.8))
+            || ! in_array($world, [self::FRIENDLY, self::HARD], true)
+        ) {
             throw new InvalidArgumentException('Perturb from 1 to 10, doubles from 0 to 0.8, and the world is friendly or hard.');
         }
     }
@@ -44,7 +49,12 @@ final readonly class Simulation
         return match ($name) {
             'planner' => new PlannerPolicy,
             'script' => new ScriptPolicy($this->catalogue),
-            default => new SchoolPolicy($this->catalogue->schools[$name] ?? throw new InvalidArgumentException("\"{$name}\" is not a known policy; known are ".implode(', ', self::policyNames($this->catalogue)).'.')),
+            default => new SchoolPolicy(
+                $this->catalogue->schools[$name]
+                    ?? throw new InvalidArgumentException(
+                        "\"{$name}\" is not a known policy; known are ".implode(', ', self::policyNames($this->catalogue)).'.',
+                    ),
+            ),
         };
     }
 
@@ -63,6 +73,8 @@ final readonly class Simulation
         }
         $catalogue = $this->doubles === null ? $this->catalogue : Perturbed::doubles($this->catalogue, $this->doubles);
 
-        return new FriendlyWorld($this->perturb === 1.0 ? $catalogue : Perturbed::catalogue($catalogue, $this->perturb, Draw::from("{$this->seed} perturbed")));
+        return new FriendlyWorld(
+            $this->perturb === 1.0 ? $catalogue : Perturbed::catalogue($catalogue, $this->perturb, Draw::from("{$this->seed} perturbed")),
+        );
     }
 }

@@ -29,7 +29,11 @@ final class Tally
 
         return [
             'jobs' => $count,
-            'minutes' => ['mean' => round(array_sum($minutes) / $count, 1), 'median' => $minutes[intdiv($count, 2)], 'p90' => $minutes[min($count - 1, (int) floor(0.9 * $count))]],
+            'minutes' => [
+                'mean' => round(array_sum($minutes) / $count, 1),
+                'median' => $minutes[intdiv($count, 2)],
+                'p90' => $minutes[min($count - 1, (int) floor(0.9 * $count))],
+            ],
             'sound_no_wrong_part' => self::share($results, fn (Result $r): bool => $r->sound && $r->wrongParts === []),
             'right' => self::share($results, fn (Result $r): bool => $r->isRight()),
             'sound' => self::share($results, fn (Result $r): bool => $r->sound),
@@ -79,7 +83,11 @@ final class Tally
         }
         sort($ratios);
 
-        return ['ratio' => round(array_sum($a) / array_sum($b), 3), 'low' => round($ratios[(int) (0.025 * self::RESAMPLES)], 3), 'high' => round($ratios[(int) (0.975 * self::RESAMPLES)], 3)];
+        return [
+            'ratio' => round(array_sum($a) / array_sum($b), 3),
+            'low' => round($ratios[(int) (0.025 * self::RESAMPLES)], 3),
+            'high' => round($ratios[(int) (0.975 * self::RESAMPLES)], 3),
+        ];
     }
 
     /**
@@ -117,7 +125,13 @@ final class Tally
         ksort($bins);
         $rows = [];
         foreach ($bins as $bin => [$entries, $stated, $true]) {
-            $rows[] = ['from' => self::BINS[$bin], 'to' => self::BINS[$bin + 1] ?? 1.0, 'entries' => $entries, 'stated' => round($stated / $entries, 4), 'true' => round($true / $entries, 4)];
+            $rows[] = [
+                'from' => self::BINS[$bin],
+                'to' => self::BINS[$bin + 1] ?? 1.0,
+                'entries' => $entries,
+                'stated' => round($stated / $entries, 4),
+                'true' => round($true / $entries, 4),
+            ];
         }
 
         return $rows;

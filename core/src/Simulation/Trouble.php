@@ -35,7 +35,14 @@ final readonly class Trouble
         }
         $rate = $mode->fault->shows === 'sometimes' ? 0.1 + 0.85 * $draw->unit() : 1.0 - 0.04 * $draw->unit();
 
-        return new self($mode->fault, $mode->part, $stop, $mode->fault->shows === 'sometimes' ? null : $mode->hazard, $rate, $mode->channel);
+        return new self(
+            $mode->fault,
+            $mode->part,
+            $stop,
+            $mode->fault->shows === 'sometimes' ? null : $mode->hazard,
+            $rate,
+            $mode->channel,
+        );
     }
 
     public static function unheardOf(string $part, Draw $draw): self

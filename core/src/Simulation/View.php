@@ -53,7 +53,14 @@ final class View
     /** @return list<Candidate> steps that can be taken now */
     public function open(): array
     {
-        $all = (new Candidates($this->catalogue, $this->replay->model->machine, $this->record, $this->shelf, $this->grounds, $this->locks))->all();
+        $all = (new Candidates(
+            $this->catalogue,
+            $this->replay->model->machine,
+            $this->record,
+            $this->shelf,
+            $this->grounds,
+            $this->locks,
+        ))->all();
 
         return array_values(array_filter($all, fn (Candidate $c): bool => ! $c->lacksSpare && $this->locks->inTheWayOf($c) === []));
     }
@@ -62,10 +69,16 @@ final class View
     public function standings(): array
     {
         $last = $this->record->lastStart();
-        $stop = $last === null ? null : StopEstimate::of(
-            $this->replay->belief, $this->replay->model->modes, $this->replay->model->hazards($last->setUp, $this->replay->fitted),
-            $this->replay->model->cut($last->setUp), $this->catalogue->reach($last->reached), $this->catalogue->stageCount(),
-        );
+        $stop = $last === null
+                ? null
+                : StopEstimate::of(
+                    $this->replay->belief,
+                    $this->replay->model->modes,
+                    $this->replay->model->hazards($last->setUp, $this->replay->fitted),
+                    $this->replay->model->cut($last->setUp),
+                    $this->catalogue->reach($last->reached),
+                    $this->catalogue->stageCount(),
+                );
 
         return $this->standings ??= (new Standings($this->replay, $this->grounds, $stop, $this->record))->all();
     }
@@ -121,7 +134,11 @@ final class View
     {
         $last = $this->record->lastStart();
 
-        return $last !== null && $last->reached === 'stays' && $last->setUp->out === [] && $last->setUp->lent === [] && $last->setUp->moved === [];
+        return $last !== null
+            && $last->reached === 'stays'
+            && $last->setUp->out === []
+            && $last->setUp->lent === []
+            && $last->setUp->moved === [];
     }
 
     /** Starts in a row, up to now, that went all the way as the machine came, since it was last touched. */
@@ -132,10 +149,16 @@ final class View
             if ($entry instanceof Finding) {
                 continue;
             }
-            if (! $entry instanceof Start || $entry->reached !== 'stays') {
+            if (! ($entry instanceof Start) || $entry->reached !== 'stays') {
                 break;
             }
-            $clean += $entry->setUp->out === [] && $entry->setUp->lent === [] && $entry->setUp->moved === [] && ! $entry->setUp->otherOutput && $entry->setUp->startBy === StartBy::Button ? $entry->times : 0;
+            $clean += $entry->setUp->out === []
+                && $entry->setUp->lent === []
+                && $entry->setUp->moved === []
+                && ! $entry->setUp->otherOutput
+                && $entry->setUp->startBy === StartBy::Button
+                    ? $entry->times
+                    : 0;
         }
 
         return $clean;

@@ -30,7 +30,11 @@ final class WatchedPolicy implements Policy, StatesBelief
     public function next(View $view): Move
     {
         $advice = $view->advice();
-        $this->moments[] = ['state' => $view->record->lastStart() === null ? JobState::FirstStart : $advice->state, 'remaining' => $advice->remaining, 'spent' => Spent::minutes($view->record, $view->catalogue)];
+        $this->moments[] = [
+            'state' => $view->record->lastStart() === null ? JobState::FirstStart : $advice->state,
+            'remaining' => $advice->remaining,
+            'spent' => Spent::minutes($view->record, $view->catalogue),
+        ];
 
         return $this->policy->next($view);
     }
@@ -40,6 +44,9 @@ final class WatchedPolicy implements Policy, StatesBelief
     {
         $all = $this->moments === [] ? 0 : $this->moments[count($this->moments) - 1]['spent'];
 
-        return array_map(fn (array $one): array => ['state' => $one['state'], 'remaining' => $one['remaining'], 'left' => max(0, $all - $one['spent'])], $this->moments);
+        return array_map(
+            fn (array $one): array => ['state' => $one['state'], 'remaining' => $one['remaining'], 'left' => max(0, $all - $one['spent'])],
+            $this->moments,
+        );
     }
 }

@@ -26,8 +26,15 @@ final readonly class SocketField
      * @param  int  $contacts how many there are in truth
      * @param  bool  $pinsInSocket the pins stand in the socket; else they stand on the processor, and the socket has holes
      */
-    private function __construct(public string $name, public int $contacts, public int $rows, public int $columns, public int $openRows, public int $openColumns, public bool $pinsInSocket)
-    {
+    private function __construct(
+        public string $name,
+        public int $contacts,
+        public int $rows,
+        public int $columns,
+        public int $openRows,
+        public int $openColumns,
+        public bool $pinsInSocket,
+    ) {
     }
 
     /** The field of a socket by its name; a square field of middling size where the socket is not known. */

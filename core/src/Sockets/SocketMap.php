@@ -26,7 +26,10 @@ final readonly class SocketMap
             if (preg_match('/^(\d{1,3})\.(\d{1,3})$/', (string) $place, $found) !== 1 || ! $field->has((int) $found[1], (int) $found[2])) {
                 throw new InvalidArgumentException("There is no contact at \"{$place}\" of this socket; mark it on the drawing.");
             }
-            $contacts["{$found[1]}.{$found[2]}"] = ContactState::tryFrom((string) $state) ?? throw new InvalidArgumentException("\"{$state}\" is no state of a contact; mark it missing, burnt, bent, dirty or straightened.");
+            $contacts["{$found[1]}.{$found[2]}"] = ContactState::tryFrom((string) $state)
+                ?? throw new InvalidArgumentException(
+                    "\"{$state}\" is no state of a contact; mark it missing, burnt, bent, dirty or straightened.",
+                );
         }
 
         return new self($contacts);
@@ -57,7 +60,14 @@ final readonly class SocketMap
         foreach (ContactState::cases() as $state) {
             $places = array_keys(array_filter($this->contacts, fn (ContactState $one): bool => $one === $state));
             if ($places !== []) {
-                $words[] = count($places)." {$state->value} (".implode('; ', array_map(fn (string $place): string => 'row '.str_replace('.', ', column ', $place), array_slice($places, 0, 4))).(count($places) > 4 ? '; …' : '').')';
+                $words[] = count($places)
+                    ." {$state->value} ("
+                    .implode(
+                        '; ',
+                        array_map(fn (string $place): string => 'row '.str_replace('.', ', column ', $place), array_slice($places, 0, 4)),
+                    )
+                    .(count($places) > 4 ? '; …' : '')
+                    .')';
             }
         }
 

@@ -31,11 +31,17 @@ final readonly class Beta
         if ($rate <= 0.0 || $rate >= 1.0) {
             return $rate <= 0.0 ? 0.0 : 1.0;
         }
-        $front = exp(self::logGamma($this->for + $this->against) - self::logGamma($this->for) - self::logGamma($this->against) + $this->for * log($rate) + $this->against * log1p(-$rate));
+        $front = exp(
+            self::logGamma($this->for + $this->against)
+                - self::logGamma($this->for)
+                - self::logGamma($this->against)
+                + $this->for * log($rate)
+                + $this->against * log1p(-$rate),
+        );
 
         return $rate < ($this->for + 1.0) / ($this->for + $this->against + 2.0)
-            ? $front * self::fraction($rate, $this->for, $this->against) / $this->for
-            : 1.0 - $front * self::fraction(1.0 - $rate, $this->against, $this->for) / $this->against;
+            ? ($front * self::fraction($rate, $this->for, $this->against)) / $this->for
+            : 1.0 - ($front * self::fraction(1.0 - $rate, $this->against, $this->for)) / $this->against;
     }
 
     /** The rate that is not exceeded with this chance, 0 to 1. */
@@ -61,11 +67,16 @@ final readonly class Beta
     {
         $tiny = 1e-300;
         $c = 1.0;
-        $d = 1.0 - ($a + $b) * $x / ($a + 1.0);
+        $d = 1.0 - (($a + $b) * $x) / ($a + 1.0);
         $d = 1.0 / (abs($d) < $tiny ? $tiny : $d);
         $value = $d;
         for ($m = 1; $m <= 400; $m++) {
-            foreach ([$m * ($b - $m) * $x / (($a + 2 * $m - 1) * ($a + 2 * $m)), -($a + $m) * ($a + $b + $m) * $x / (($a + 2 * $m) * ($a + 2 * $m + 1))] as $term) {
+            foreach (
+                [
+                    ($m * ($b - $m) * $x) / (($a + 2 * $m - 1) * ($a + 2 * $m)),
+                    (-($a + $m) * ($a + $b + $m) * $x) / (($a + 2 * $m) * ($a + 2 * $m + 1)),
+                ] as $term
+            ) {
                 $d = 1.0 + $term * $d;
                 $d = 1.0 / (abs($d) < $tiny ? $tiny : $d);
                 $c = 1.0 + $term / $c;
@@ -84,7 +95,18 @@ final readonly class Beta
     public static function logGamma(float $x): float
     {
         $sum = 0.99999999999980993;
-        foreach ([676.5203681218851, -1259.1392167224028, 771.32342877765313, -176.61502916214059, 12.507343278686905, -0.13857109526572012, 9.9843695780195716e-6, 1.5056327351493116e-7] as $i => $coefficient) {
+        foreach (
+            [
+                676.5203681218851,
+                -1259.1392167224028,
+                771.32342877765313,
+                -176.61502916214059,
+                12.507343278686905,
+                -0.13857109526572012,
+                9.9843695780195716e-6,
+                1.5056327351493116e-7,
+            ] as $i => $coefficient
+        ) {
             $sum += $coefficient / ($x + $i);
         }
 

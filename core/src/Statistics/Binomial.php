@@ -40,7 +40,9 @@ final readonly class Binomial
         $tail = (1.0 - $level) / 2.0;
 
         return [
-            $this->successes === 0 ? 0.0 : self::rateWhere(fn (float $p): bool => self::atLeast($this->successes, $this->trials, $p) < $tail),
+            $this->successes === 0
+                ? 0.0
+                : self::rateWhere(fn (float $p): bool => self::atLeast($this->successes, $this->trials, $p) < $tail),
             $this->upper($tail),
         ];
     }
@@ -48,7 +50,9 @@ final readonly class Binomial
     /** The rate that is exceeded with no more than a given chance: one side of the interval. */
     public function upper(float $tail): float
     {
-        return $this->successes === $this->trials ? 1.0 : self::rateWhere(fn (float $p): bool => 1.0 - self::atLeast($this->successes + 1, $this->trials, $p) > $tail);
+        return $this->successes === $this->trials
+            ? 1.0
+            : self::rateWhere(fn (float $p): bool => 1.0 - self::atLeast($this->successes + 1, $this->trials, $p) > $tail);
     }
 
     /** Probability of at least so many successes. */

@@ -30,6 +30,8 @@ final class Fisher
 
     private static function choose(int $of, int $some): float
     {
-        return $some < 0 || $some > $of ? -INF : Beta::logGamma($of + 1.0) - Beta::logGamma($some + 1.0) - Beta::logGamma($of - $some + 1.0);
+        return $some < 0 || $some > $of
+            ? -INF
+            : Beta::logGamma($of + 1.0) - Beta::logGamma($some + 1.0) - Beta::logGamma($of - $some + 1.0);
     }
 }

@@ -9,7 +9,10 @@ namespace Orthoscope\Core\Statistics;
  */
 final readonly class Survival
 {
-    /** @param  list<array{time: float, share: float, error: float, risk: int}>  $steps one for each time at which something happened, earliest first */
+    /**
+     * @param  list<array{time: float, share: float, error: float, risk: int}>  $steps one for each time at which something happened,
+     *     earliest first
+     */
     private function __construct(public array $steps, public int $count, public int $events)
     {
     }
@@ -84,7 +87,7 @@ final readonly class Survival
         }
         $kept = [];
         foreach ($this->steps as $step) {
-            $kept[(int) floor(($most - 1) * $step['time'] / $all)] = $step;
+            $kept[(int) floor((($most - 1) * $step['time']) / $all)] = $step;
         }
 
         return array_values($kept);

@@ -25,8 +25,12 @@ final readonly class SimulatedSupplier implements Supplier
      * @param  array<string, bool>  $fixed  order => whether its part works, for courses that are played
      * @param  float  $soldOut share of days on which something is sold out, 0 to 1
      */
-    public function __construct(private SupplierData $data, private string $seed, private array $fixed = [], private float $soldOut = self::SOLD_OUT)
-    {
+    public function __construct(
+        private SupplierData $data,
+        private string $seed,
+        private array $fixed = [],
+        private float $soldOut = self::SOLD_OUT,
+    ) {
     }
 
     public function offers(DateTimeImmutable $day): array
@@ -84,7 +88,9 @@ final readonly class SimulatedSupplier implements Supplier
         $damaged = $draw->happens($house->damaged);
         $works = ! $draw->happens($house->dead);
 
-        return isset($this->fixed[$order]) ? new Delivery(false, false, $this->fixed[$order]) : new Delivery($wrong, $damaged, $works && ! $damaged);
+        return isset($this->fixed[$order])
+            ? new Delivery(false, false, $this->fixed[$order])
+            : new Delivery($wrong, $damaged, $works && ! $damaged);
     }
 
     public function answer(string $offer, string $order, int $round, bool $separates): ClaimAnswer
@@ -100,7 +106,9 @@ final readonly class SimulatedSupplier implements Supplier
         }
 
         return match (true) {
-            $draw->happens(min(1.0, $house->accepts + ($separates ? self::SEPARATED : 0.0))) => $draw->happens(0.7) ? ClaimAnswer::Replaced : ClaimAnswer::Refunded,
+            $draw->happens(min(1.0, $house->accepts + ($separates ? self::SEPARATED : 0.0))) => $draw->happens(0.7)
+                ? ClaimAnswer::Replaced
+                : ClaimAnswer::Refunded,
             default => ClaimAnswer::Refused,
         };
     }

@@ -18,8 +18,13 @@ final readonly class Conversation
      * @param  OpenQuestions  $questions what was answered, and what makes sense
      * @param  ?string  $stop   instruction that ends it
      */
-    private function __construct(public array $ranked, public OpenQuestions $questions, public Outlook $outlook, public ?string $stop, private Catalogue $catalogue)
-    {
+    private function __construct(
+        public array $ranked,
+        public OpenQuestions $questions,
+        public Outlook $outlook,
+        public ?string $stop,
+        private Catalogue $catalogue,
+    ) {
     }
 
     public static function of(Machine $machine, Record $record, Catalogue $catalogue): self
@@ -35,7 +40,7 @@ final readonly class Conversation
     {
         $asked = $wanted === null || $this->stop !== null ? null : $this->catalogue->questions[$wanted] ?? null;
 
-        return $asked ?? $this->ranked[0]->question ?? null;
+        return $asked ?? ($this->ranked[0]->question ?? null);
     }
 
     /** @return list<Question> every question that makes sense and was not answered, worth most first, the rest as in the catalogue */

@@ -32,8 +32,13 @@ final readonly class Mismatch
      * @param  list<string>  $speaksFor what is wrong in such a case, in plain words, likeliest first
      * @param  string  $question to the owner
      */
-    private function __construct(public string $told, public string $seen, public int $start, public array $speaksFor, public string $question)
-    {
+    private function __construct(
+        public string $told,
+        public string $seen,
+        public int $start,
+        public array $speaksFor,
+        public string $question,
+    ) {
     }
 
     /** Null where they agree, one of them is missing, or it goes well here once and was told to come and go. */
@@ -50,10 +55,19 @@ final readonly class Mismatch
             return null;
         }
 
-        return new self($a->plain, $b->plain, $first->number, self::speaksFor($machine, [$last, $first], $catalogue), self::question($a->plain, $b->plain, $further, $manner === null));
+        return new self(
+            $a->plain,
+            $b->plain,
+            $first->number,
+            self::speaksFor($machine, [$last, $first], $catalogue),
+            self::question($a->plain, $b->plain, $further, $manner === null),
+        );
     }
 
-    /** @return array{?string, ?Entry, ?Start} how a start ended as last told before the bench started it, the entry that told so, and the first start */
+    /**
+     * @return array{?string, ?Entry, ?Start} how a start ended as last told before the bench started it, the entry that told so, and the
+     *     first start
+     */
     private static function before(Record $record, Catalogue $catalogue): array
     {
         [$told, $last] = [null, null];
@@ -77,14 +91,22 @@ final readonly class Mismatch
     {
         $before = Replay::among([], $machine, new Record([]), $catalogue);
         $after = Replay::among([], $machine, new Record($entries), $catalogue);
-        $groups = fn (Replay $replay): array => array_map(fn (Mode $mode): string => $mode->spare === null ? $mode->fault->id : '', $replay->model->modes->all);
+        $groups = fn (Replay $replay): array => array_map(
+            fn (Mode $mode): string => $mode->spare === null ? $mode->fault->id : '',
+            $replay->model->modes->all,
+        );
         $was = $before->belief->byGroup($groups($before))[0];
         $is = $after->belief->byGroup($groups($after))[0];
         unset($is['']);
         arsort($is);
         $named = [];
         foreach ($is as $fault => $p) {
-            if ($p >= self::LEAST && $p > self::LIFT * ($was[$fault] ?? 0.0) && isset($catalogue->faults[$fault]) && $catalogue->fault($fault)->part !== 'outside') {
+            if (
+                $p >= self::LEAST
+                && $p > self::LIFT * ($was[$fault] ?? 0.0)
+                && isset($catalogue->faults[$fault])
+                && $catalogue->fault($fault)->part !== 'outside'
+            ) {
                 $named[] = $catalogue->fault($fault)->plain;
             }
         }
@@ -97,7 +119,9 @@ final readonly class Mismatch
     {
         return "You told us that {$told}. Here {$seen}. "
             .($further
-                ? ($open ? 'Did it do so at home every time, or only now and then, or only when cold? ' : '').'Which socket and which leads did you use there, and may we have them? Was anything touched or plugged in since?'
-                : 'Was it like this at home too at the end? Was it carried far or dropped on the way, and was anything touched or plugged in since?');
+                ? ($open ? 'Did it do so at home every time, or only now and then, or only when cold? ' : '')
+                    .'Which socket and which leads did you use there, and may we have them? Was anything touched or plugged in since?'
+                : 'Was it like this at home too at the end? Was it carried far or dropped on the way, and was anything touched or '
+                    .'plugged in since?');
     }
 }

@@ -36,7 +36,10 @@ final readonly class OpenQuestions
         if ($this->stop !== null) {
             return [];
         }
-        $open = array_filter($this->catalogue->questions, fn (Question $question): bool => ! isset($this->answered[$question->id]) && $this->makesSense($question));
+        $open = array_filter(
+            $this->catalogue->questions,
+            fn (Question $question): bool => ! isset($this->answered[$question->id]) && $this->makesSense($question),
+        );
         $first = array_filter($open, fn (Question $question): bool => $question->first);
 
         return $first === [] ? $open : $first;

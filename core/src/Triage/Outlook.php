@@ -12,7 +12,10 @@ use Orthoscope\Core\Evidence\Record;
 /** What a conversation makes it look like so far, in words for someone who is no technician. Never a promise. */
 final readonly class Outlook
 {
-    /** Shares of belief: from which a part is spoken of, from which one stands out, and under which one is as good as out. Origin: judgement. */
+    /**
+     * Shares of belief: from which a part is spoken of, from which one stands out, and under which one is as good as out. Origin:
+     * judgement.
+     */
     private const SPOKEN_OF_FROM = 0.08;
 
     private const STANDS_OUT_FROM = 0.25;

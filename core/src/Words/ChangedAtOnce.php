@@ -13,7 +13,10 @@ use Orthoscope\Core\Plain\Listed;
 use Orthoscope\Core\SetUp\Place;
 use Orthoscope\Core\SetUp\SetUp;
 
-/** Where more than one thing was changed between two starts, and the second went otherwise: what can then not be told apart, and the starts that split it. */
+/**
+ * Where more than one thing was changed between two starts, and the second went otherwise: what can then not be told apart, and the starts
+ * that split it.
+ */
 final readonly class ChangedAtOnce
 {
     /**
@@ -45,7 +48,9 @@ final readonly class ChangedAtOnce
         $changes = [
             ...array_map(fn (string $part): string => $machine->part($part)->inSentence(), $parts),
             ...array_map(fn (Deed $deed): string => $words->deed($deed), $made),
-            ...($before->setUp->place === $last->setUp->place ? [] : [$last->setUp->place === Place::Bench ? 'taking it out of its case' : 'putting it back in its case']),
+            ...$before->setUp->place === $last->setUp->place
+                ? []
+                : [$last->setUp->place === Place::Bench ? 'taking it out of its case' : 'putting it back in its case'],
         ];
         if (count($changes) < 2) {
             return null;
@@ -55,6 +60,11 @@ final readonly class ChangedAtOnce
             $splits[$machine->part($part)->inSentence()] = $last->setUp->with($part, $before->setUp);
         }
 
-        return new self('Changed at once: '.Listed::of($changes).'. Which of them made the difference cannot be told; set one of them back, and start again.', $splits);
+        return new self(
+            'Changed at once: '
+                .Listed::of($changes)
+                .'. Which of them made the difference cannot be told; set one of them back, and start again.',
+            $splits,
+        );
     }
 }

@@ -46,11 +46,19 @@ final readonly class EntryWords
             $entry instanceof Report => 'told',
             $entry instanceof Answer => 'asked: '.$this->catalogue->question($entry->question)->ask,
             $entry instanceof Start => $this->setUp($entry->setUp),
-            $entry instanceof Finding => ($entry->target === null ? '' : $this->machine->part($entry->target)->name.': ').$this->catalogue->check($entry->check)->name.($entry->host->tag === Finding::ANY_HOST ? '' : " {$entry->host->tag}"),
-            $entry instanceof Deed => str_replace('{part}', $this->parts($entry->on), $this->catalogue->act($entry->act)->did).($entry->with === null || $entry->with->tag === 'new' ? '' : " with {$entry->with->tag}").($entry->begun ? ', begun' : ''),
+            $entry instanceof Finding => ($entry->target === null ? '' : $this->machine->part($entry->target)->name.': ')
+                .$this->catalogue->check($entry->check)->name
+                .($entry->host->tag === Finding::ANY_HOST ? '' : " {$entry->host->tag}"),
+            $entry instanceof Deed => str_replace('{part}', $this->parts($entry->on), $this->catalogue->act($entry->act)->did)
+                .($entry->with === null || $entry->with->tag === 'new' ? '' : " with {$entry->with->tag}")
+                .($entry->begun ? ', begun' : ''),
             $entry instanceof StrikeOut => "struck out entry {$entry->entry}",
             $entry instanceof Override => 'lock set aside: '.$this->catalogue->locks[$entry->lock]->name,
-            $entry instanceof Tally => ($entry->way === Tally::OFF ? 'off: ' : 'back: ').($entry->count > 1 ? "{$entry->count} " : '').Tally::KINDS[$entry->what].' '.$entry->item,
+            $entry instanceof Tally => ($entry->way === Tally::OFF ? 'off: ' : 'back: ')
+                .($entry->count > 1 ? "{$entry->count} " : '')
+                .Tally::KINDS[$entry->what]
+                .' '
+                .$entry->item,
             $entry instanceof Closing => 'closed',
             $entry instanceof Agreement => Agreement::ANSWERS[$entry->answer],
             $entry instanceof Collection => 'collected',
@@ -82,8 +90,14 @@ final readonly class EntryWords
             $entry instanceof Deed => $this->afterwards($entry),
             $entry instanceof Closing => $entry->outcome === 'repaired' ? '' : Closing::OUTCOMES[$entry->outcome],
             $entry instanceof Agreement => trim("{$entry->variant} ".($entry->amount > 0 ? Money::of($entry->amount)->words() : '')),
-            $entry instanceof Collection => $this->joined([Collection::METHODS[$entry->method], $entry->amount > 0 ? Money::of($entry->amount)->words() : '', implode(', ', $entry->with)]),
-            $entry instanceof Finding => $this->catalogue->check($entry->check)->result($entry->result)->name.$this->values($entry).$this->reservations($entry),
+            $entry instanceof Collection => $this->joined([
+                Collection::METHODS[$entry->method],
+                $entry->amount > 0 ? Money::of($entry->amount)->words() : '',
+                implode(', ', $entry->with),
+            ]),
+            $entry instanceof Finding => $this->catalogue->check($entry->check)->result($entry->result)->name
+                .$this->values($entry)
+                .$this->reservations($entry),
             default => '',
         };
     }
@@ -95,7 +109,10 @@ final readonly class EntryWords
 
         return $this->joined([
             $deed->old === null ? '' : 'old part '.Deed::FATES[$deed->old],
-            $deed->deviation === null ? '' : "{$ohms($deed->deviation['used'])} ohms used where {$ohms($deed->deviation['asked'])} were asked".($deed->deviation['used'] === $deed->deviation['asked'] ? '' : ': a deviation'),
+            $deed->deviation === null
+                ? ''
+                : "{$ohms($deed->deviation['used'])} ohms used where {$ohms($deed->deviation['asked'])} were asked"
+                    .($deed->deviation['used'] === $deed->deviation['asked'] ? '' : ': a deviation'),
             $deed->temporary === '' ? '' : "only for now: {$deed->temporary}",
         ]);
     }
@@ -121,7 +138,12 @@ final readonly class EntryWords
             $words[] = "{$lent->tag} for {$this->machine->part($part)->name}";
         }
         foreach ($setUp->moved as $stick => $slot) {
-            $words[] = $this->machine->part($stick)->name.($slot === SetUp::OTHER_SLOT ? ($this->machine->part($stick)->kind->id === 'drive' ? ' on another port' : ' in another slot') : ' in '.$this->machine->part($slot)->name);
+            $words[] = $this->machine->part($stick)->name
+                .($slot === SetUp::OTHER_SLOT
+                    ? ($this->machine->part($stick)->kind->id === 'drive'
+                        ? ' on another port'
+                        : ' in another slot')
+                    : ' in '.$this->machine->part($slot)->name);
         }
         if ($setUp->out !== []) {
             $words[] = $this->parts($setUp->out, short: true).' out';
@@ -148,7 +170,9 @@ final readonly class EntryWords
     /** @param  list<string>  $ids */
     private function parts(array $ids, bool $short = false): string
     {
-        return Listed::of(array_map(fn (string $id): string => $short ? $this->machine->part($id)->name : $this->machine->part($id)->inSentence(), $ids));
+        return Listed::of(
+            array_map(fn (string $id): string => $short ? $this->machine->part($id)->name : $this->machine->part($id)->inSentence(), $ids),
+        );
     }
 
     /**
@@ -158,17 +182,25 @@ final readonly class EntryWords
      */
     private function signs(array $signs): array
     {
-        return array_map(fn (string $channel, string $value): string => $this->catalogue->sign($channel)->values[$value], array_keys($signs), $signs);
+        return array_map(
+            fn (string $channel, string $value): string => $this->catalogue->sign($channel)->values[$value],
+            array_keys($signs),
+            $signs,
+        );
     }
 
     /** @return list<string> */
     private function codes(Start $start): array
     {
-        return array_map(fn (string $kind, string $code): string => match ($kind) {
-            'beeps' => 'beeps '.Beeps::words($code),
-            'display' => "code {$code}",
-            default => "lamp {$code}",
-        }, array_keys($start->codes), $start->codes);
+        return array_map(
+            fn (string $kind, string $code): string => match ($kind) {
+                'beeps' => 'beeps '.Beeps::words($code),
+                'display' => "code {$code}",
+                default => "lamp {$code}",
+            },
+            array_keys($start->codes),
+            $start->codes,
+        );
     }
 
     /** What was marked, what was taken as up, and what makes it be believed less. */
@@ -201,7 +233,12 @@ final readonly class EntryWords
         $words = [];
         foreach ($limit->values as $row) {
             if (isset($finding->values[$row->id])) {
-                $words[] = sprintf('%s %s %s', $row->name, rtrim(rtrim(number_format($finding->values[$row->id], 2, '.', ''), '0'), '.'), $row->unit);
+                $words[] = sprintf(
+                    '%s %s %s',
+                    $row->name,
+                    rtrim(rtrim(number_format($finding->values[$row->id], 2, '.', ''), '0'), '.'),
+                    $row->unit,
+                );
             }
         }
 

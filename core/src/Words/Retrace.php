@@ -28,7 +28,9 @@ final class Retrace
         $sentences = self::withoutEffect($standings, $record, $words);
         $proved = self::named($standings, Standing::Proved);
         if ($proved !== '') {
-            $under = array_values(array_unique(array_filter(array_map(fn (PartStanding $one): string => $one->under, array_values($standings)))))[0] ?? '';
+            $under = array_values(
+                array_unique(array_filter(array_map(fn (PartStanding $one): string => $one->under, array_values($standings)))),
+            )[0] ?? '';
             $sentences[] = 'Proved working'.($under === '' ? '' : ", {$under}").": {$proved}.";
         }
         foreach ([Standing::Provisional, Standing::Condemned, Standing::Cured] as $standing) {
@@ -39,7 +41,11 @@ final class Retrace
         }
         $untested = array_map(
             fn (PartStanding $s): string => $s->part->name,
-            array_filter($standings, fn (PartStanding $s): bool => in_array($s->standing, [Standing::NotTested, Standing::Hidden], true) && $s->part->id !== 'outside'),
+            array_filter(
+                $standings,
+                fn (PartStanding $s): bool => in_array($s->standing, [Standing::NotTested, Standing::Hidden], true)
+                    && $s->part->id !== 'outside',
+            ),
         );
         if ($untested !== []) {
             $sentences[] = 'Not tested: '.implode(', ', array_values($untested)).'.';
@@ -83,7 +89,9 @@ final class Retrace
         $acts = [];
         foreach ($record->inForce as $entry) {
             if ($entry->number === $number) {
-                return $entry instanceof Start && $acts !== [] && $entry->setUp->partsChangedTo(new SetUp) === [] ? implode(', ', $acts) : $words->deed($entry);
+                return $entry instanceof Start && $acts !== [] && $entry->setUp->partsChangedTo(new SetUp) === []
+                    ? implode(', ', $acts)
+                    : $words->deed($entry);
             }
             $acts = $entry instanceof Deed ? [...$acts, $words->deed($entry)] : ($entry instanceof Start ? [] : $acts);
         }
@@ -97,7 +105,12 @@ final class Retrace
         $named = [];
         foreach ($standings as $one) {
             if ($one->standing === $standing && ($standing !== Standing::Proved || ! $one->part->kind->link)) {
-                $entries = array_unique(array_map(fn (Because $b): int => $b->entry, array_filter($one->because, fn (Because $b): bool => in_array($b->ground, $grounds, true))));
+                $entries = array_unique(
+                    array_map(
+                        fn (Because $b): int => $b->entry,
+                        array_filter($one->because, fn (Because $b): bool => in_array($b->ground, $grounds, true)),
+                    ),
+                );
                 $named[] = $one->part->name.($entries === [] ? '' : ' ('.implode(', ', array_slice($entries, 0, 3)).')');
             }
         }

@@ -10,7 +10,9 @@ use Orthoscope\Core\SetUp\Goal;
 use Orthoscope\Core\SetUp\SetUp;
 use Orthoscope\Core\SetUp\Temperature;
 
-/** A start, or several in a row, as the owner reads it: "We started it, 10 times: in 2 there was no picture, in 8 it started and stayed up." */
+/**
+ * A start, or several in a row, as the owner reads it: "We started it, 10 times: in 2 there was no picture, in 8 it started and stayed up."
+ */
 final class StartInPlain
 {
     /** @param  string  $we how it was started, such as "We started it as it came" */
@@ -23,7 +25,11 @@ final class StartInPlain
         if (count($start->outcomes) === 1) {
             return "{$we}, {$start->times} times, and each time {$catalogue->reach($start->reached)->plain}.";
         }
-        $each = array_map(fn (string $reached, int $times): string => "in {$times} {$catalogue->reach($reached)->plain}", array_keys($start->outcomes), $start->outcomes);
+        $each = array_map(
+            fn (string $reached, int $times): string => "in {$times} {$catalogue->reach($reached)->plain}",
+            array_keys($start->outcomes),
+            $start->outcomes,
+        );
 
         return "{$we}, {$start->times} times: ".implode(', ', $each).'.';
     }
@@ -35,10 +41,11 @@ final class StartInPlain
             Temperature::Cold => ', cold',
             Temperature::Warm => ', warm',
             default => '',
-        }.match ($setUp->goal) {
-            Goal::Load => ', at hard work',
-            Goal::Hours => ', for hours',
-            default => '',
-        };
+        }
+            .match ($setUp->goal) {
+                Goal::Load => ', at hard work',
+                Goal::Hours => ', for hours',
+                default => '',
+            };
     }
 }

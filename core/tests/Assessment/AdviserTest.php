@@ -40,7 +40,11 @@ final class AdviserTest extends TestCase
         }
         $this->assertNotNull($assessment);
         $whole = Assessment::of($hidden->machine(), new Record($entries), $shelf, Bench::catalogue());
-        $this->assertEqualsWithDelta(AssessmentJson::of($whole, Bench::catalogue()), AssessmentJson::of($assessment, Bench::catalogue()), 1e-9);
+        $this->assertEqualsWithDelta(
+            AssessmentJson::of($whole, Bench::catalogue()),
+            AssessmentJson::of($assessment, Bench::catalogue()),
+            1e-9,
+        );
     }
 
     public function test_a_struck_entry_is_not_taken_up_but_gone_through_again(): void

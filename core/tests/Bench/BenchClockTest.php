@@ -23,28 +23,57 @@ final class BenchClockTest extends TestCase
     public function test_a_board_drains_after_a_start_that_put_power_on_it(): void
     {
         $timers = Timers::of(Bench::case([self::DARK])->record, Bench::catalogue(), wantsCold: true);
-        $this->assertSame(['drain' => '10:00:30', 'cold' => '12:00:00'], array_combine(array_column($timers, 'id'), array_map(fn ($timer): string => $timer->until->format('H:i:s'), $timers)));
-        $this->assertSame(['drain'], array_column(Timers::of(Bench::case([self::DARK])->record, Bench::catalogue(), wantsCold: false), 'id'));
-        $this->assertSame([], Timers::of(Bench::case([['reached' => 'nothing'] + self::DARK])->record, Bench::catalogue(), wantsCold: true));
-        $this->assertSame([], Timers::of(Bench::case([array_diff_key(self::DARK, ['at' => 1])])->record, Bench::catalogue(), wantsCold: true));
+        $this->assertSame(
+            ['drain' => '10:00:30', 'cold' => '12:00:00'],
+            array_combine(array_column($timers, 'id'), array_map(fn ($timer): string => $timer->until->format('H:i:s'), $timers)),
+        );
+        $this->assertSame(
+            ['drain'],
+            array_column(Timers::of(Bench::case([self::DARK])->record, Bench::catalogue(), wantsCold: false), 'id'),
+        );
+        $this->assertSame(
+            [],
+            Timers::of(Bench::case([['reached' => 'nothing'] + self::DARK])->record, Bench::catalogue(), wantsCold: true),
+        );
+        $this->assertSame(
+            [],
+            Timers::of(Bench::case([array_diff_key(self::DARK, ['at' => 1])])->record, Bench::catalogue(), wantsCold: true),
+        );
     }
 
     public function test_the_first_start_after_settings_or_memory_changed_is_waited_for_longer(): void
     {
-        $wait = fn (array $entries, array $setUp, array $acts = []): int => Wait::for(Bench::case($entries)->machine, Bench::case($entries)->record, SetUp::fromArray($setUp), Bench::catalogue(), $acts)->seconds;
+        $wait = fn (array $entries, array $setUp, array $acts = []): int => Wait::for(
+            Bench::case($entries)->machine,
+            Bench::case($entries)->record,
+            SetUp::fromArray($setUp),
+            Bench::catalogue(),
+            $acts,
+        )->seconds;
         $this->assertSame(60, $wait([self::DARK], []));
         $this->assertSame(60, $wait([self::DARK], ['out' => ['card']]));
         $this->assertSame(120, $wait([self::DARK], ['out' => ['stick-2']]));
         $this->assertSame(120, $wait([self::DARK], [], ['clear-settings']));
         $this->assertSame(120, $wait([self::DARK, ['kind' => 'act', 'act' => 'clear-settings', 'on' => ['settings']]], []));
-        $this->assertSame(60, $wait([['kind' => 'act', 'act' => 'clear-settings', 'on' => ['settings']], self::DARK], []), 'that start was it');
+        $this->assertSame(
+            60,
+            $wait([['kind' => 'act', 'act' => 'clear-settings', 'on' => ['settings']], self::DARK], []),
+            'that start was it',
+        );
         $this->assertSame(120, $wait([self::DARK, ['kind' => 'act', 'act' => 'replace', 'on' => ['processor']]], []));
         $this->assertSame(60, $wait([self::DARK, ['kind' => 'act', 'act' => 'replace', 'on' => ['card']]], []));
     }
 
     public function test_drying_is_shorter_after_isopropyl_alone(): void
     {
-        $locked = fn (array $agent, string $now): bool => isset(Interlocks::of(Bench::case([['kind' => 'act', 'act' => 'dry', 'on' => ['board'], 'at' => '2026-11-02T10:00:00+00:00'] + $agent])->record, Bench::case([])->machine, Bench::catalogue(), $now)->active['drying']);
+        $locked = fn (array $agent, string $now): bool => isset(
+            Interlocks::of(
+                Bench::case([['kind' => 'act', 'act' => 'dry', 'on' => ['board'], 'at' => '2026-11-02T10:00:00+00:00'] + $agent])->record,
+                Bench::case([])->machine,
+                Bench::catalogue(),
+                $now,
+            )->active['drying'],
+        );
         $this->assertTrue($locked([], '2026-11-03T09:59:00+00:00'));
         $this->assertTrue($locked(['agent' => 'water'], '2026-11-03T09:59:00+00:00'));
         $this->assertTrue($locked(['agent' => 'isopropyl'], '2026-11-02T13:59:00+00:00'));
@@ -53,18 +82,39 @@ final class BenchClockTest extends TestCase
 
     public function test_what_came_off_is_counted_back(): void
     {
-        $off = fn (array ...$entries): array => array_map(fn (StillOff $one): string => $one->words(), StillOff::in(Bench::case($entries)->record, Bench::catalogue()));
-        $tally = fn (string $way, string $what, string $item, int $count = 1): array => ['kind' => 'tally', 'way' => $way, 'what' => $what, 'item' => $item, 'count' => $count];
+        $off = fn (array ...$entries): array => array_map(
+            fn (StillOff $one): string => $one->words(),
+            StillOff::in(Bench::case($entries)->record, Bench::catalogue()),
+        );
+        $tally = fn (string $way, string $what, string $item, int $count = 1): array => [
+            'kind' => 'tally',
+            'way' => $way,
+            'what' => $what,
+            'item' => $item,
+            'count' => $count,
+        ];
         $all = [$tally('off', 'plug', '24-pin'), $tally('off', 'screws', 'board', 9), $tally('off', 'setting', 'network')];
         $this->assertSame(['plug: 24-pin', '9 screws: board', 'setting: network'], $off(...$all));
-        $this->assertSame(['2 screws: board', 'setting: network'], $off(...[...$all, $tally('back', 'plug', '24-PIN'), $tally('back', 'screws', 'board', 7)]));
-        $this->assertSame(['plug: 24-pin', '9 screws: board'], $off(...[...$all, ['kind' => 'strike-out', 'entry' => 3, 'text' => 'was on']]));
+        $this->assertSame(
+            ['2 screws: board', 'setting: network'],
+            $off(...[...$all, $tally('back', 'plug', '24-PIN'), $tally('back', 'screws', 'board', 7)]),
+        );
+        $this->assertSame(
+            ['plug: 24-pin', '9 screws: board'],
+            $off(...[...$all, ['kind' => 'strike-out', 'entry' => 3, 'text' => 'was on']]),
+        );
     }
 
     public function test_nothing_is_proved_while_a_plug_is_off(): void
     {
         $stays = fn (array $setUp): array => ['kind' => 'start', 'reached' => 'stays', 'setup' => $setUp, 'times' => 5];
-        $proved = [['kind' => 'start', 'reached' => 'twitch'], ['kind' => 'finding', 'check' => 'supply-test', 'result' => 'fail'], ['kind' => 'act', 'act' => 'replace', 'on' => ['supply']], $stays(['place' => 'bench']), $stays([])];
+        $proved = [
+            ['kind' => 'start', 'reached' => 'twitch'],
+            ['kind' => 'finding', 'check' => 'supply-test', 'result' => 'fail'],
+            ['kind' => 'act', 'act' => 'replace', 'on' => ['supply']],
+            $stays(['place' => 'bench']),
+            $stays([]),
+        ];
         $this->assertSame([], Bench::assess($proved)->proof->owed);
         $off = ['kind' => 'tally', 'what' => 'plug', 'item' => 'front panel', 'way' => 'off'];
         $this->assertSame(['Not back yet: plug: front panel.'], Bench::assess([...$proved, $off])->proof->owed);
@@ -97,7 +147,7 @@ final class BenchClockTest extends TestCase
         $advice = Bench::assess([self::DARK])->advice;
         $box = TimeBox::of($case->record, $case->machine, $advice, Bench::catalogue());
         // Board 115.00, processor 140.00, two sticks of 40.00 at 0.80 a minute, and two exchanges of 20 minutes.
-        $this->assertSame((int) round(0.85 * (11500 + 14000 + 2 * 4000) / 80 + 75), $box->box);
+        $this->assertSame((int) round((0.85 * (11500 + 14000 + 2 * 4000)) / 80 + 75), $box->box);
         $this->assertFalse($box->isOver());
         $agreed = TimeBox::of($case->record, $case->machine, $advice, Bench::catalogue(), 1600);
         $this->assertSame([20, true], [$agreed->box, $agreed->isOver()]);

@@ -11,23 +11,33 @@ use PHPUnit\Framework\TestCase;
 final class JsonLinesTest extends TestCase
 {
     private const TEXT = <<<'JSON'
-        {
-          "format": "orthoscope-case/1",
-          "machine": { "memory": { "slots": ["A1",
-                                             "A2"] } },
-          "entries": [
-            { "kind": "start", "text": "a \"brace\" } in text",
-              "reached": "dark" },
-            { "kind": "note", "a/b": 1.5e3 }
-          ]
-        }
-        JSON;
+    {
+      "format": "orthoscope-case/1",
+      "machine": { "memory": { "slots": ["A1",
+                                         "A2"] } },
+      "entries": [
+        { "kind": "start", "text": "a \"brace\" } in text",
+          "reached": "dark" },
+        { "kind": "note", "a/b": 1.5e3 }
+      ]
+    }
+    JSON;
 
     public function test_every_value_has_its_line(): void
     {
         $lines = JsonLines::of(self::TEXT);
         $this->assertNull($lines->brokenLine());
-        foreach (['' => 1, '/format' => 2, '/machine/memory/slots/1' => 4, '/entries/0' => 6, '/entries/0/reached' => 7, '/entries/1/kind' => 8, '/entries/1/a~1b' => 8] as $path => $line) {
+        foreach (
+            [
+                '' => 1,
+                '/format' => 2,
+                '/machine/memory/slots/1' => 4,
+                '/entries/0' => 6,
+                '/entries/0/reached' => 7,
+                '/entries/1/kind' => 8,
+                '/entries/1/a~1b' => 8,
+            ] as $path => $line
+        ) {
             $this->assertSame($line, $lines->line($path), $path);
         }
     }

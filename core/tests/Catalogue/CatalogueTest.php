@@ -42,7 +42,10 @@ final class CatalogueTest extends TestCase
     public function test_every_stop_is_seen_as_one_outcome_that_is_not_split_further(): void
     {
         $seen = array_map(fn (int $stop): string => Bench::catalogue()->reachAt($stop)->id, range(0, Bench::catalogue()->stageCount()));
-        $this->assertSame(['nothing', 'nothing', 'nothing', 'twitch', 'dark', 'dark', 'dark', 'dark', 'dark', 'no-drive', 'no-system', 'drops', 'stays'], $seen);
+        $this->assertSame(
+            ['nothing', 'nothing', 'nothing', 'twitch', 'dark', 'dark', 'dark', 'dark', 'dark', 'no-drive', 'no-system', 'drops', 'stays'],
+            $seen,
+        );
         $this->expectException(CatalogueMistake::class);
         Bench::catalogue()->reachAt(99);
     }
@@ -55,10 +58,16 @@ final class CatalogueTest extends TestCase
         }
     }
 
-    /** What is proved before hand-back is offered there. Readings made inside a part are for repair at board level: a technician picks them on the drawing, and no step offers them. */
+    /**
+     * What is proved before hand-back is offered there. Readings made inside a part are for repair at board level: a technician picks them
+     * on the drawing, and no step offers them.
+     */
     public function test_every_look_or_reading_is_offered_by_a_step_or_picked_on_the_drawing(): void
     {
-        $offered = [...array_column(Bench::catalogue()->steps, 'check'), ...array_map(fn (PlanItem $item): ?string => $item->check, Bench::catalogue()->proving->items)];
+        $offered = [
+            ...array_column(Bench::catalogue()->steps, 'check'),
+            ...array_map(fn (PlanItem $item): ?string => $item->check, Bench::catalogue()->proving->items),
+        ];
         foreach (Bench::catalogue()->checks as $check) {
             $this->assertTrue(in_array($check->id, $offered, true) || $check->at !== null, $check->id);
         }
@@ -67,71 +76,123 @@ final class CatalogueTest extends TestCase
     /** @return iterable<string, array{string, callable(array<string, mixed>): array<string, mixed>, string}> */
     public static function damage(): iterable
     {
-        yield 'a fault of no part' => ['faults', function (array $file): array {
-            $file['faults'][0]['part'] = 'wall-laed';
+        yield 'a fault of no part' => [
+            'faults',
+            function (array $file): array {
+                $file['faults'][0]['part'] = 'wall-laed';
 
-            return $file;
-        }, 'Did you mean "wall-lead"?'];
-        yield 'a cure that is no share' => ['faults', function (array $file): array {
-            $file['faults'][0]['cures']['replace'] = 1.4;
+                return $file;
+            },
+            'Did you mean "wall-lead"?',
+        ];
+        yield 'a cure that is no share' => [
+            'faults',
+            function (array $file): array {
+                $file['faults'][0]['cures']['replace'] = 1.4;
 
-            return $file;
-        }, 'not between 0 and 1'];
-        yield 'a step without its check' => ['steps', function (array $file): array {
-            $file['steps'][2]['check'] = 'look-laeds';
+                return $file;
+            },
+            'not between 0 and 1',
+        ];
+        yield 'a step without its check' => [
+            'steps',
+            function (array $file): array {
+                $file['steps'][2]['check'] = 'look-laeds';
 
-            return $file;
-        }, 'Did you mean "look-leads"?'];
-        yield 'a sign row over one' => ['signs', function (array $file): array {
-            $file['signs'][1]['rows']['memory'] = ['memory' => 0.9, 'none' => 0.4];
+                return $file;
+            },
+            'Did you mean "look-leads"?',
+        ];
+        yield 'a sign row over one' => [
+            'signs',
+            function (array $file): array {
+                $file['signs'][1]['rows']['memory'] = ['memory' => 0.9, 'none' => 0.4];
 
-            return $file;
-        }, 'adds up to more than one'];
-        yield 'a lock nothing clears' => ['locks', function (array $file): array {
-            $file['locks'][0]['cleared'] = ['act:dyr'];
+                return $file;
+            },
+            'adds up to more than one',
+        ];
+        yield 'a lock nothing clears' => [
+            'locks',
+            function (array $file): array {
+                $file['locks'][0]['cleared'] = ['act:dyr'];
 
-            return $file;
-        }, 'Did you mean "dry"?'];
-        yield 'one fault that brings about another in more jobs than all' => ['faults', function (array $file): array {
-            $file['couplings'][0]['given'] = 1.5;
+                return $file;
+            },
+            'Did you mean "dry"?',
+        ];
+        yield 'one fault that brings about another in more jobs than all' => [
+            'faults',
+            function (array $file): array {
+                $file['couplings'][0]['given'] = 1.5;
 
-            return $file;
-        }, 'A share of a coupling is not between 0 and 1'];
-        yield 'a school with a step nobody knows' => ['schools', function (array $file): array {
-            $file['schools'][0]['order'][] = 'lend-suply';
+                return $file;
+            },
+            'A share of a coupling is not between 0 and 1',
+        ];
+        yield 'a school with a step nobody knows' => [
+            'schools',
+            function (array $file): array {
+                $file['schools'][0]['order'][] = 'lend-suply';
 
-            return $file;
-        }, 'Did you mean "lend-supply"?'];
-        yield 'a way on with an act nobody knows' => ['economy', function (array $file): array {
-            $file['ways'][0]['acts'][] = 'clear-setings';
+                return $file;
+            },
+            'Did you mean "lend-supply"?',
+        ];
+        yield 'a way on with an act nobody knows' => [
+            'economy',
+            function (array $file): array {
+                $file['ways'][0]['acts'][] = 'clear-setings';
 
-            return $file;
-        }, 'Did you mean "clear-settings"?'];
-        yield 'an act on no way' => ['economy', function (array $file): array {
-            $file['ways'][0]['acts'] = array_slice($file['ways'][0]['acts'], 1);
+                return $file;
+            },
+            'Did you mean "clear-settings"?',
+        ];
+        yield 'an act on no way' => [
+            'economy',
+            function (array $file): array {
+                $file['ways'][0]['acts'] = array_slice($file['ways'][0]['acts'], 1);
 
-            return $file;
-        }, 'Act clear-settings belongs to no way on'];
-        yield 'a proof by a result nobody knows' => ['proving', function (array $file): array {
-            $file['items'][0]['pass'] = 'cleer';
+                return $file;
+            },
+            'Act clear-settings belongs to no way on',
+        ];
+        yield 'a proof by a result nobody knows' => [
+            'proving',
+            function (array $file): array {
+                $file['items'][0]['pass'] = 'cleer';
 
-            return $file;
-        }, 'Did you mean "clear"?'];
-        yield 'a proof for a part nobody knows' => ['proving', function (array $file): array {
-            $file['items'][1]['when'][] = 'acted:drivve';
+                return $file;
+            },
+            'Did you mean "clear"?',
+        ];
+        yield 'a proof for a part nobody knows' => [
+            'proving',
+            function (array $file): array {
+                $file['items'][1]['when'][] = 'acted:drivve';
 
-            return $file;
-        }, 'Did you mean "drive"?'];
-        yield 'an offer of a house nobody knows' => ['supplier', function (array $file): array {
-            $file['offers'][0]['house'] = 'breakwatter';
+                return $file;
+            },
+            'Did you mean "drive"?',
+        ];
+        yield 'an offer of a house nobody knows' => [
+            'supplier',
+            function (array $file): array {
+                $file['offers'][0]['house'] = 'breakwatter';
 
-            return $file;
-        }, 'Did you mean "breakwater"?'];
-        yield 'a lock raised by what cannot begin' => ['locks', function (array $file): array {
-            $file['locks'][0]['raised'] = ['begun:write-firmwear'];
+                return $file;
+            },
+            'Did you mean "breakwater"?',
+        ];
+        yield 'a lock raised by what cannot begin' => [
+            'locks',
+            function (array $file): array {
+                $file['locks'][0]['raised'] = ['begun:write-firmwear'];
 
-            return $file;
-        }, 'Did you mean "write-firmware"?'];
+                return $file;
+            },
+            'Did you mean "write-firmware"?',
+        ];
     }
 
     /** @param  callable(array<string, mixed>): array<string, mixed>  $damage */

@@ -16,14 +16,32 @@ use PHPUnit\Framework\TestCase;
 
 final class CodebookTest extends TestCase
 {
-    private const CSV = "kind,for,from,to,value,words,source,reliability\r\ndisplay,Wader 30,5F,,graphics,\"its own meaning, with \"\"quotes\"\"\",manual of the board,0.95\r\nbeeps,,3 short,,memory,,,\r\nlamp,Wader 30,Amber DRAM,,memory,memory,,0.9\r\n";
+    private const CSV = "kind,for,from,to,value,words,source,reliability\r\ndisplay,Wader 30,5F,,graphics,\"its own meaning, with "
+        ."\"\"quotes\"\"\",manual of the board,0.95\r\nbeeps,,3 short,,memory,,,\r\nlamp,Wader 30,Amber DRAM,,memory,memory,,0.9\r\n";
 
     /**
      * @return iterable<string, array{string, string}>
      */
     public static function beeps(): iterable
     {
-        foreach (['lss' => 'lss', 'l s s' => 'lss', '-..' => 'lss', '1 long 2 short' => 'lss', '1 long, 2 short' => 'lss', 'one' => '', 'long without end' => 'l*', 's*' => 's*', 'short short' => 'ss', '1l2s' => 'lss', '4 short then 1 long' => 'ssssl', '' => '', 'llllllllllllllllllllll' => '', '99 short' => ''] as $typed => $read) {
+        foreach (
+            [
+                'lss' => 'lss',
+                'l s s' => 'lss',
+                '-..' => 'lss',
+                '1 long 2 short' => 'lss',
+                '1 long, 2 short' => 'lss',
+                'one' => '',
+                'long without end' => 'l*',
+                's*' => 's*',
+                'short short' => 'ss',
+                '1l2s' => 'lss',
+                '4 short then 1 long' => 'ssssl',
+                '' => '',
+                'llllllllllllllllllllll' => '',
+                '99 short' => '',
+            ] as $typed => $read
+        ) {
             yield (string) $typed => [(string) $typed, $read];
         }
     }
@@ -66,7 +84,25 @@ final class CodebookTest extends TestCase
      */
     public static function ranges(): iterable
     {
-        foreach (['00' => 'blank', '01' => 'stuck', '19' => 'stuck', '2A' => 'stuck', '2B' => 'memory', '4F' => 'memory', '55' => 'memory', '60' => 'graphics', '91' => 'graphics', '92' => 'graphics', '99' => 'graphics', 'A2' => 'boot', 'AF' => 'boot', 'D6' => 'graphics', 'FF' => 'stuck'] as $code => $value) {
+        foreach (
+            [
+                '00' => 'blank',
+                '01' => 'stuck',
+                '19' => 'stuck',
+                '2A' => 'stuck',
+                '2B' => 'memory',
+                '4F' => 'memory',
+                '55' => 'memory',
+                '60' => 'graphics',
+                '91' => 'graphics',
+                '92' => 'graphics',
+                '99' => 'graphics',
+                'A2' => 'boot',
+                'AF' => 'boot',
+                'D6' => 'graphics',
+                'FF' => 'stuck',
+            ] as $code => $value
+        ) {
             yield (string) $code => [(string) $code, $value];
         }
     }
@@ -123,7 +159,10 @@ final class CodebookTest extends TestCase
 
     public function test_semicolons_and_a_byte_order_mark_are_read(): void
     {
-        $this->assertCount(1, CodebookCsv::read("\u{FEFF}kind;from;value;reliability\ndisplay;5F;boot;0,9\n", Bench::catalogue())->meanings);
+        $this->assertCount(
+            1,
+            CodebookCsv::read("\u{FEFF}kind;from;value;reliability\ndisplay;5F;boot;0,9\n", Bench::catalogue())->meanings,
+        );
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -150,7 +189,10 @@ final class CodebookTest extends TestCase
 
     public function test_a_code_enters_belief_by_its_reliability(): void
     {
-        $p = fn (array $more): float => Bench::assess([['kind' => 'start', 'reached' => 'dark', 'waited' => 180, ...$more]], ['facts' => ['code_display' => true]])->standings['stick-1']->probability;
+        $p = fn (array $more): float => Bench::assess(
+            [['kind' => 'start', 'reached' => 'dark', 'waited' => 180, ...$more]],
+            ['facts' => ['code_display' => true]],
+        )->standings['stick-1']->probability;
         $sign = ['signs' => ['code' => 'memory'], 'codes' => ['display' => '55']];
         $this->assertGreaterThan($p([]), $p([...$sign, 'reliability' => ['code' => 0.3]]));
         $this->assertGreaterThan($p([...$sign, 'reliability' => ['code' => 0.3]]), $p([...$sign, 'reliability' => ['code' => 0.9]]));

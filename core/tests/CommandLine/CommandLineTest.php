@@ -37,7 +37,9 @@ final class CommandLineTest extends TestCase
 
     public function test_diagnose_as_it_stood_after_an_entry(): void
     {
-        $file = $this->file(Bench::json([['kind' => 'start', 'reached' => 'nothing'], ['kind' => 'finding', 'check' => 'supply-test', 'result' => 'fail']]));
+        $file = $this->file(
+            Bench::json([['kind' => 'start', 'reached' => 'nothing'], ['kind' => 'finding', 'check' => 'supply-test', 'result' => 'fail']]),
+        );
         $standing = function (string ...$more) use ($file): string {
             $data = json_decode($this->call('diagnose', $file, ...$more)[1], true, 32, JSON_THROW_ON_ERROR);
 
@@ -49,12 +51,17 @@ final class CommandLineTest extends TestCase
 
     public function test_explain_tells_how_each_entry_moved_a_part(): void
     {
-        $file = $this->file(Bench::json([['kind' => 'start', 'reached' => 'nothing'], ['kind' => 'finding', 'check' => 'supply-test', 'result' => 'fail']]));
+        $file = $this->file(
+            Bench::json([['kind' => 'start', 'reached' => 'nothing'], ['kind' => 'finding', 'check' => 'supply-test', 'result' => 'fail']]),
+        );
         [$status, $out] = $this->call('explain', $file, '--part', 'supply');
         $this->assertSame(0, $status);
         $this->assertMatchesRegularExpression('/^Supply: condemned, 9\d\.\d %\n  entry 2: the fault was seen or measured/', $out);
         preg_match_all('/^ +([\d.]+) %  (?:before|\d)/m', $out, $moves);
-        $this->assertStringContainsString('What would move it:', $this->call('explain', $this->file(Bench::json([['kind' => 'start', 'reached' => 'nothing']])), '--part', 'supply')[1]);
+        $this->assertStringContainsString(
+            'What would move it:',
+            $this->call('explain', $this->file(Bench::json([['kind' => 'start', 'reached' => 'nothing']])), '--part', 'supply')[1],
+        );
         $this->assertCount(3, $moves[1]);
         $this->assertLessThan($moves[1][1], $moves[1][0]);
         $this->assertLessThan($moves[1][2], $moves[1][1]);
@@ -68,7 +75,17 @@ final class CommandLineTest extends TestCase
         [$status, $out] = $this->call('vocabulary');
         $this->assertSame(0, $status);
         $data = json_decode($out, true, 32, JSON_THROW_ON_ERROR);
-        foreach (['parts' => 28, 'faults' => 80, 'checks' => 25, 'actions' => 60, 'stages' => 12, 'signs' => 9, 'acts' => 30, 'schools' => 4] as $key => $least) {
+        $atLeast = [
+            'parts' => 28,
+            'faults' => 80,
+            'checks' => 25,
+            'actions' => 60,
+            'stages' => 12,
+            'signs' => 9,
+            'acts' => 30,
+            'schools' => 4,
+        ];
+        foreach ($atLeast as $key => $least) {
             $this->assertGreaterThanOrEqual($least, count($data[$key]), $key);
             $this->assertNotEmpty($data[$key][0]['name']);
         }
@@ -109,7 +126,18 @@ final class CommandLineTest extends TestCase
 
     public function test_simulate_gives_the_same_figures_whatever_the_workers(): void
     {
-        $simulate = fn (string ...$more): array => $this->call('simulate', '--jobs', '3', '--seed', 'cli', '--policy', 'planner,script', '--doubles', '0.3', ...$more);
+        $simulate = fn (string ...$more): array => $this->call(
+            'simulate',
+            '--jobs',
+            '3',
+            '--seed',
+            'cli',
+            '--policy',
+            'planner,script',
+            '--doubles',
+            '0.3',
+            ...$more,
+        );
         [$status, $out] = $simulate('--json');
         $this->assertSame(0, $status);
         $figures = json_decode($out, true, 32, JSON_THROW_ON_ERROR);
@@ -136,7 +164,17 @@ final class CommandLineTest extends TestCase
 
     public function test_misuse_ends_with_status_two(): void
     {
-        foreach ([['diagnoze'], ['diagnose'], [], ['simulate', '--jobs', 'many'], ['simulate', '--policy', 'planer'], ['simulate', '--world', 'soft'], ['diagnose', 'x', '--upto', 'y']] as $words) {
+        foreach (
+            [
+                ['diagnoze'],
+                ['diagnose'],
+                [],
+                ['simulate', '--jobs', 'many'],
+                ['simulate', '--policy', 'planer'],
+                ['simulate', '--world', 'soft'],
+                ['diagnose', 'x', '--upto', 'y'],
+            ] as $words
+        ) {
             [$status, , $err] = $this->call(...$words);
             $this->assertSame(2, $status);
             $this->assertStringContainsString('orthoscope diagnose FILE', $err);
@@ -147,7 +185,11 @@ final class CommandLineTest extends TestCase
     /** @return array{int, string, string} */
     private function call(string ...$words): array
     {
-        $process = proc_open([PHP_BINARY, dirname(__DIR__, 2).'/bin/orthoscope', ...$words], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes);
+        $process = proc_open(
+            [PHP_BINARY, dirname(__DIR__, 2).'/bin/orthoscope', ...$words],
+            [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
+            $pipes,
+        );
         assert(is_resource($process));
         $out = (string) stream_get_contents($pipes[1]);
         $err = (string) stream_get_contents($pipes[2]);

@@ -14,22 +14,43 @@ final class FiguresTextTest extends TestCase
 {
     public function test_every_figure_is_said_in_its_line(): void
     {
-        $of = fn (string $policy, float $minutes): Result => new Result($policy, [['cpu-dead', 'processor']], 'finished', true, [], [], $minutes, 2, 1, 6, [[0.55, true, 'processor']], 25.0, 0);
+        $of = fn (string $policy, float $minutes): Result => new Result(
+            $policy,
+            [['cpu-dead', 'processor']],
+            'finished',
+            true,
+            [],
+            [],
+            $minutes,
+            2,
+            1,
+            6,
+            [[0.55, true, 'processor']],
+            25.0,
+            0,
+        );
         $planner = [$of('planner', 40.0), $of('planner', 60.0)];
         $script = [$of('script', 100.0), $of('script', 100.0)];
         $text = FiguresText::of([
-            'jobs' => 2, 'seed' => 'mine', 'world' => 'friendly', 'perturb' => 1.0, 'doubles' => 0.15,
-            'policies' => ['planner' => Tally::of($planner), 'script' => Tally::of($script)], 'bound' => ['minutes' => Tally::bound($planner)],
+            'jobs' => 2,
+            'seed' => 'mine',
+            'world' => 'friendly',
+            'perturb' => 1.0,
+            'doubles' => 0.15,
+            'policies' => ['planner' => Tally::of($planner), 'script' => Tally::of($script)],
+            'bound' => ['minutes' => Tally::bound($planner)],
             'planner_against' => ['script' => Tally::ratio($planner, $script, Draw::from('x'))],
         ]);
-        foreach ([
-            '2 jobs, seed mine, friendly world, perturbed up to x1, 15 % double faults',
-            'Who knows what is wrong takes 25.0 minutes.',
-            'planner            50.0    60.0    60.0  100.0 % (15.8 to 100.0)',
-            '4 / 2',
-            'planner against script: 0.500 of its minutes',
-            'stated 0.50 to 0.60:      2 times, on average 0.550, true 1.000',
-        ] as $expected) {
+        foreach (
+            [
+                '2 jobs, seed mine, friendly world, perturbed up to x1, 15 % double faults',
+                'Who knows what is wrong takes 25.0 minutes.',
+                'planner            50.0    60.0    60.0  100.0 % (15.8 to 100.0)',
+                '4 / 2',
+                'planner against script: 0.500 of its minutes',
+                'stated 0.50 to 0.60:      2 times, on average 0.550, true 1.000',
+            ] as $expected
+        ) {
             $this->assertStringContainsString($expected, $text);
         }
     }

@@ -58,7 +58,11 @@ final class BeliefTest extends TestCase
         $this->assertEqualsWithDelta(0.2, $belief->hasAny([3 => true]), 1e-12);
         $this->assertEqualsWithDelta(0.5, $belief->hasAny([2 => true]), 1e-12);
         $this->assertEqualsWithDelta(0.5 * 0.7, $belief->sound(), 1e-12);
-        $this->assertEqualsWithDelta(['' => 0.35, '1' => 0.05, '3' => 0.1, '2' => 0.35, '1 2' => 0.05, '2 3' => 0.1], $belief->bySet(), 1e-12);
+        $this->assertEqualsWithDelta(
+            ['' => 0.35, '1' => 0.05, '3' => 0.1, '2' => 0.35, '1 2' => 0.05, '2 3' => 0.1],
+            $belief->bySet(),
+            1e-12,
+        );
     }
 
     public function test_what_was_cured_can_come_about_again_and_what_is_there_cannot(): void
@@ -79,7 +83,9 @@ final class BeliefTest extends TestCase
 
     public function test_a_fault_brought_in_late_keeps_what_was_cured_cured(): void
     {
-        $belief = Belief::over([[[5], 1.0]])->after([5 => 0.5])->introduce(2, 0.1);
+        $belief = Belief::over([[[5], 1.0]])
+            ->after([5 => 0.5])
+            ->introduce(2, 0.1);
         $this->assertEqualsWithDelta(0.5, $belief->hasAny([5 => true]), 1e-12);
         $this->assertEqualsWithDelta(0.1, $belief->hasAny([2 => true]), 1e-12);
         $this->assertEqualsWithDelta(0.45, $belief->sound(), 1e-12);
@@ -88,7 +94,9 @@ final class BeliefTest extends TestCase
 
     public function test_what_was_kept_goes_on_as_if_it_had_not_been(): void
     {
-        $belief = Belief::over([[[], 0.2], [[1], 0.3], [[1, 2], 0.5]])->after([1 => 0.4])->given($this->shows(2, 0.9, 0.2));
+        $belief = Belief::over([[[], 0.2], [[1], 0.3], [[1, 2], 0.5]])
+            ->after([1 => 0.4])
+            ->given($this->shows(2, 0.9, 0.2));
         $kept = Belief::fromKept(json_decode(json_encode($belief->kept(), JSON_THROW_ON_ERROR), true, 16, JSON_THROW_ON_ERROR));
         $go = fn (Belief $b): Belief => $b->arising([2 => 0.1])->given($this->shows(1, 0.7, 0.1));
         $this->assertEqualsWithDelta($go($belief)->bySet(), $go($kept)->bySet(), 1e-12);
@@ -105,7 +113,9 @@ final class BeliefTest extends TestCase
 
     public function test_what_is_cured_stays_cured(): void
     {
-        $belief = Belief::over([[[1], 1.0]])->after([1 => 0.5])->after([1 => 0.5]);
+        $belief = Belief::over([[[1], 1.0]])
+            ->after([1 => 0.5])
+            ->after([1 => 0.5]);
         $this->assertEqualsWithDelta(0.75, $belief->sound(), 1e-12);
         $this->assertEqualsWithDelta(0.75, $belief->after([])->sound(), 1e-12);
     }
@@ -113,7 +123,9 @@ final class BeliefTest extends TestCase
     public function test_seeing_it_run_tells_that_it_was_cured(): void
     {
         $runs = $this->shows(1, 0.02, 0.98);
-        $belief = Belief::over([[[1], 1.0]])->after([1 => 0.5])->given($runs);
+        $belief = Belief::over([[[1], 1.0]])
+            ->after([1 => 0.5])
+            ->given($runs);
         $this->assertEqualsWithDelta(0.98, $belief->sound(), 1e-12);
         $this->assertEqualsWithDelta(1.0, $belief->had(1), 1e-12);
     }

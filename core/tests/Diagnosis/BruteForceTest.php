@@ -22,8 +22,20 @@ final class BruteForceTest extends TestCase
         $dark = ['kind' => 'start', 'reached' => 'dark', 'waited' => 120];
         yield 'one start' => [[$dark]];
         yield 'a start, settings cleared, the same' => [[$dark, ['kind' => 'act', 'act' => 'clear-settings', 'on' => ['settings']], $dark]];
-        yield 'told to fail in two of ten starts, and cold alone' => [[['kind' => 'report', 'reached' => 'dark', 'failed' => 2, 'of' => 10], ['kind' => 'report', 'reached' => 'nothing', 'only' => 'cold', 'often' => 'sometimes'], $dark]];
-        yield 'contacts cleaned, then good' => [[$dark, ['kind' => 'act', 'act' => 'clean-contacts', 'on' => ['slot']], ['kind' => 'start', 'reached' => 'stays', 'times' => 3]]];
+        yield 'told to fail in two of ten starts, and cold alone' => [
+            [
+                ['kind' => 'report', 'reached' => 'dark', 'failed' => 2, 'of' => 10],
+                ['kind' => 'report', 'reached' => 'nothing', 'only' => 'cold', 'often' => 'sometimes'],
+                $dark,
+            ],
+        ];
+        yield 'contacts cleaned, then good' => [
+            [
+                $dark,
+                ['kind' => 'act', 'act' => 'clean-contacts', 'on' => ['slot']],
+                ['kind' => 'start', 'reached' => 'stays', 'times' => 3],
+            ],
+        ];
     }
 
     /** @param  list<array<string, mixed>>  $entries */
@@ -31,11 +43,17 @@ final class BruteForceTest extends TestCase
     public function test_posterior_equals_plain_enumeration(array $entries): void
     {
         $catalogue = $this->smallCatalogue();
-        $case = CaseFile::parse(json_encode([
-            'format' => CaseFile::FORMAT,
-            'machine' => ['memory' => ['slots' => ['A2'], 'sticks' => ['A2']]],
-            'entries' => $entries,
-        ], JSON_THROW_ON_ERROR), $catalogue);
+        $case = CaseFile::parse(
+            json_encode(
+                [
+                    'format' => CaseFile::FORMAT,
+                    'machine' => ['memory' => ['slots' => ['A2'], 'sticks' => ['A2']]],
+                    'entries' => $entries,
+                ],
+                JSON_THROW_ON_ERROR,
+            ),
+            $catalogue,
+        );
         $replay = Replay::of($case->machine, $case->record, $catalogue);
         $plain = $this->enumerate($replay, $catalogue, $entries);
 
@@ -59,7 +77,7 @@ final class BruteForceTest extends TestCase
         $single = 1 - 0.15 - 0.01 - 0.02;
         $worlds = [[[], 0.01]];
         foreach ($known as $i) {
-            $worlds[] = [[$i], $single * $priors[$i] / array_sum($priors)];
+            $worlds[] = [[$i], ($single * $priors[$i]) / array_sum($priors)];
         }
         $pairs = [];
         foreach ($known as $i) {
@@ -71,7 +89,7 @@ final class BruteForceTest extends TestCase
         }
         $sum = array_sum(array_column($pairs, 1));
         foreach ($pairs as [$pair, $w]) {
-            $worlds[] = [$pair, 0.15 * $w / $sum];
+            $worlds[] = [$pair, (0.15 * $w) / $sum];
         }
         $had = array_fill_keys($known, 0.0);
         $total = 0.0;
@@ -115,7 +133,12 @@ final class BruteForceTest extends TestCase
         if ($entry['kind'] === 'report') {
             return $this->told($there, $entry, $replay, $catalogue) * $this->follow($there, $entries, $replay, $catalogue);
         }
-        $p = $this->reaching($catalogue->reach($entry['reached']), $there, ['any', 'case', 'shop', 'button', 'this', 'alone', 'card'], $replay);
+        $p = $this->reaching(
+            $catalogue->reach($entry['reached']),
+            $there,
+            ['any', 'case', 'shop', 'button', 'this', 'alone', 'card'],
+            $replay,
+        );
         $noise = $catalogue->number('record_noise');
         $p = (1 - $noise) * $p + $noise / 7;
 
@@ -136,7 +159,10 @@ final class BruteForceTest extends TestCase
         $well = $this->reaching($catalogue->reach('stays'), $there, $when, $replay);
         [$p, $flat] = isset($entry['of'])
             ? [45 * $fails ** 2 * $well ** 8, 1 / 7 / 10]
-            : [$fails * (1 - $fails ** 3) * $this->reaching($catalogue->reach('stays'), $there, $under('warm'), $replay) ** 3, 1 / 7 / 2 / 5];
+            : [
+                $fails * (1 - $fails ** 3) * $this->reaching($catalogue->reach('stays'), $there, $under('warm'), $replay) ** 3,
+                1 / 7 / 2 / 5,
+            ];
         $noise = 1 - 0.65 * (1 - $catalogue->number('record_noise'));
 
         return (1 - $noise) * $p + $noise * $flat;
@@ -184,7 +210,9 @@ final class BruteForceTest extends TestCase
     {
         $shipped = Catalogue::shipped();
         $files = $shipped->files();
-        $files['faults']['faults'] = array_values(array_filter($files['faults']['faults'], fn (array $row): bool => in_array($row['id'], self::FAULTS, true)));
+        $files['faults']['faults'] = array_values(
+            array_filter($files['faults']['faults'], fn (array $row): bool => in_array($row['id'], self::FAULTS, true)),
+        );
         $files['faults']['couplings'] = [];
         $files['numbers']['numbers']['prune_below']['value'] = 0.0;
 

@@ -31,7 +31,9 @@ final class CarStartTest extends TestCase
 
     public function test_meter_at_half(): void
     {
-        $after = Belief::independent([self::NO_FUEL => 0.02, self::DIRTY_PLUGS => 0.04])->given($this->noStart())->given($this->meterHalf());
+        $after = Belief::independent([self::NO_FUEL => 0.02, self::DIRTY_PLUGS => 0.04])
+            ->given($this->noStart())
+            ->given($this->meterHalf());
         $this->assertEqualsWithDelta(0.00069, $after->had(self::NO_FUEL), 0.000005);
         $this->assertEqualsWithDelta(0.8043, $after->had(self::DIRTY_PLUGS), 0.00005);
     }
@@ -57,7 +59,7 @@ final class CarStartTest extends TestCase
         {
             public function given(array $faults): float
             {
-                return in_array(0, $faults, true) ? 0.001 : 0.60;
+                return in_array(0, $faults, true) ? 0.001 : 0.6;
             }
         };
     }

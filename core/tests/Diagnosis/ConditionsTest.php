@@ -12,7 +12,11 @@ use PHPUnit\Framework\TestCase;
 /** Faults that show only under a condition: how often each then stops a start. */
 final class ConditionsTest extends TestCase
 {
-    private const MACHINE = ['memory' => ['slots' => ['A1', 'A2', 'B1', 'B2'], 'sticks' => ['A2', 'B2']], 'add_in' => true, 'facts' => ['own_graphics' => true]];
+    private const MACHINE = [
+        'memory' => ['slots' => ['A1', 'A2', 'B1', 'B2'], 'sticks' => ['A2', 'B2']],
+        'add_in' => true,
+        'facts' => ['own_graphics' => true],
+    ];
 
     /** @return iterable<string, array{string, array<string, mixed>, array<string, mixed>}> */
     public static function conditions(): iterable
@@ -65,7 +69,10 @@ final class ConditionsTest extends TestCase
     {
         $dark = ['kind' => 'start', 'reached' => 'dark', 'waited' => 120, 'signs' => ['lamp' => 'memory']];
         $alone = fn (string $out): array => ['kind' => 'start', 'reached' => 'stays', 'setup' => ['out' => [$out]]];
-        $assessment = Bench::assess([$dark, $alone('stick-2'), $alone('stick-1'), $dark, $alone('stick-2'), $dark], ['facts' => ['status_lamps' => true]]);
+        $assessment = Bench::assess(
+            [$dark, $alone('stick-2'), $alone('stick-1'), $dark, $alone('stick-2'), $dark],
+            ['facts' => ['status_lamps' => true]],
+        );
         $this->assertGreaterThan(0.5, $assessment->standings['kit']->probability);
         foreach (['stick-1', 'stick-2'] as $stick) {
             $this->assertLessThan(0.15, $assessment->standings[$stick]->probability);

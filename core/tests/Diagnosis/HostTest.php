@@ -30,13 +30,25 @@ final class HostTest extends TestCase
 
     public function test_what_works_in_a_host_is_good_whatever_the_host(): void
     {
-        $works = ['kind' => 'finding', 'check' => 'processor-in-host', 'target' => 'processor', 'result' => 'works', 'host' => ['tag' => 'H-1', 'trust' => 0.5]];
+        $works = [
+            'kind' => 'finding',
+            'check' => 'processor-in-host',
+            'target' => 'processor',
+            'result' => 'works',
+            'host' => ['tag' => 'H-1', 'trust' => 0.5],
+        ];
         $this->assertLessThan(0.02, Bench::suspicion(Bench::replay([self::DARK, $works]), 'processor'));
     }
 
     /** @return array<string, mixed> */
     private function fails(string $tag, float $trust): array
     {
-        return ['kind' => 'finding', 'check' => 'processor-in-host', 'target' => 'processor', 'result' => 'fails', 'host' => ['tag' => $tag, 'trust' => $trust]];
+        return [
+            'kind' => 'finding',
+            'check' => 'processor-in-host',
+            'target' => 'processor',
+            'result' => 'fails',
+            'host' => ['tag' => $tag, 'trust' => $trust],
+        ];
     }
 }

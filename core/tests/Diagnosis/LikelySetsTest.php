@@ -28,7 +28,10 @@ final class LikelySetsTest extends TestCase
             [$hidden, $written] = RandomRecord::of(Catalogue::shipped(), 16, "long {$i}");
             $machine = $hidden->machine();
             $record = new Record($written);
-            $found = array_map(fn (array $set): string => implode(' ', $set), SingleFaults::of($machine, $record, Catalogue::shipped(), [])->likelySets());
+            $found = array_map(
+                fn (array $set): string => implode(' ', $set),
+                SingleFaults::of($machine, $record, Catalogue::shipped(), [])->likelySets(),
+            );
             $pairs = [];
             $all = Replay::of($machine, $record, Catalogue::shipped(), pruneBelow: 1e-13);
             foreach ($all->belief->bySet() as $set => $p) {
@@ -51,8 +54,14 @@ final class LikelySetsTest extends TestCase
     {
         $dark = ['kind' => 'start', 'reached' => 'dark', 'waited' => 120, 'signs' => ['lamp' => 'memory']];
         $assessment = Bench::assess([
-            ['kind' => 'report', 'reached' => 'dark', 'events' => ['moved']], $dark, ['kind' => 'act', 'act' => 'clear-settings', 'on' => ['settings']], $dark,
-            [...$dark, 'setup' => ['out' => ['stick-2']]], ['kind' => 'finding', 'check' => 'look-plugs', 'result' => 'clear'], ['kind' => 'start', 'reached' => 'stays'], $dark,
+            ['kind' => 'report', 'reached' => 'dark', 'events' => ['moved']],
+            $dark,
+            ['kind' => 'act', 'act' => 'clear-settings', 'on' => ['settings']],
+            $dark,
+            [...$dark, 'setup' => ['out' => ['stick-2']]],
+            ['kind' => 'finding', 'check' => 'look-plugs', 'result' => 'clear'],
+            ['kind' => 'start', 'reached' => 'stays'],
+            $dark,
         ]);
         [$machine, $entries] = [$assessment->machine, $assessment->record->entries];
         $whole = SingleFaults::of($machine, new Record($entries), Catalogue::shipped(), []);
@@ -60,7 +69,10 @@ final class LikelySetsTest extends TestCase
         $grown = SingleFaults::of($machine, new Record(array_slice($entries, 0, 5)), Catalogue::shipped(), [])->and(new Record($entries));
         $this->assertSame($whole->likelySets(), $grown?->likelySets());
         $kept = SingleFaults::of($machine, new Record(array_slice($entries, 0, 7)), Catalogue::shipped(), [])->kept();
-        $this->assertSame($whole->likelySets(), SingleFaults::resume(unserialize(serialize($kept)), $machine, new Record($entries), Catalogue::shipped(), [])?->likelySets());
+        $this->assertSame(
+            $whole->likelySets(),
+            SingleFaults::resume(unserialize(serialize($kept)), $machine, new Record($entries), Catalogue::shipped(), [])?->likelySets(),
+        );
     }
 
     public function test_an_entry_fits_two_faults_by_the_earlier_one_and_where_it_lets_pass_by_the_later(): void

@@ -8,7 +8,10 @@ use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\TestCase;
 
-/** What is believed when an owner tells how often and when it fails. The numbers themselves are held to a plain enumeration in BruteForceTest. */
+/**
+ * What is believed when an owner tells how often and when it fails. The numbers themselves are held to a plain enumeration in
+ * BruteForceTest.
+ */
 final class MannerTest extends TestCase
 {
     public function test_what_comes_and_goes_is_no_dead_part(): void
@@ -44,13 +47,30 @@ final class MannerTest extends TestCase
     {
         $hundred = $this->byManner(['failed' => 20, 'of' => 100]);
         $this->assertGreaterThan(0.02, $hundred['always'], 'A dead part stays possible.');
-        $this->assertGreaterThan($this->byManner(['failed' => 20, 'of' => 100, 'source' => 'remembered'])['sometimes'], $hundred['sometimes'], 'What is remembered counts for less.');
-        $this->assertSame($this->byManner([]), $this->byManner(['failed' => 20, 'of' => 100, 'source' => 'opinion'], also: [['kind' => 'report', 'reached' => 'dark']], alone: true), 'An opinion counts for nothing.');
+        $this->assertGreaterThan(
+            $this->byManner(['failed' => 20, 'of' => 100, 'source' => 'remembered'])['sometimes'],
+            $hundred['sometimes'],
+            'What is remembered counts for less.',
+        );
+        $this->assertSame(
+            $this->byManner([]),
+            $this->byManner(
+                ['failed' => 20, 'of' => 100, 'source' => 'opinion'],
+                also: [['kind' => 'report', 'reached' => 'dark']],
+                alone: true,
+            ),
+            'An opinion counts for nothing.',
+        );
     }
 
     public function test_asked_on_the_telephone_it_says_the_same(): void
     {
-        $answer = fn (string $says): array => $this->share(Bench::replay([['kind' => 'answer', 'question' => 'alive', 'answer' => 'dark'], ['kind' => 'answer', 'question' => 'every-time', 'answer' => $says]]));
+        $answer = fn (string $says): array => $this->share(
+            Bench::replay([
+                ['kind' => 'answer', 'question' => 'alive', 'answer' => 'dark'],
+                ['kind' => 'answer', 'question' => 'every-time', 'answer' => $says],
+            ]),
+        );
         $this->assertGreaterThan($answer('unknown')['sometimes'], $answer('sometimes')['sometimes']);
         $this->assertGreaterThan($answer('unknown')['always'], $answer('always')['always']);
         $this->assertGreaterThan(3 * $answer('unknown')['cold'], $answer('cold')['cold']);
@@ -66,7 +86,11 @@ final class MannerTest extends TestCase
         $kept = Replay::of($before->machine, $before->record, Bench::catalogue())->kept();
         $resumed = Replay::resume($kept, $case->machine, $case->record, Bench::catalogue());
         $this->assertNotNull($resumed);
-        $this->assertEqualsWithDelta($this->share(Replay::of($case->machine, $case->record, Bench::catalogue())), $this->share($resumed), 1e-9);
+        $this->assertEqualsWithDelta(
+            $this->share(Replay::of($case->machine, $case->record, Bench::catalogue())),
+            $this->share($resumed),
+            1e-9,
+        );
     }
 
     /**

@@ -130,7 +130,8 @@ final class MetamorphicTest extends TestCase
     public static function withTwoUsualSticks(): array
     {
         return self::those(
-            fn (array $course): bool => ! str_contains(json_encode($course, JSON_THROW_ON_ERROR), 'slot-') && ! isset($course['machine']['memory']),
+            fn (array $course): bool => ! str_contains(json_encode($course, JSON_THROW_ON_ERROR), 'slot-')
+                && ! isset($course['machine']['memory']),
         );
     }
 

@@ -65,7 +65,8 @@ final class PriorTest extends TestCase
     {
         $replay = Bench::replay([]);
         foreach (['supply', 'board', 'processor', 'stick-1', 'card', 'drive', 'screen', 'cooler'] as $part) {
-            $unknown = array_filter($replay->model->modes->ofPart($part), fn ($mode): bool => str_starts_with($mode->fault->id, 'unknown-'));
+            $ofPart = $replay->model->modes->ofPart($part);
+            $unknown = array_filter($ofPart, fn ($mode): bool => str_starts_with($mode->fault->id, 'unknown-'));
             $this->assertCount(3, $unknown, "{$part}: one for each rate it may show at");
         }
     }
@@ -75,7 +76,9 @@ final class PriorTest extends TestCase
         $odds = function (array $events): float {
             $replay = Replay::of(...$this->case($events));
             $faults = array_map(fn ($mode): string => $mode->fault->id, $replay->model->modes->all);
-            $p = fn (string $fault): float => array_sum(array_intersect_key($replay->belief->marginals(), array_filter($faults, fn (string $f): bool => $f === $fault)));
+            $p = fn (string $fault): float => array_sum(
+                array_intersect_key($replay->belief->marginals(), array_filter($faults, fn (string $f): bool => $f === $fault)),
+            );
 
             return $p('firmware-corrupt') / $p('board-dead');
         };

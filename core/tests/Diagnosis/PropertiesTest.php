@@ -41,7 +41,7 @@ final class PropertiesTest extends TestCase
     public function test_a_struck_entry_leaves_what_never_having_made_it_leaves(int $seed): void
     {
         $entries = $this->entries($seed);
-        $struck = 1 + $seed % count($entries);
+        $struck = 1 + ($seed % count($entries));
         $without = $entries;
         unset($without[$struck - 1]);
         $this->assertSameBelief(
@@ -59,7 +59,11 @@ final class PropertiesTest extends TestCase
             ['kind' => 'finding', 'check' => 'look-leads', 'result' => 'clear'],
         ];
         $first = ['kind' => 'start', 'reached' => 'dark', 'waited' => 90];
-        $this->assertSameBelief(Bench::replay([$first, ...$looks], catalogue: Bench::unpruned()), Bench::replay([$first, ...array_reverse($looks)], catalogue: Bench::unpruned()), 1e-7);
+        $this->assertSameBelief(
+            Bench::replay([$first, ...$looks], catalogue: Bench::unpruned()),
+            Bench::replay([$first, ...array_reverse($looks)], catalogue: Bench::unpruned()),
+            1e-7,
+        );
     }
 
     /** @param  array<string, mixed>  $course */
@@ -67,7 +71,11 @@ final class PropertiesTest extends TestCase
     public function test_dropping_the_least_likely_sets_changes_next_to_nothing(array $course): void
     {
         $entries = array_column($course['steps'], 'entry');
-        $this->assertSameBelief(Bench::replay($entries, $course['machine']), Bench::replay($entries, $course['machine'], Bench::unpruned()), 0.01);
+        $this->assertSameBelief(
+            Bench::replay($entries, $course['machine']),
+            Bench::replay($entries, $course['machine'], Bench::unpruned()),
+            0.01,
+        );
     }
 
     public function test_no_change_after_a_swap_never_raises_the_swapped_part_and_never_proves_it(): void
@@ -97,7 +105,10 @@ final class PropertiesTest extends TestCase
     {
         $dark = ['kind' => 'start', 'reached' => 'dark', 'waited' => 120];
         $before = Bench::suspicion(Bench::replay([$dark]), 'supply');
-        $after = Bench::suspicion(Bench::replay([$dark, [...$dark, 'setup' => ['lent' => ['supply' => ['tag' => 'S-1', 'trust' => 0.97]]]]]), 'supply');
+        $after = Bench::suspicion(
+            Bench::replay([$dark, [...$dark, 'setup' => ['lent' => ['supply' => ['tag' => 'S-1', 'trust' => 0.97]]]]]),
+            'supply',
+        );
         $this->assertGreaterThan(0.05 * $before, $after);
         $this->assertLessThan(0.95 * $before, $after);
     }
@@ -105,10 +116,22 @@ final class PropertiesTest extends TestCase
     public function test_a_fault_more_in_the_catalogue_changes_what_it_cannot_explain_by_no_more_than_its_prior(): void
     {
         $files = Bench::catalogue()->files();
-        $files['faults']['faults'][] = ['id' => 'screen-whistles', 'part' => 'screen', 'name' => 'whistles', 'plain' => 'the screen whistled', 'stops' => 'stays', 'shows' => 'hours', 'prior' => 10, 'cures' => ['replace' => 0.9]];
+        $files['faults']['faults'][] = [
+            'id' => 'screen-whistles',
+            'part' => 'screen',
+            'name' => 'whistles',
+            'plain' => 'the screen whistled',
+            'stops' => 'stays',
+            'shows' => 'hours',
+            'prior' => 10,
+            'cures' => ['replace' => 0.9],
+        ];
         $larger = Bench::catalogue()->with($files);
         $total = array_sum(array_map(fn ($fault): float => $fault->prior, Bench::catalogue()->faults));
-        $nothing = [['kind' => 'start', 'reached' => 'nothing'], ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'pass']];
+        $nothing = [
+            ['kind' => 'start', 'reached' => 'nothing'],
+            ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'pass'],
+        ];
         $before = Bench::replay($nothing);
         $after = Bench::replay($nothing, catalogue: $larger);
         foreach (['supply', 'board', 'panel', 'wall-lead', 'main-plug'] as $part) {
@@ -120,7 +143,12 @@ final class PropertiesTest extends TestCase
     {
         $nothing = ['kind' => 'start', 'reached' => 'nothing'];
         $swap = fn (float $trust): array => [...$nothing, 'setup' => ['lent' => ['supply' => ['tag' => 'S-1', 'trust' => $trust]]]];
-        $suspicions = array_map(fn (float $trust): float => Bench::suspicion(Bench::replay([$nothing, $swap($trust)]), 'supply'), [0.99, 0.9, 0.7, 0.4]);
+        $suspicions = array_map(fn (float $trust): float => Bench::suspicion(Bench::replay([$nothing, $swap($trust)]), 'supply'), [
+            0.99,
+            0.9,
+            0.7,
+            0.4,
+        ]);
         $sorted = $suspicions;
         sort($sorted);
         $this->assertSame($sorted, $suspicions);
@@ -131,7 +159,10 @@ final class PropertiesTest extends TestCase
         $start = ['kind' => 'start', 'reached' => 'dark', 'waited' => 120, 'signs' => ['lamp' => 'memory']];
         $odds = [];
         foreach ([0, 1, 2, 3] as $times) {
-            $replay = Bench::replay(array_fill(0, $times + 1, $times === 0 ? array_diff_key($start, ['signs' => 1]) : $start), self::MACHINE);
+            $replay = Bench::replay(
+                array_fill(0, $times + 1, $times === 0 ? array_diff_key($start, ['signs' => 1]) : $start),
+                self::MACHINE,
+            );
             $stick = Bench::suspicion($replay, 'stick-1');
             $card = Bench::suspicion($replay, 'card');
             $odds[] = log($stick / $card);
@@ -146,7 +177,10 @@ final class PropertiesTest extends TestCase
 
     public function test_a_short_wait_makes_a_dark_screen_say_less(): void
     {
-        $start = fn (int $waited): float => Bench::suspicion(Bench::replay([['kind' => 'start', 'reached' => 'dark', 'waited' => $waited]]), 'drive');
+        $start = fn (int $waited): float => Bench::suspicion(
+            Bench::replay([['kind' => 'start', 'reached' => 'dark', 'waited' => $waited]]),
+            'drive',
+        );
         $this->assertGreaterThan($start(120), $start(10));
     }
 
@@ -159,7 +193,12 @@ final class PropertiesTest extends TestCase
         $this->assertLessThan(0.3, $one);
         $flaky = Bench::replay([$dark, $good]);
         $marginals = $flaky->belief->marginals();
-        $sometimes = array_sum(array_map(fn (int $m): float => $flaky->model->modes->all[$m]->fault->shows === 'always' ? 0.0 : $marginals[$m], array_keys($marginals)));
+        $sometimes = array_sum(
+            array_map(
+                fn (int $m): float => $flaky->model->modes->all[$m]->fault->shows === 'always' ? 0.0 : $marginals[$m],
+                array_keys($marginals),
+            ),
+        );
         $this->assertGreaterThan(0.6, $sometimes);
         $this->assertGreaterThan($one, $many);
     }
@@ -168,7 +207,10 @@ final class PropertiesTest extends TestCase
     {
         $twitch = ['kind' => 'start', 'reached' => 'twitch'];
         $before = Bench::suspicion(Bench::replay([$twitch]), 'case');
-        $after = Bench::suspicion(Bench::replay([$twitch, ['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench']], $twitch]), 'case');
+        $after = Bench::suspicion(
+            Bench::replay([$twitch, ['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench']], $twitch]),
+            'case',
+        );
         $this->assertGreaterThan(0.6, $after);
         $this->assertGreaterThan(4 * $before, $after);
     }
@@ -190,10 +232,20 @@ final class PropertiesTest extends TestCase
         for ($i = 0; $i < 5; $i++) {
             $entries[] = match ($random->getInt(0, 3)) {
                 0 => ['kind' => 'finding', 'check' => 'look-board', 'result' => 'clear'],
-                1 => ['kind' => 'act', 'act' => $pick(['reseat', 'clean-contacts', 'clear-settings']), 'on' => [$pick(['slot', 'settings', 'card-slot'])]],
+                1 => [
+                    'kind' => 'act',
+                    'act' => $pick(['reseat', 'clean-contacts', 'clear-settings']),
+                    'on' => [$pick(['slot', 'settings', 'card-slot'])],
+                ],
                 default => [
-                    'kind' => 'start', 'reached' => $pick(['dark', 'dark', 'nothing', 'stays', 'twitch']),
-                    'setup' => $pick([(object) [], ['out' => ['stick-2']], ['place' => 'bench'], ['lent' => ['card' => ['tag' => 'G-1', 'trust' => 0.95]]]]),
+                    'kind' => 'start',
+                    'reached' => $pick(['dark', 'dark', 'nothing', 'stays', 'twitch']),
+                    'setup' => $pick([
+                        (object) [],
+                        ['out' => ['stick-2']],
+                        ['place' => 'bench'],
+                        ['lent' => ['card' => ['tag' => 'G-1', 'trust' => 0.95]]],
+                    ]),
                     'signs' => $pick([(object) [], ['lamp' => 'memory'], ['lamp' => 'none']]),
                 ],
             };

@@ -26,7 +26,11 @@ final class StandingsTest extends TestCase
 
     public function test_high_probability_alone_condemns_nothing(): void
     {
-        $assessment = Bench::assess([['kind' => 'report', 'events' => ['spill']], self::NOTHING, ['kind' => 'start', 'reached' => 'twitch', 'times' => 3]]);
+        $assessment = Bench::assess([
+            ['kind' => 'report', 'events' => ['spill']],
+            self::NOTHING,
+            ['kind' => 'start', 'reached' => 'twitch', 'times' => 3],
+        ]);
         $this->assertNotContains('condemned', array_map(fn ($s): string => $s->standing->value, $assessment->standings));
     }
 
@@ -58,7 +62,10 @@ final class StandingsTest extends TestCase
     {
         $entries = [['kind' => 'start', 'reached' => 'stays'], ['kind' => 'act', 'act' => 'replace', 'on' => ['card']]];
         $this->assertNotSame('proved', Bench::assess($entries)->standings['card']->standing->value);
-        $this->assertSame('proved', Bench::assess([...$entries, ['kind' => 'start', 'reached' => 'stays', 'times' => 2]])->standings['card']->standing->value);
+        $this->assertSame(
+            'proved',
+            Bench::assess([...$entries, ['kind' => 'start', 'reached' => 'stays', 'times' => 2]])->standings['card']->standing->value,
+        );
     }
 
     public function test_the_verdict_on_an_old_part_outlives_it(): void
@@ -86,17 +93,32 @@ final class StandingsTest extends TestCase
 
     public function test_the_case_is_read_back_in_sentences(): void
     {
-        $retrace = implode(' ', Bench::assess([
-            self::DARK, ['kind' => 'act', 'act' => 'clear-settings', 'on' => ['settings']], self::DARK, [...self::DARK, 'setup' => ['lent' => ['card' => ['tag' => 'G-1', 'trust' => 0.97]]]],
-        ])->retrace);
-        $this->assertMatchesRegularExpression('/\(3\).*\(4\): no change in where it stops, so it is none of the .*settings.* alone/', $retrace);
+        $retrace = implode(
+            ' ',
+            Bench::assess([
+                self::DARK,
+                ['kind' => 'act', 'act' => 'clear-settings', 'on' => ['settings']],
+                self::DARK,
+                [...self::DARK, 'setup' => ['lent' => ['card' => ['tag' => 'G-1', 'trust' => 0.97]]]],
+            ])->retrace,
+        );
+        $this->assertMatchesRegularExpression(
+            '/\(3\).*\(4\): no change in where it stops, so it is none of the .*settings.* alone/',
+            $retrace,
+        );
         $this->assertMatchesRegularExpression('/Not tested:.*Drive/', $retrace);
     }
 
     public function test_a_record_that_contradicts_itself_names_the_entry(): void
     {
         $noDrive = ['kind' => 'start', 'reached' => 'no-drive', 'times' => 3];
-        $entries = [$noDrive, ['kind' => 'finding', 'check' => 'look-plugs', 'result' => 'clear'], $noDrive, [...self::NOTHING, 'times' => 2], $noDrive];
+        $entries = [
+            $noDrive,
+            ['kind' => 'finding', 'check' => 'look-plugs', 'result' => 'clear'],
+            $noDrive,
+            [...self::NOTHING, 'times' => 2],
+            $noDrive,
+        ];
         $surprise = Bench::assess($entries)->surprise;
         $this->assertSame(['high', 4], [$surprise->level, $surprise->entry]);
         $this->assertStringContainsString('If entry 4 is wrong', $surprise->why);

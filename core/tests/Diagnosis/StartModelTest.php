@@ -67,8 +67,14 @@ final class StartModelTest extends TestCase
     public function test_moving_reseats_what_is_touched(): void
     {
         $model = $this->model();
-        $this->assertEqualsCanonicalizing(['supply', 'main-plug', 'cpu-plug', 'card-plug', 'wall-lead'], array_keys($model->disturbed(new SetUp, SetUp::fromArray(['lent' => ['supply' => ['tag' => 'S', 'trust' => 1]]]))));
-        $this->assertEqualsCanonicalizing(['stick-1', 'slot-A2'], array_keys($model->disturbed(new SetUp, SetUp::fromArray(['out' => ['stick-1']]))));
+        $this->assertEqualsCanonicalizing(
+            ['supply', 'main-plug', 'cpu-plug', 'card-plug', 'wall-lead'],
+            array_keys($model->disturbed(new SetUp, SetUp::fromArray(['lent' => ['supply' => ['tag' => 'S', 'trust' => 1]]]))),
+        );
+        $this->assertEqualsCanonicalizing(
+            ['stick-1', 'slot-A2'],
+            array_keys($model->disturbed(new SetUp, SetUp::fromArray(['out' => ['stick-1']]))),
+        );
         $this->assertArrayHasKey('card-slot', $model->disturbed(new SetUp, SetUp::fromArray(['place' => 'bench'])));
         $this->assertSame([], $model->disturbed(new SetUp, SetUp::fromArray(['temperature' => 'cold'])));
     }

@@ -26,7 +26,13 @@ final class SurpriseTest extends TestCase
 
     public function test_a_machine_that_changes_is_read_both_ways(): void
     {
-        $surprise = Bench::assess([[...self::GOOD, 'times' => 6], $this->supply('pass'), self::NOTHING, $this->supply('fail'), self::NOTHING])->surprise;
+        $surprise = Bench::assess([
+            [...self::GOOD, 'times' => 6],
+            $this->supply('pass'),
+            self::NOTHING,
+            $this->supply('fail'),
+            self::NOTHING,
+        ])->surprise;
         $this->assertSame(['high', 4, 3], [$surprise->level, $surprise->entry, $surprise->changed]);
         $this->assertStringContainsString('Either entry 4 is wrong, or the machine changed just before entry 3.', $surprise->why);
     }
@@ -34,7 +40,14 @@ final class SurpriseTest extends TestCase
     public function test_one_slip_among_many_is_named(): void
     {
         $lent = [...self::GOOD, 'setup' => ['lent' => ['supply' => ['tag' => 'S-1', 'trust' => 0.99]]]];
-        $surprise = Bench::assess([self::NOTHING, $this->supply('fail'), $this->supply('fail'), $this->inHost('supply', 'works'), $lent, self::NOTHING])->surprise;
+        $surprise = Bench::assess([
+            self::NOTHING,
+            $this->supply('fail'),
+            $this->supply('fail'),
+            $this->inHost('supply', 'works'),
+            $lent,
+            self::NOTHING,
+        ])->surprise;
         $this->assertSame(['high', 4], [$surprise->level, $surprise->entry]);
         $this->assertStringContainsString('If entry 4 is wrong, the rest fits. Repeat that one.', $surprise->why);
     }
@@ -42,8 +55,13 @@ final class SurpriseTest extends TestCase
     public function test_three_faults_are_looked_into_when_no_pair_fits(): void
     {
         $assessment = Bench::assess([
-            self::NOTHING, $this->supply('fail'), $this->inHost('supply', 'fails'), $this->inHost('drive', 'fails'), $this->inHost('card', 'fails'),
-            $this->inHost('drive', 'fails', 'H-2'), $this->inHost('card', 'fails', 'H-2'),
+            self::NOTHING,
+            $this->supply('fail'),
+            $this->inHost('supply', 'fails'),
+            $this->inHost('drive', 'fails'),
+            $this->inHost('card', 'fails'),
+            $this->inHost('drive', 'fails', 'H-2'),
+            $this->inHost('card', 'fails', 'H-2'),
         ]);
         $this->assertNotSame('none', $assessment->surprise->level);
         foreach (['supply', 'drive', 'card'] as $part) {

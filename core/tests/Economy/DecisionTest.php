@@ -55,13 +55,22 @@ final class DecisionTest extends TestCase
 
     public function test_where_it_is_right_already_nothing_more_is_the_way_on(): void
     {
-        $decision = $this->decide([...self::SUPPLY, ['kind' => 'act', 'act' => 'replace', 'on' => ['supply'], 'with' => ['tag' => 'new']], ['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench']], ['kind' => 'start', 'reached' => 'stays', 'times' => 4]]);
+        $decision = $this->decide([
+            ...self::SUPPLY,
+            ['kind' => 'act', 'act' => 'replace', 'on' => ['supply'], 'with' => ['tag' => 'new']],
+            ['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench']],
+            ['kind' => 'start', 'reached' => 'stays', 'times' => 4],
+        ]);
         $this->assertSame('prove', $decision->options[0]->way);
         $this->assertStringContainsString('It is right with', $decision->why);
         $this->assertSame('', $decision->testingSentence());
         $this->assertFalse($decision->options[0]->canBeQuoted());
         foreach ($decision->options as $option) {
-            $this->assertGreaterThanOrEqual($decision->options[0]->cures - 1e-9, $option->cures, "{$option->id} leaves right what is right.");
+            $this->assertGreaterThanOrEqual(
+                $decision->options[0]->cures - 1e-9,
+                $option->cures,
+                "{$option->id} leaves right what is right.",
+            );
         }
         $this->assertSame($decision->now, $decision->options[0]->expected);
         $this->assertNull($this->decide(self::SUPPLY)->option('prove'));
@@ -85,7 +94,13 @@ final class DecisionTest extends TestCase
         $this->assertGreaterThan(0.8, $runOn[0]->cures);
         $this->assertFalse($runOn[0]->isFolded());
         $this->assertContains('It runs on what works. What is left out is still broken.', $runOn[0]->leaves);
-        $this->assertSame([], array_filter($this->decide(self::SUPPLY)->options, fn (Option $option): bool => $option->way === 'run-on' && $option->part === 'supply'));
+        $this->assertSame(
+            [],
+            array_filter(
+                $this->decide(self::SUPPLY)->options,
+                fn (Option $option): bool => $option->way === 'run-on' && $option->part === 'supply',
+            ),
+        );
     }
 
     public function test_what_hardly_cures_is_folded_and_an_end_never_is(): void
@@ -137,7 +152,9 @@ final class DecisionTest extends TestCase
         $this->assertNull($decision->option('replace:supply:used'));
         $this->assertNull($decision->option('replace:supply:shelf'));
         $soldOut = new Offer('x-1', 'House', 'supply', 'A supply', 'new', 5000, [2, 4], 0, 14);
-        $this->assertNull($this->decide(self::SUPPLY, new Terms(offers: ['supply' => [$soldOut]]), shelf: [])->option('replace:supply:new'));
+        $this->assertNull(
+            $this->decide(self::SUPPLY, new Terms(offers: ['supply' => [$soldOut]]), shelf: [])->option('replace:supply:new'),
+        );
     }
 
     public function test_a_claim_comes_up_only_under_warranty(): void
@@ -164,19 +181,27 @@ final class DecisionTest extends TestCase
 
     public function test_a_second_fault_is_told_and_counted(): void
     {
-        $decision = $this->decide([['kind' => 'start', 'reached' => 'nothing', 'signs' => ['standby' => 'off']], ['kind' => 'finding', 'check' => 'look-inside', 'result' => 'burnt'], ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'fail']]);
+        $decision = $this->decide([
+            ['kind' => 'start', 'reached' => 'nothing', 'signs' => ['standby' => 'off']],
+            ['kind' => 'finding', 'check' => 'look-inside', 'result' => 'burnt'],
+            ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'fail'],
+        ]);
         $supply = $decision->option('replace:supply:new');
         $this->assertGreaterThan(0.05, $supply?->other);
     }
 
     public function test_several_parts_of_the_platform_move_together(): void
     {
-        $decision = $this->decide([
-            ['kind' => 'start', 'reached' => 'dark', 'waited' => 200],
-            ['kind' => 'finding', 'check' => 'processor-in-host', 'target' => 'processor', 'result' => 'fails'],
-            ['kind' => 'finding', 'check' => 'look-socket', 'result' => 'bent'],
-            ['kind' => 'finding', 'check' => 'stick-in-host', 'target' => 'stick-1', 'result' => 'fails'],
-        ], new Terms(worth: 90000), shelf: []);
+        $decision = $this->decide(
+            [
+                ['kind' => 'start', 'reached' => 'dark', 'waited' => 200],
+                ['kind' => 'finding', 'check' => 'processor-in-host', 'target' => 'processor', 'result' => 'fails'],
+                ['kind' => 'finding', 'check' => 'look-socket', 'result' => 'bent'],
+                ['kind' => 'finding', 'check' => 'stick-in-host', 'target' => 'stick-1', 'result' => 'fails'],
+            ],
+            new Terms(worth: 90000),
+            shelf: [],
+        );
         $platform = $decision->option('platform');
         $this->assertNotNull($platform);
         $this->assertStringContainsString('Case, card and drives stay', implode(' ', $platform->effects));

@@ -23,7 +23,11 @@ final class PursuitTest extends TestCase
             $this->assertEqualsWithDelta($pursuit->cost(), $this->played($states, $ways, $end, $pursuit->order()), 1e-9);
             foreach (array_keys($ways) as $first) {
                 $starting = array_filter($this->orders(array_keys($ways)), fn (array $order): bool => ($order[0] ?? null) === $first);
-                $this->assertEqualsWithDelta(min(array_map(fn (array $order): float => $this->played($states, $ways, $end, $order), $starting)), $pursuit->startingWith($first), 1e-9);
+                $this->assertEqualsWithDelta(
+                    min(array_map(fn (array $order): float => $this->played($states, $ways, $end, $order), $starting)),
+                    $pursuit->startingWith($first),
+                    1e-9,
+                );
             }
             $dearer += max($costs) > min($costs) + 1.0 ? 1 : 0;
         }
@@ -33,7 +37,7 @@ final class PursuitTest extends TestCase
     /** With one fault, sure cures and no end the order of falling p/c costs least: Kalagnanam & Henrion 1990. */
     public function test_agrees_with_the_order_of_p_over_c(): void
     {
-        $p = [0.30, 0.05, 0.25, 0.10, 0.18, 0.12];
+        $p = [0.3, 0.05, 0.25, 0.1, 0.18, 0.12];
         $costs = [20.0, 2.0, 90.0, 5.0, 12.0, 7.0];
         $ways = array_map(fn (int $i, float $cost): array => ['cost' => $cost, 'cures' => [$i => 1.0]], array_keys($costs), $costs);
         $pursuit = new Pursuit(array_map(fn (int $i, float $w): array => [[$i], $w], array_keys($p), $p), $ways, 1e6);
@@ -50,7 +54,8 @@ final class PursuitTest extends TestCase
             $pursuit = new Pursuit($states, $ways, $end);
             $spread = $pursuit->spread($pursuit->order());
             $this->assertEqualsWithDelta(1.0, array_sum(array_column($spread, 1)), 1e-9);
-            $this->assertEqualsWithDelta($pursuit->cost(), array_sum(array_map(fn (array $row): float => $row[0] * $row[1], $spread)), 1e-9);
+            $mean = array_sum(array_map(fn (array $row): float => $row[0] * $row[1], $spread));
+            $this->assertEqualsWithDelta($pursuit->cost(), $mean, 1e-9);
         }
     }
 

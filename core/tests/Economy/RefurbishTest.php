@@ -12,7 +12,11 @@ use PHPUnit\Framework\TestCase;
 
 final class RefurbishTest extends TestCase
 {
-    private const RUNS = [['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench']], ['kind' => 'start', 'reached' => 'stays', 'times' => 8], ['kind' => 'start', 'reached' => 'stays', 'times' => 3, 'setup' => ['goal' => 'load']]];
+    private const RUNS = [
+        ['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench']],
+        ['kind' => 'start', 'reached' => 'stays', 'times' => 8],
+        ['kind' => 'start', 'reached' => 'stays', 'times' => 3, 'setup' => ['goal' => 'load']],
+    ];
 
     public function test_shares_add_up_to_what_was_paid(): void
     {
@@ -25,7 +29,14 @@ final class RefurbishTest extends TestCase
     public function test_a_machine_that_runs_is_built_and_one_with_a_dead_board_is_broken_up(): void
     {
         $this->assertStringStartsWith('Build it', $this->own(self::RUNS, 6000)->advice);
-        $dead = $this->own([['kind' => 'start', 'reached' => 'dark', 'waited' => 200], ['kind' => 'finding', 'check' => 'look-board', 'result' => 'corroded']], 2000, toFinish: 30000);
+        $dead = $this->own(
+            [
+                ['kind' => 'start', 'reached' => 'dark', 'waited' => 200],
+                ['kind' => 'finding', 'check' => 'look-board', 'result' => 'corroded'],
+            ],
+            2000,
+            toFinish: 30000,
+        );
         $this->assertStringStartsWith('Break it up', $dead->advice);
         $this->assertGreaterThan($dead->build->minor, $dead->break->minor);
     }
@@ -56,8 +67,20 @@ final class RefurbishTest extends TestCase
     }
 
     /** @param  list<array<string, mixed>>  $entries */
-    private function own(array $entries, int $paid, int $toFinish = 0, ?DateTimeImmutable $now = null, ?DateTimeImmutable $until = null): Refurbish
-    {
-        return Refurbish::of(Bench::assess($entries), Bench::catalogue(), $paid, $toFinish, $now ?? new DateTimeImmutable('2026-11-25'), $until);
+    private function own(
+        array $entries,
+        int $paid,
+        int $toFinish = 0,
+        ?DateTimeImmutable $now = null,
+        ?DateTimeImmutable $until = null,
+    ): Refurbish {
+        return Refurbish::of(
+            Bench::assess($entries),
+            Bench::catalogue(),
+            $paid,
+            $toFinish,
+            $now ?? new DateTimeImmutable('2026-11-25'),
+            $until,
+        );
     }
 }

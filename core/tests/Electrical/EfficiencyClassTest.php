@@ -12,11 +12,22 @@ final class EfficiencyClassTest extends TestCase
 {
     public function test_the_classes_are_as_published(): void
     {
-        $published = ['plain' => [80, 80, 80], 'bronze' => [82, 85, 82], 'silver' => [85, 88, 85], 'gold' => [87, 90, 87], 'platinum' => [90, 92, 89], 'titanium' => [92, 94, 90]];
+        $published = [
+            'plain' => [80, 80, 80],
+            'bronze' => [82, 85, 82],
+            'silver' => [85, 88, 85],
+            'gold' => [87, 90, 87],
+            'platinum' => [90, 92, 89],
+            'titanium' => [92, 94, 90],
+        ];
         foreach ($published as $class => $shares) {
-            $this->assertSame($shares, array_map(fn (float $load): int => (int) round(100 * EfficiencyClass::from($class)->at($load)), [0.2, 0.5, 1.0]), $class);
+            $this->assertSame(
+                $shares,
+                array_map(fn (float $load): int => (int) round(100 * EfficiencyClass::from($class)->at($load)), [0.2, 0.5, 1.0]),
+                $class,
+            );
         }
-        $this->assertEqualsWithDelta(0.90, EfficiencyClass::Titanium->at(0.1), 1e-9);
+        $this->assertEqualsWithDelta(0.9, EfficiencyClass::Titanium->at(0.1), 1e-9);
     }
 
     public function test_between_the_points_it_runs_straight(): void

@@ -21,7 +21,16 @@ final class JudgementTest extends TestCase
      */
     public static function rails(): iterable
     {
-        foreach (['v12' => [11.40, 12.60], 'v5' => [4.75, 5.25], 'v33' => [3.14, 3.47], 'v5sb' => [4.75, 5.25], 'v12n' => [-13.20, -10.80], 'good' => [100.0, 500.0]] as $rail => [$low, $high]) {
+        foreach (
+            [
+                'v12' => [11.4, 12.6],
+                'v5' => [4.75, 5.25],
+                'v33' => [3.14, 3.47],
+                'v5sb' => [4.75, 5.25],
+                'v12n' => [-13.2, -10.8],
+                'good' => [100.0, 500.0],
+            ] as $rail => [$low, $high]
+        ) {
             yield "{$rail} at its low limit" => [$rail, $low, true];
             yield "{$rail} below" => [$rail, $low - 0.01, false];
             yield "{$rail} at its high limit" => [$rail, $high, true];
@@ -41,7 +50,9 @@ final class JudgementTest extends TestCase
     public function test_a_missing_rail_fails_and_an_optional_one_does_not(): void
     {
         $this->assertFalse(Judgement::of(Bench::catalogue()->limits['supply'], ['v12' => 12.0, 'v5' => 5.0, 'v33' => 3.3])->passes());
-        $this->assertTrue(Judgement::of(Bench::catalogue()->limits['supply'], ['v12' => 12.0, 'v5' => 5.0, 'v33' => 3.3, 'v5sb' => 5.0])->passes());
+        $this->assertTrue(
+            Judgement::of(Bench::catalogue()->limits['supply'], ['v12' => 12.0, 'v5' => 5.0, 'v33' => 3.3, 'v5sb' => 5.0])->passes(),
+        );
     }
 
     /**

@@ -15,17 +15,58 @@ final class QuantityTest extends TestCase
     /** @return iterable<string, array{string, string, float}> typed, asked in, value */
     public static function values(): iterable
     {
-        foreach ([
-            ['11,32', 'V', 11.32], ['11.32', 'V', 11.32], ['11,32 V', 'V', 11.32], ['11.32V', 'V', 11.32], ['-12', 'V', -12.0], ['−11,9 V', 'V', -11.9], ['+5', 'V', 5.0],
-            ['3V3', 'V', 3.3], ['12V1', 'V', 12.1], ['450 mV', 'V', 0.45], ['0.4kV', 'V', 400.0],
-            ['160mA', 'A', 0.16], ['0,16', 'A', 0.16], ['0.16 A', 'A', 0.16], ['1A8', 'A', 1.8], ['160', 'mA', 160.0], ['0.16A', 'mA', 160.0], ['90 µA', 'A', 0.00009],
-            ['4k7', 'Ohm', 4700.0], ['4K7', 'Ohm', 4700.0], ['5R1', 'Ohm', 5.1], ['R47', 'Ohm', 0.47], ['0R22', 'Ohm', 0.22], ['1M5', 'Ohm', 1500000.0], ['10k', 'Ohm', 10000.0], ['2.2k', 'Ohm', 2200.0],
-            ['270', 'Ohm', 270.0], ['270R', 'Ohm', 270.0], ['1,2 kΩ', 'Ohm', 1200.0], ['90 Ohm', 'Ohm', 90.0], ['4k7', 'kOhm', 4.7], ['10M', 'Ohm', 1e7], ['3 m', 'Ohm', 0.003],
-            ['250', 'ms', 250.0], ['250 ms', 'ms', 250.0], ['0,25 s', 'ms', 250.0], ['0.25s', 's', 0.25],
-            ['520 W', 'W', 520.0], ['520', 'W', 520.0], ['0.52kW', 'W', 520.0],
-            ['3200', 'MT/s', 3200.0], ['3200 MHz', 'MT/s', 3200.0], ['3.2GT/s', 'MT/s', 3200.0],
-            ['27 MHz', 'MHz', 27.0], ['27000kHz', 'MHz', 27.0], ['20 K', 'K', 20.0], ['20 °C', 'K', 20.0], ['20', 'K', 20.0],
-        ] as [$typed, $unit, $value]) {
+        foreach (
+            [
+                ['11,32', 'V', 11.32],
+                ['11.32', 'V', 11.32],
+                ['11,32 V', 'V', 11.32],
+                ['11.32V', 'V', 11.32],
+                ['-12', 'V', -12.0],
+                ['−11,9 V', 'V', -11.9],
+                ['+5', 'V', 5.0],
+                ['3V3', 'V', 3.3],
+                ['12V1', 'V', 12.1],
+                ['450 mV', 'V', 0.45],
+                ['0.4kV', 'V', 400.0],
+                ['160mA', 'A', 0.16],
+                ['0,16', 'A', 0.16],
+                ['0.16 A', 'A', 0.16],
+                ['1A8', 'A', 1.8],
+                ['160', 'mA', 160.0],
+                ['0.16A', 'mA', 160.0],
+                ['90 µA', 'A', 0.00009],
+                ['4k7', 'Ohm', 4700.0],
+                ['4K7', 'Ohm', 4700.0],
+                ['5R1', 'Ohm', 5.1],
+                ['R47', 'Ohm', 0.47],
+                ['0R22', 'Ohm', 0.22],
+                ['1M5', 'Ohm', 1500000.0],
+                ['10k', 'Ohm', 10000.0],
+                ['2.2k', 'Ohm', 2200.0],
+                ['270', 'Ohm', 270.0],
+                ['270R', 'Ohm', 270.0],
+                ['1,2 kΩ', 'Ohm', 1200.0],
+                ['90 Ohm', 'Ohm', 90.0],
+                ['4k7', 'kOhm', 4.7],
+                ['10M', 'Ohm', 1e7],
+                ['3 m', 'Ohm', 0.003],
+                ['250', 'ms', 250.0],
+                ['250 ms', 'ms', 250.0],
+                ['0,25 s', 'ms', 250.0],
+                ['0.25s', 's', 0.25],
+                ['520 W', 'W', 520.0],
+                ['520', 'W', 520.0],
+                ['0.52kW', 'W', 520.0],
+                ['3200', 'MT/s', 3200.0],
+                ['3200 MHz', 'MT/s', 3200.0],
+                ['3.2GT/s', 'MT/s', 3200.0],
+                ['27 MHz', 'MHz', 27.0],
+                ['27000kHz', 'MHz', 27.0],
+                ['20 K', 'K', 20.0],
+                ['20 °C', 'K', 20.0],
+                ['20', 'K', 20.0],
+            ] as [$typed, $unit, $value]
+        ) {
             yield "{$typed} in {$unit}" => [$typed, $unit, $value];
         }
     }
@@ -39,7 +80,24 @@ final class QuantityTest extends TestCase
     /** @return iterable<string, array{string, string}> */
     public static function nonsense(): iterable
     {
-        foreach ([['', 'V'], ['twelve', 'V'], ['12..1', 'V'], ['1,2,3', 'V'], ['12 A', 'V'], ['5R1', 'V'], ['4k7', 'ms'], ['k7', 'Ohm'], ['4k', 'ms'], ['12VV', 'V'], ['1e3', 'V'], ['0x10', 'V'], ['--5', 'V'], ['4k7k', 'Ohm']] as [$typed, $unit]) {
+        foreach (
+            [
+                ['', 'V'],
+                ['twelve', 'V'],
+                ['12..1', 'V'],
+                ['1,2,3', 'V'],
+                ['12 A', 'V'],
+                ['5R1', 'V'],
+                ['4k7', 'ms'],
+                ['k7', 'Ohm'],
+                ['4k', 'ms'],
+                ['12VV', 'V'],
+                ['1e3', 'V'],
+                ['0x10', 'V'],
+                ['--5', 'V'],
+                ['4k7k', 'Ohm'],
+            ] as [$typed, $unit]
+        ) {
             yield "\"{$typed}\" in {$unit}" => [$typed, $unit];
         }
     }
@@ -58,7 +116,11 @@ final class QuantityTest extends TestCase
         for ($i = 0; $i < 300; $i++) {
             [$whole, $part] = [mt_rand(0, 999), mt_rand(0, 9)];
             foreach (['R' => 1.0, 'k' => 1e3, 'M' => 1e6] as $letter => $factor) {
-                $this->assertEqualsWithDelta((float) "{$whole}.{$part}" * $factor, Quantity::parse("{$whole}{$letter}{$part}", 'Ohm'), 1e-6 * $factor);
+                $this->assertEqualsWithDelta(
+                    (float) "{$whole}.{$part}" * $factor,
+                    Quantity::parse("{$whole}{$letter}{$part}", 'Ohm'),
+                    1e-6 * $factor,
+                );
             }
         }
     }

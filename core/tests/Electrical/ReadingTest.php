@@ -18,16 +18,32 @@ use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Readings as they are made at the bench: how far the meter may be off, values held against each other, rails in their order, and what a reading's own set-up leaves of it. */
+/**
+ * Readings as they are made at the bench: how far the meter may be off, values held against each other, rails in their order, and what a
+ * reading's own set-up leaves of it.
+ */
 final class ReadingTest extends TestCase
 {
-    /** The range the meter leaves open is cut by the limit; the share inside is counted by hand (rectangular, JCGM 100:2008 4.3.7, from memory). */
+    /**
+     * The range the meter leaves open is cut by the limit; the share inside is counted by hand (rectangular, JCGM 100:2008 4.3.7, from
+     * memory).
+     */
     public function test_near_a_limit_the_meter_leaves_it_open(): void
     {
         $meter = Meter::fromRows([Row::of(['unit' => 'V', 'share' => 0.0, 'step' => 0.1], 'a meter')]);
         $nominal = ['at' => 12.0, 'low' => 11.4, 'high' => 12.6, 'source' => 's'];
-        $limit = Limit::fromRow(Row::of(['id' => 'rail', 'values' => [['id' => 'v', 'name' => 'v', 'unit' => 'V', 'nominals' => [$nominal]]]], 'a limit'));
-        foreach ([[12.0, true, 1.0], [11.45, true, 0.75], [11.4, true, 0.5], [11.35, false, 0.75], [11.2, false, 1.0], [12.65, false, 0.75]] as [$value, $passes, $sure]) {
+        $limit = Limit::fromRow(
+            Row::of(['id' => 'rail', 'values' => [['id' => 'v', 'name' => 'v', 'unit' => 'V', 'nominals' => [$nominal]]]], 'a limit'),
+        );
+        $cases = [
+            [12.0, true, 1.0],
+            [11.45, true, 0.75],
+            [11.4, true, 0.5],
+            [11.35, false, 0.75],
+            [11.2, false, 1.0],
+            [12.65, false, 0.75],
+        ];
+        foreach ($cases as [$value, $passes, $sure]) {
             $judgement = Judgement::of($limit, ['v' => $value], $meter);
             $this->assertSame($passes, $judgement->passes(), (string) $value);
             $this->assertEqualsWithDelta($sure, $judgement->sureness(), 1e-9, (string) $value);
@@ -51,7 +67,10 @@ final class ReadingTest extends TestCase
         $this->assertTrue(Judgement::of($limit, ['hot' => 31.0, 'room' => 22.0])->passes());
         $this->assertFalse(Judgement::of($limit, ['hot' => 46.0, 'room' => 22.0])->passes());
         $this->assertTrue(Judgement::of($limit, ['hot' => 46.0, 'room' => 33.0])->passes());
-        $this->assertSame(['hot' => 46.0, 'room' => 33.0, 'rise' => 13.0], Judgement::of($limit, ['hot' => 46.0, 'room' => 33.0])->values());
+        $this->assertSame(
+            ['hot' => 46.0, 'room' => 33.0, 'rise' => 13.0],
+            Judgement::of($limit, ['hot' => 46.0, 'room' => 33.0])->values(),
+        );
     }
 
     /** Published or common values of the bench that must pass, and some that must not. */
@@ -59,23 +78,41 @@ final class ReadingTest extends TestCase
     {
         $passes = fn (string $limit, array $values): bool => Judgement::of(Bench::catalogue()->limits[$limit], $values)->passes();
         $this->assertTrue($passes('running-current', ['amps' => 1.9]), 'common practice, no source: 1.8 to 2 A');
-        $this->assertTrue($passes('card-current', ['amps' => 1.3]) && $passes('card-current', ['amps' => 1.6]), 'common practice, no source');
+        $this->assertTrue(
+            $passes('card-current', ['amps' => 1.3]) && $passes('card-current', ['amps' => 1.6]),
+            'common practice, no source',
+        );
         $this->assertTrue($passes('card-clock', ['clock' => 27.0]), 'common practice, no source: 27 MHz');
         $this->assertFalse($passes('card-clock', ['clock' => 25.0]));
         $this->assertTrue($passes('slot-clock', ['clock' => 100.0]), 'PCI Express CEM: 100 MHz, from memory');
-        $this->assertTrue($passes('firmware-supply', ['volts' => 1.8]) && $passes('firmware-supply', ['volts' => 3.3]), 'common practice, no source');
+        $this->assertTrue(
+            $passes('firmware-supply', ['volts' => 1.8]) && $passes('firmware-supply', ['volts' => 3.3]),
+            'common practice, no source',
+        );
         $this->assertFalse($passes('firmware-supply', ['volts' => 2.5]));
-        $this->assertTrue($passes('card-rails', ['v12' => 4000.0, 'v33' => 270.0, 'v18' => 800.0, 'pcie' => 90.0, 'v5' => 1200.0, 'memory' => 70.0]), 'common practice, no source; a card with 270 ohms on 3.3 V still ran');
+        $this->assertTrue(
+            $passes('card-rails', ['v12' => 4000.0, 'v33' => 270.0, 'v18' => 800.0, 'pcie' => 90.0, 'v5' => 1200.0, 'memory' => 70.0]),
+            'common practice, no source; a card with 270 ohms on 3.3 V still ran',
+        );
     }
 
     public function test_a_later_rail_speaks_for_the_earlier_ones_only_with_every_plug_in(): void
     {
         $limit = Bench::catalogue()->limits['card-rails-live'];
         $judged = Judgement::of($limit, ['pcie' => 0.95])->judged;
-        $this->assertSame(['core' => RailState::TakenAsUp, 'memory' => RailState::TakenAsUp, 'pcie' => RailState::Up], RailOrder::states($limit->order, $judged, true));
-        $this->assertSame(['core' => RailState::Unknown, 'memory' => RailState::Unknown, 'pcie' => RailState::Up], RailOrder::states($limit->order, $judged, false));
+        $this->assertSame(
+            ['core' => RailState::TakenAsUp, 'memory' => RailState::TakenAsUp, 'pcie' => RailState::Up],
+            RailOrder::states($limit->order, $judged, true),
+        );
+        $this->assertSame(
+            ['core' => RailState::Unknown, 'memory' => RailState::Unknown, 'pcie' => RailState::Up],
+            RailOrder::states($limit->order, $judged, false),
+        );
         $judged = Judgement::of($limit, ['memory' => 0.1])->judged;
-        $this->assertSame(['core' => RailState::Unknown, 'memory' => RailState::Down, 'pcie' => RailState::Unknown], RailOrder::states($limit->order, $judged, true));
+        $this->assertSame(
+            ['core' => RailState::Unknown, 'memory' => RailState::Down, 'pcie' => RailState::Unknown],
+            RailOrder::states($limit->order, $judged, true),
+        );
     }
 
     /**
@@ -85,7 +122,24 @@ final class ReadingTest extends TestCase
      */
     public static function markings(): iterable
     {
-        foreach (['5R1' => 5.1, '4k7' => 4700.0, 'R47' => 0.47, '473' => 47000.0, '220' => 22.0, '4702' => 47000.0, '1000' => 100.0, '0' => 0.0, '000' => 0.0, '01A' => 100.0, '01C' => 10000.0, '68X' => 49.9, '96B' => 9760.0, '25B' => 1780.0] as $printed => $ohms) {
+        foreach (
+            [
+                '5R1' => 5.1,
+                '4k7' => 4700.0,
+                'R47' => 0.47,
+                '473' => 47000.0,
+                '220' => 22.0,
+                '4702' => 47000.0,
+                '1000' => 100.0,
+                '0' => 0.0,
+                '000' => 0.0,
+                '01A' => 100.0,
+                '01C' => 10000.0,
+                '68X' => 49.9,
+                '96B' => 9760.0,
+                '25B' => 1780.0,
+            ] as $printed => $ohms
+        ) {
             yield (string) $printed => [(string) $printed, $ohms];
         }
     }
@@ -124,8 +178,15 @@ final class ReadingTest extends TestCase
 
     public function test_a_reading_weighs_by_what_is_said_of_its_set_up_and_can_be_taken_back(): void
     {
-        $p = fn (array ...$more): float => Bench::assess([['kind' => 'start', 'reached' => 'dark', 'waited' => 180], ...$more])->standings['board']->probability;
-        $reading = fn (array $checked): array => ['kind' => 'finding', 'check' => 'standby-current', 'values' => ['amps' => 3.0], 'checked' => $checked];
+        $p = fn (array ...$more): float => Bench::assess([['kind' => 'start', 'reached' => 'dark', 'waited' => 180], ...$more])->standings[
+            'board'
+        ]->probability;
+        $reading = fn (array $checked): array => [
+            'kind' => 'finding',
+            'check' => 'standby-current',
+            'values' => ['amps' => 3.0],
+            'checked' => $checked,
+        ];
         $none = $p();
         $yes = $p($reading(['meter' => 'yes', 'plugs' => 'yes']));
         $unknown = $p($reading(['meter' => 'unknown', 'plugs' => 'unknown']));
@@ -134,28 +195,45 @@ final class ReadingTest extends TestCase
         $this->assertGreaterThan($no, $unknown);
         $this->assertGreaterThan($unknown, $yes);
         $this->assertEqualsWithDelta($yes, $p($reading([])), 1e-12, 'where nothing was asked nothing is doubted');
-        $this->assertEqualsWithDelta($none, $p($reading(['meter' => 'yes', 'plugs' => 'yes']), ['kind' => 'strike-out', 'entry' => 2, 'text' => 'riser without its host']), 1e-12);
+        $this->assertEqualsWithDelta(
+            $none,
+            $p($reading(['meter' => 'yes', 'plugs' => 'yes']), ['kind' => 'strike-out', 'entry' => 2, 'text' => 'riser without its host']),
+            1e-12,
+        );
     }
 
     public function test_a_reading_believed_less_than_half_proves_and_condemns_nothing(): void
     {
-        $standing = fn (array $checked): string => Bench::assess([['kind' => 'start', 'reached' => 'nothing'], ['kind' => 'finding', 'check' => 'supply-test', 'result' => 'fail', 'checked' => $checked]])->standings['supply']->standing->value;
+        $standing = fn (array $checked): string => Bench::assess([
+            ['kind' => 'start', 'reached' => 'nothing'],
+            ['kind' => 'finding', 'check' => 'supply-test', 'result' => 'fail', 'checked' => $checked],
+        ])->standings['supply']->standing->value;
         $this->assertSame('condemned', $standing(['tester' => 'yes']));
         $this->assertNotSame('condemned', $standing(['tester' => 'no']));
     }
 
     public function test_a_value_on_the_limit_moves_belief_hardly(): void
     {
-        $p = fn (float $volts): float => Bench::assess([['kind' => 'start', 'reached' => 'twitch'], ['kind' => 'finding', 'check' => 'rails-running', 'values' => ['v12' => $volts]]])->standings['supply']->probability;
+        $p = fn (float $volts): float => Bench::assess([
+            ['kind' => 'start', 'reached' => 'twitch'],
+            ['kind' => 'finding', 'check' => 'rails-running', 'values' => ['v12' => $volts]],
+        ])->standings['supply']->probability;
         $none = Bench::assess([['kind' => 'start', 'reached' => 'twitch']])->standings['supply']->probability;
-        $this->assertGreaterThan(abs($p(11.40) - $none), abs($p(10.2) - $none));
-        $this->assertGreaterThan($p(11.40), $p(11.2));
-        $this->assertGreaterThan($p(12.0), $p(11.40));
+        $this->assertGreaterThan(abs($p(11.4) - $none), abs($p(10.2) - $none));
+        $this->assertGreaterThan($p(11.4), $p(11.2));
+        $this->assertGreaterThan($p(12.0), $p(11.4));
     }
 
     public function test_what_was_doubted_is_on_the_entry(): void
     {
-        $case = Bench::case([['kind' => 'finding', 'check' => 'supply-test', 'values' => ['v12' => 11.42, 'v5' => 5.0, 'v33' => 3.3, 'v5sb' => 5.0], 'checked' => ['tester' => 'unknown']]]);
+        $case = Bench::case([
+            [
+                'kind' => 'finding',
+                'check' => 'supply-test',
+                'values' => ['v12' => 11.42, 'v5' => 5.0, 'v33' => 3.3, 'v5sb' => 5.0],
+                'checked' => ['tester' => 'unknown'],
+            ],
+        ]);
         $finding = $case->record->all(Finding::class)[0];
         $this->assertSame(0.7, $finding->believed);
         $words = (new \Orthoscope\Core\Words\EntryWords($case->machine, Bench::catalogue()))->outcome($finding);

@@ -16,7 +16,10 @@ final class SupplySizingTest extends TestCase
 {
     public function test_a_card_may_draw_what_slot_and_plugs_are_specified_for(): void
     {
-        $this->assertSame([75.0, 150.0, 225.0, 300.0, 375.0], array_map(CardPower::most(...), [[], ['6-pin' => 1], ['8-pin' => 1], ['6-pin' => 1, '8-pin' => 1], ['8-pin' => 2]]));
+        $this->assertSame(
+            [75.0, 150.0, 225.0, 300.0, 375.0],
+            array_map(CardPower::most(...), [[], ['6-pin' => 1], ['8-pin' => 1], ['6-pin' => 1, '8-pin' => 1], ['8-pin' => 2]]),
+        );
     }
 
     public function test_twelve_volts_carry_less_than_the_label_says_in_all(): void
@@ -28,7 +31,11 @@ final class SupplySizingTest extends TestCase
 
     public function test_an_upgrade_on_an_old_small_supply_is_too_small(): void
     {
-        $sizing = SupplySizing::of(SupplyUnit::of(300, 18, ['6-pin' => 0]), [Load::processor(95), Load::card(null, ['6-pin' => 1]), Load::rest(4, 3, 3)]);
+        $sizing = SupplySizing::of(SupplyUnit::of(300, 18, ['6-pin' => 0]), [
+            Load::processor(95),
+            Load::card(null, ['6-pin' => 1]),
+            Load::rest(4, 3, 3),
+        ]);
         $this->assertTrue($sizing->tooSmall);
         // By hand: 95 + 150 + (45 + 16 + 24 + 9) = 339 W in all; on 12 V 95 + 150 + 47 = 292 W = 24.33 A of 18 A.
         $this->assertEqualsWithDelta(339.0, $sizing->watts, 1e-9);
@@ -66,7 +73,13 @@ final class SupplySizingTest extends TestCase
 
     public function test_labels_that_cannot_be_are_told(): void
     {
-        foreach ([fn () => SupplyUnit::of(5, 20), fn () => SupplyUnit::of(500, 0), fn () => Load::processor(0), fn () => Load::card(5000, [])] as $absurd) {
+        $absurdities = [
+            fn () => SupplyUnit::of(5, 20),
+            fn () => SupplyUnit::of(500, 0),
+            fn () => Load::processor(0),
+            fn () => Load::card(5000, []),
+        ];
+        foreach ($absurdities as $absurd) {
             try {
                 $absurd();
                 $this->fail('should have been told');

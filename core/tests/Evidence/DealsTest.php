@@ -19,14 +19,27 @@ final class DealsTest extends TestCase
 
     public function test_they_are_read_said_and_move_nothing(): void
     {
-        $deals = [['kind' => 'agreement', 'answer' => 'accepted', 'amount' => 8592, 'variant' => 'A', 'agreed' => 'A: new'], ['kind' => 'collection', 'method' => 'cash', 'amount' => 8592, 'with' => ['power lead']]];
+        $deals = [
+            ['kind' => 'agreement', 'answer' => 'accepted', 'amount' => 8592, 'variant' => 'A', 'agreed' => 'A: new'],
+            ['kind' => 'collection', 'method' => 'cash', 'amount' => 8592, 'with' => ['power lead']],
+        ];
         $case = Bench::case([self::START, ...$deals]);
         $words = new EntryWords($case->machine, Bench::catalogue());
         $this->assertInstanceOf(Agreement::class, $case->record->entries[1]);
-        $this->assertSame(['the owner accepts', 'A 85.92'], [$words->deed($case->record->entries[1]), $words->outcome($case->record->entries[1])]);
+        $this->assertSame(
+            ['the owner accepts', 'A 85.92'],
+            [$words->deed($case->record->entries[1]), $words->outcome($case->record->entries[1])],
+        );
         $this->assertInstanceOf(Collection::class, $case->record->collection());
-        $this->assertSame(['collected', 'cash, 85.92, power lead'], [$words->deed($case->record->entries[2]), $words->outcome($case->record->entries[2])]);
-        $this->assertEqualsWithDelta(Bench::assess([self::START])->standings['supply']->probability, Bench::assess([self::START, ...$deals])->standings['supply']->probability, 1e-12);
+        $this->assertSame(
+            ['collected', 'cash, 85.92, power lead'],
+            [$words->deed($case->record->entries[2]), $words->outcome($case->record->entries[2])],
+        );
+        $this->assertEqualsWithDelta(
+            Bench::assess([self::START])->standings['supply']->probability,
+            Bench::assess([self::START, ...$deals])->standings['supply']->probability,
+            1e-12,
+        );
     }
 
     public function test_leave_is_the_last_yes_that_was_not_taken_back(): void

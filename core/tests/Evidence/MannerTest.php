@@ -19,9 +19,17 @@ final class MannerTest extends TestCase
     public static function told(): iterable
     {
         yield 'every time' => [['often' => 'always'], 'every time', 'It did so every time.'];
-        yield 'counted, cold' => [['failed' => 2, 'of' => 10, 'only' => 'cold'], '2 of 10 starts, only when cold, after standing', 'It did so in 2 of 10 starts, only when it was cold.'];
+        yield 'counted, cold' => [
+            ['failed' => 2, 'of' => 10, 'only' => 'cold'],
+            '2 of 10 starts, only when cold, after standing',
+            'It did so in 2 of 10 starts, only when it was cold.',
+        ];
         yield 'at work' => [['only' => 'load'], 'only at hard work', 'It did so only when it worked hard.'];
-        yield 'a count goes before a word' => [['often' => 'always', 'failed' => 1, 'of' => 3], '1 of 3 starts', 'It did so in 1 of 3 starts.'];
+        yield 'a count goes before a word' => [
+            ['often' => 'always', 'failed' => 1, 'of' => 3],
+            '1 of 3 starts',
+            'It did so in 1 of 3 starts.',
+        ];
     }
 
     /** @param  array<string, mixed>  $manner */
@@ -46,7 +54,15 @@ final class MannerTest extends TestCase
     public function test_the_last_word_counts_and_an_opinion_does_not(): void
     {
         $last = fn (array ...$entries): ?string => Circumstances::manner(Bench::case($entries)->record, Bench::catalogue())?->words();
-        $this->assertSame('now and then', $last(['kind' => 'report', 'often' => 'always'], ['kind' => 'answer', 'question' => 'every-time', 'answer' => 'sometimes'], ['kind' => 'report', 'text' => 'well'], ['kind' => 'answer', 'question' => 'before', 'answer' => 'moved']));
+        $this->assertSame(
+            'now and then',
+            $last(
+                ['kind' => 'report', 'often' => 'always'],
+                ['kind' => 'answer', 'question' => 'every-time', 'answer' => 'sometimes'],
+                ['kind' => 'report', 'text' => 'well'],
+                ['kind' => 'answer', 'question' => 'before', 'answer' => 'moved'],
+            ),
+        );
         $this->assertNull($last(['kind' => 'report', 'often' => 'always', 'source' => 'opinion']));
     }
 

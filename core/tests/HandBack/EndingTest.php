@@ -25,7 +25,10 @@ final class EndingTest extends TestCase
         yield 'it runs only with a part out' => ['unrepaired', [$dark, $out]];
         yield 'it still fails' => ['unrepaired', [$well, $dark]];
         yield 'it was never started' => ['unrepaired', []];
-        yield 'what was only begun' => ['unrepaired', [$dark, ['kind' => 'act', 'act' => 'write-firmware', 'on' => ['firmware'], 'begun' => true]]];
+        yield 'what was only begun' => [
+            'unrepaired',
+            [$dark, ['kind' => 'act', 'act' => 'write-firmware', 'on' => ['firmware'], 'begun' => true]],
+        ];
     }
 
     /** @param  list<array<string, mixed>>  $entries */

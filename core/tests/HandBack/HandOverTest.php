@@ -23,7 +23,10 @@ final class HandOverTest extends TestCase
         $this->assertStringContainsString('Last start, S-12 for Supply: starts and stays up.', $said);
         $this->assertMatchesRegularExpression('/Provisional: Supply\./i', $said);
         $this->assertStringContainsString('S-12 is lent for the supply.', $said);
-        $this->assertStringContainsString('Next: It got further with the supply changed. Put the old part back before it is condemned.', $said);
+        $this->assertStringContainsString(
+            'Next: It got further with the supply changed. Put the old part back before it is condemned.',
+            $said,
+        );
     }
 
     public function test_a_new_job_and_a_locked_one(): void
@@ -36,23 +39,50 @@ final class HandOverTest extends TestCase
     public function test_what_contradicts_itself_is_handed_on_too(): void
     {
         $supply = fn (string $result): array => ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => $result];
-        $this->assertStringContainsString('Either entry 4 is wrong', $this->handOver([[...self::STAYS, 'times' => 6], $supply('pass'), self::NOTHING, $supply('fail'), self::NOTHING]));
+        $this->assertStringContainsString(
+            'Either entry 4 is wrong',
+            $this->handOver([[...self::STAYS, 'times' => 6], $supply('pass'), self::NOTHING, $supply('fail'), self::NOTHING]),
+        );
     }
 
     public function test_two_things_changed_at_once_cannot_be_told_apart(): void
     {
         $both = [...self::STAYS, 'setup' => ['out' => ['drive'], 'lent' => ['supply' => ['tag' => 'S-12']]]];
-        $this->assertSame('Changed at once: the drive and the supply. Which of them made the difference cannot be told; set one of them back, and start again.', $this->changed([self::NOTHING, $both]));
-        $this->assertStringContainsString('pressed home', (string) $this->changed([self::NOTHING, ['kind' => 'act', 'act' => 'reseat', 'on' => ['main-plug']], [...self::STAYS, 'setup' => ['out' => ['drive']]]]));
+        $this->assertSame(
+            'Changed at once: the drive and the supply. Which of them made the difference cannot be told; set one of them back, and '
+                .'start again.',
+            $this->changed([self::NOTHING, $both]),
+        );
+        $this->assertStringContainsString(
+            'pressed home',
+            (string) $this->changed([
+                self::NOTHING,
+                ['kind' => 'act', 'act' => 'reseat', 'on' => ['main-plug']],
+                [...self::STAYS, 'setup' => ['out' => ['drive']]],
+            ]),
+        );
     }
 
     public function test_one_change_or_no_difference_says_nothing(): void
     {
         $this->assertNull($this->changed([self::NOTHING]));
         $this->assertNull($this->changed([self::NOTHING, [...self::STAYS, 'setup' => ['out' => ['drive']]]]));
-        $this->assertNull($this->changed([self::NOTHING, ['kind' => 'act', 'act' => 'reseat', 'on' => ['main-plug', 'panel']], self::STAYS]), 'one act is one change');
-        $this->assertNull($this->changed([self::NOTHING, [...self::NOTHING, 'setup' => ['out' => ['drive'], 'lent' => ['supply' => ['tag' => 'S-12']]]]]), 'none of them alone');
-        $this->assertNull($this->changed([self::NOTHING, [...self::STAYS, 'setup' => ['out' => ['drive'], 'lent' => ['supply' => ['tag' => 'S-12']]]], [...self::NOTHING, 'setup' => ['out' => ['drive']]]]), 'set back one by one');
+        $this->assertNull(
+            $this->changed([self::NOTHING, ['kind' => 'act', 'act' => 'reseat', 'on' => ['main-plug', 'panel']], self::STAYS]),
+            'one act is one change',
+        );
+        $this->assertNull(
+            $this->changed([self::NOTHING, [...self::NOTHING, 'setup' => ['out' => ['drive'], 'lent' => ['supply' => ['tag' => 'S-12']]]]]),
+            'none of them alone',
+        );
+        $this->assertNull(
+            $this->changed([
+                self::NOTHING,
+                [...self::STAYS, 'setup' => ['out' => ['drive'], 'lent' => ['supply' => ['tag' => 'S-12']]]],
+                [...self::NOTHING, 'setup' => ['out' => ['drive']]],
+            ]),
+            'set back one by one',
+        );
     }
 
     /** @param  list<array<string, mixed>>  $entries */

@@ -98,7 +98,10 @@ final class MayCloseTest extends TestCase
         bool $agreed = false,
         Leave $leave = new Leave(null, null),
     ): array {
-        return array_column($this->refusals($entries, new ClosingAsked('repaired', $signedOff, $price, $agreed, $byLead), leave: $leave), 'field');
+        return array_column(
+            $this->refusals($entries, new ClosingAsked('repaired', $signedOff, $price, $agreed, $byLead), leave: $leave),
+            'field',
+        );
     }
 
     /**

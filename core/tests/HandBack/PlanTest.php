@@ -44,7 +44,10 @@ final class PlanTest extends TestCase
             $this->assertContains($asked, $this->ids([self::SUPPLY[0], self::BOARD]));
         }
         $this->assertContains('drives', $this->ids(self::SUPPLY, ['drives' => 2]));
-        $this->assertNotContains('lanes', $this->ids([self::SUPPLY[0], self::BOARD], ['card' => false, 'facts' => ['own_graphics' => true]]));
+        $this->assertNotContains(
+            'lanes',
+            $this->ids([self::SUPPLY[0], self::BOARD], ['card' => false, 'facts' => ['own_graphics' => true]]),
+        );
     }
 
     public function test_a_new_supply_is_run_at_work_where_the_owner_gave_leave(): void
@@ -53,12 +56,19 @@ final class PlanTest extends TestCase
         $this->assertContains('load', $ids($this->plan(self::SUPPLY)->in(PlanState::Locked)), 'Without leave it is told in the letter.');
         $leave = ['kind' => 'report', 'text' => 'Start what you like', 'marks' => ['consent-system']];
         $this->assertContains('load', $ids($this->plan([$leave, ...self::SUPPLY])->owed()));
-        $this->assertNotContains('load', $ids($this->plan([$leave, ...self::SUPPLY, ['kind' => 'start', 'reached' => 'stays', 'setup' => ['goal' => 'load']]])->owed()));
+        $this->assertNotContains(
+            'load',
+            $ids($this->plan([$leave, ...self::SUPPLY, ['kind' => 'start', 'reached' => 'stays', 'setup' => ['goal' => 'load']]])->owed()),
+        );
     }
 
     public function test_a_fault_that_shows_only_cold_is_proved_cold(): void
     {
-        $cold = [['kind' => 'start', 'reached' => 'twitch', 'setup' => ['temperature' => 'cold'], 'times' => 3], ['kind' => 'start', 'reached' => 'stays', 'setup' => ['temperature' => 'warm'], 'times' => 3], ['kind' => 'act', 'act' => 'replace', 'on' => ['supply']]];
+        $cold = [
+            ['kind' => 'start', 'reached' => 'twitch', 'setup' => ['temperature' => 'cold'], 'times' => 3],
+            ['kind' => 'start', 'reached' => 'stays', 'setup' => ['temperature' => 'warm'], 'times' => 3],
+            ['kind' => 'act', 'act' => 'replace', 'on' => ['supply']],
+        ];
         $this->assertContains('cold', $this->ids($cold));
         $proved = $this->plan([...$cold, ['kind' => 'start', 'reached' => 'stays', 'setup' => ['temperature' => 'cold']]]);
         $this->assertContains('cold', array_map(fn (PlannedItem $item): string => $item->item->id, $proved->in(PlanState::Done)));
@@ -95,7 +105,10 @@ final class PlanTest extends TestCase
     public function test_what_goes_past_the_log_in_waits_for_leave_and_is_not_owed(): void
     {
         $drops = [['kind' => 'start', 'reached' => 'drops', 'after' => 600], ['kind' => 'act', 'act' => 'repaste', 'on' => ['cooler']]];
-        $this->assertContains('load', array_map(fn (PlannedItem $item): string => $item->item->id, $this->plan($drops)->in(PlanState::Locked)));
+        $this->assertContains(
+            'load',
+            array_map(fn (PlannedItem $item): string => $item->item->id, $this->plan($drops)->in(PlanState::Locked)),
+        );
         $leave = [['kind' => 'report', 'marks' => ['consent-system']], ...$drops];
         $this->assertContains('load', array_map(fn (PlannedItem $item): string => $item->item->id, $this->plan($leave)->owed()));
     }
@@ -104,18 +117,31 @@ final class PlanTest extends TestCase
     {
         $assessment = Bench::assess(self::SUPPLY);
         $this->assertSame([], Plan::of($assessment, Bench::catalogue(), Plan::QUICK)->items);
-        $this->assertGreaterThan(count(Plan::of($assessment, Bench::catalogue())->items), count(Plan::of($assessment, Bench::catalogue(), Plan::LONG)->items));
+        $this->assertGreaterThan(
+            count(Plan::of($assessment, Bench::catalogue())->items),
+            count(Plan::of($assessment, Bench::catalogue(), Plan::LONG)->items),
+        );
     }
 
     public function test_a_new_board_asks_for_its_list_and_each_is_ticked_off(): void
     {
         $case = Bench::case([self::SUPPLY[0], self::BOARD]);
         $off = StillOff::in($case->record, Bench::catalogue());
-        $this->assertContains('after the new board: drive-encryption key at hand', array_map(fn (StillOff $one): string => $one->words(), $off));
+        $this->assertContains(
+            'after the new board: drive-encryption key at hand',
+            array_map(fn (StillOff $one): string => $one->words(), $off),
+        );
         $this->assertCount(5, $off);
-        $ticked = Bench::case([self::SUPPLY[0], self::BOARD, ['kind' => 'tally', 'what' => 'aftercare', 'item' => 'Boot order', 'way' => 'back']]);
+        $ticked = Bench::case([
+            self::SUPPLY[0],
+            self::BOARD,
+            ['kind' => 'tally', 'what' => 'aftercare', 'item' => 'Boot order', 'way' => 'back'],
+        ]);
         $this->assertCount(4, StillOff::in($ticked->record, Bench::catalogue()));
-        $this->assertStringContainsString('Not back yet: after the new board: drivers', implode(' ', Bench::assess([self::SUPPLY[0], self::BOARD])->proof->owed));
+        $this->assertStringContainsString(
+            'Not back yet: after the new board: drivers',
+            implode(' ', Bench::assess([self::SUPPLY[0], self::BOARD])->proof->owed),
+        );
         $this->assertSame([], StillOff::in(Bench::case([self::SUPPLY[0]])->record, Bench::catalogue()));
     }
 
@@ -123,7 +149,11 @@ final class PlanTest extends TestCase
     {
         $paste = ['kind' => 'act', 'act' => 'repaste', 'on' => ['cooler'], 'temporary' => 'fresh paste when the cooler is here'];
         $this->assertStringContainsString('only for now: fresh paste', implode(' ', Bench::assess([...self::SUPPLY, $paste])->proof->owed));
-        $finished = Bench::assess([...self::SUPPLY, $paste, ['kind' => 'tally', 'what' => 'temporary', 'item' => 'fresh paste when the cooler is here', 'way' => 'back']]);
+        $finished = Bench::assess([
+            ...self::SUPPLY,
+            $paste,
+            ['kind' => 'tally', 'what' => 'temporary', 'item' => 'fresh paste when the cooler is here', 'way' => 'back'],
+        ]);
         $this->assertStringNotContainsString('only for now', implode(' ', $finished->proof->owed));
     }
 
@@ -133,7 +163,14 @@ final class PlanTest extends TestCase
         $case = Bench::case([self::SUPPLY[0], $deed]);
         $words = (new EntryWords($case->machine, Bench::catalogue()))->outcome($case->record->entries[1]);
         $this->assertSame('old part recycled, 0 ohms used where 5.1 were asked: a deviation', $words);
-        foreach ([['asked' => 5.1], ['asked' => -1, 'used' => 1], ['act' => 'repaste', 'on' => ['cooler'], 'asked' => 1, 'used' => 1], ['old' => 'eaten']] as $wrong) {
+        foreach (
+            [
+                ['asked' => 5.1],
+                ['asked' => -1, 'used' => 1],
+                ['act' => 'repaste', 'on' => ['cooler'], 'asked' => 1, 'used' => 1],
+                ['old' => 'eaten'],
+            ] as $wrong
+        ) {
             try {
                 Bench::case([[...array_diff_key($deed, ['asked' => 1, 'used' => 1]), ...$wrong]]);
                 $this->fail(json_encode($wrong, JSON_THROW_ON_ERROR).' should have been refused');

@@ -21,7 +21,11 @@ final class ResultCardTest extends TestCase
         $bare = array_map(fn (ResultCard $card): string => str_replace(['.', '-'], '', $card->code), $cards);
         $this->assertSame($bare, array_unique($bare));
         $this->assertGreaterThan(12, count($cards));
-        $board = [self::OPENED[0], ['kind' => 'report', 'text' => 'go on', 'marks' => ['consent-system']], ['kind' => 'act', 'act' => 'replace', 'on' => ['board', 'drive', 'stick-1', 'supply', 'card', 'cooler']]];
+        $board = [
+            self::OPENED[0],
+            ['kind' => 'report', 'text' => 'go on', 'marks' => ['consent-system']],
+            ['kind' => 'act', 'act' => 'replace', 'on' => ['board', 'drive', 'stick-1', 'supply', 'card', 'cooler']],
+        ];
         $plan = $this->plan($board);
         $taken = 0;
         foreach ($cards as $card) {
@@ -52,8 +56,14 @@ final class ResultCardTest extends TestCase
         $this->assertSame('Every fan turns', $card->said());
         $bad = ResultCard::read('P.FANS.CASE', Bench::catalogue());
         $this->assertSame([false, 'Every fan turns: a case fan stands still or is clogged'], [$bad->good, $bad->said()]);
-        $this->assertSame(['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench']], ResultCard::read('P.OUTSIDE.UP', Bench::catalogue())->entry($this->plan(self::OPENED)));
-        $this->assertSame(['kind' => 'start', 'reached' => 'stays'], ResultCard::read('pinsideup', Bench::catalogue())->entry($this->plan(self::OPENED)));
+        $this->assertSame(
+            ['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench']],
+            ResultCard::read('P.OUTSIDE.UP', Bench::catalogue())->entry($this->plan(self::OPENED)),
+        );
+        $this->assertSame(
+            ['kind' => 'start', 'reached' => 'stays'],
+            ResultCard::read('pinsideup', Bench::catalogue())->entry($this->plan(self::OPENED)),
+        );
     }
 
     public function test_a_card_that_does_not_belong_is_refused_with_a_reason(): void
@@ -70,7 +80,9 @@ final class ResultCardTest extends TestCase
         $refused('', self::OPENED, 'is on no card');
         $refused('P.MEMORY.FULL', self::OPENED, 'not asked of this machine');
         $refused('P.LOAD.UP', self::OPENED, "needs the owner's leave first");
-        $refused('P.HEALTH.GOOD', [self::OPENED[0], ['kind' => 'act', 'act' => 'replace', 'on' => ['drive-1']]], 'several parts', ['drives' => 2]);
+        $refused('P.HEALTH.GOOD', [self::OPENED[0], ['kind' => 'act', 'act' => 'replace', 'on' => ['drive-1']]], 'several parts', [
+            'drives' => 2,
+        ]);
     }
 
     /**

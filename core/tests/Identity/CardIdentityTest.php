@@ -17,13 +17,19 @@ final class CardIdentityTest extends TestCase
     public static function cards(): iterable
     {
         yield '4 GB on 128 bits: four chips of 1 GB' => [['memory' => '4 GB', 'bus' => '128', 'memory_type' => 'GDDR5'], false];
-        yield '4 GB on 192 bits: six chips of two thirds of a GB' => [['memory' => '4 GB', 'bus' => '192-bit', 'memory_type' => 'GDDR5'], true];
+        yield '4 GB on 192 bits: six chips of two thirds of a GB' => [
+            ['memory' => '4 GB', 'bus' => '192-bit', 'memory_type' => 'GDDR5'],
+            true,
+        ];
         yield '3 GB on 192 bits' => [['memory' => '3 GB', 'bus' => '192', 'memory_type' => 'GDDR5'], false];
         yield '6 GB on 192 bits' => [['memory' => '6144 MB', 'bus' => '192', 'memory_type' => 'GDDR6'], false];
         yield '11 GB on 352 bits' => [['memory' => '11 GB', 'bus' => '352', 'memory_type' => 'GDDR5X'], false];
         yield '8 GB on 192 bits' => [['memory' => '8 GB', 'bus' => '192', 'memory_type' => 'GDDR6'], true];
         yield '8 GB on 128 bits, two chips to a place' => [['memory' => '8 GB', 'bus' => '128', 'memory_type' => 'GDDR5'], false];
-        yield '16 GB on 128 bits of GDDR5: chips of 2 GB were never made' => [['memory' => '16 GB', 'bus' => '128', 'memory_type' => 'GDDR5'], true];
+        yield '16 GB on 128 bits of GDDR5: chips of 2 GB were never made' => [
+            ['memory' => '16 GB', 'bus' => '128', 'memory_type' => 'GDDR5'],
+            true,
+        ];
         yield '1.5 GB on 192 bits' => [['memory' => '1.5 GB', 'bus' => '192', 'memory_type' => 'GDDR5'], false];
         yield '2 GB of DDR3 on 64 bits' => [['memory' => '2', 'bus' => '64', 'memory_type' => 'ddr3'], false];
         yield 'a bus of 100 bits' => [['memory' => '4 GB', 'bus' => '100'], true];

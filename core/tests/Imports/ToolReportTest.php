@@ -14,7 +14,9 @@ final class ToolReportTest extends TestCase
 {
     public function test_sensors_give_the_hottest_of_the_processor_against_the_room(): void
     {
-        $file = '{"k10temp-pci-00c3":{"Adapter":"PCI adapter","Tctl":{"temp1_input":41.250},"Tccd1":{"temp3_input":43.5}},"nct6775-isa-0290":{"Adapter":"ISA adapter","fan1":{"fan1_input":1180.000},"fan2":{"fan2_input":0.000},"SYSTIN":{"temp1_input":99.0}}}';
+        $file = '{"k10temp-pci-00c3":{"Adapter":"PCI '
+                .'adapter","Tctl":{"temp1_input":41.250},"Tccd1":{"temp3_input":43.5}},"nct6775-isa-0290":{"Adapter":"ISA '
+                    .'adapter","fan1":{"fan1_input":1180.000},"fan2":{"fan2_input":0.000},"SYSTIN":{"temp1_input":99.0}}}';
         $finding = ToolReport::read('sensors', $file, 22.0);
         $this->assertSame(['hot' => 43.5, 'room' => 22.0], $finding['values']);
         $this->assertStringContainsString('fans 1180, 0 a minute', $finding['text']);
@@ -22,14 +24,38 @@ final class ToolReportTest extends TestCase
 
     public function test_smartctl_tells_failing_by_its_word_or_by_its_counters(): void
     {
-        $ata = fn (bool $passed, int $moved): string => json_encode(['model_name' => 'Test drive', 'smart_status' => ['passed' => $passed], 'ata_smart_attributes' => ['table' => [['id' => 5, 'name' => 'Reallocated_Sector_Ct', 'raw' => ['value' => $moved]], ['id' => 9, 'raw' => ['value' => 21000]]]]], JSON_THROW_ON_ERROR);
+        $ata = fn (bool $passed, int $moved): string => json_encode(
+            [
+                'model_name' => 'Test drive',
+                'smart_status' => ['passed' => $passed],
+                'ata_smart_attributes' => [
+                    'table' => [
+                        ['id' => 5, 'name' => 'Reallocated_Sector_Ct', 'raw' => ['value' => $moved]],
+                        ['id' => 9, 'raw' => ['value' => 21000]],
+                    ],
+                ],
+            ],
+            JSON_THROW_ON_ERROR,
+        );
         $this->assertSame('good', ToolReport::read('smartctl', $ata(true, 0))['result']);
         $this->assertSame('failing', ToolReport::read('smartctl', $ata(false, 0))['result']);
         $moved = ToolReport::read('smartctl', $ata(true, 12), null, 'drive-2');
         $this->assertSame(['failing', 'drive-2'], [$moved['result'], $moved['target']]);
         $this->assertStringContainsString('12 sectors moved', $moved['text']);
-        $this->assertSame('failing', ToolReport::read('smartctl', '{"smart_status":{"passed":true},"nvme_smart_health_information_log":{"critical_warning":0,"media_errors":3}}')['result']);
-        $this->assertSame('good', ToolReport::read('smartctl', '{"smart_status":{"passed":true},"nvme_smart_health_information_log":{"critical_warning":0,"media_errors":0}}')['result']);
+        $this->assertSame(
+            'failing',
+            ToolReport::read(
+                'smartctl',
+                '{"smart_status":{"passed":true},"nvme_smart_health_information_log":{"critical_warning":0,"media_errors":3}}',
+            )['result'],
+        );
+        $this->assertSame(
+            'good',
+            ToolReport::read(
+                'smartctl',
+                '{"smart_status":{"passed":true},"nvme_smart_health_information_log":{"critical_warning":0,"media_errors":0}}',
+            )['result'],
+        );
     }
 
     public function test_memory_tests(): void

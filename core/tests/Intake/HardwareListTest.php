@@ -15,7 +15,20 @@ final class HardwareListTest extends TestCase
     public function test_it_tells_what_a_desktop_is_made_of(): void
     {
         $list = HardwareList::read((string) json_encode($this->desktop()));
-        $this->assertSame(['Heron T2', 'H-00417', 'DDR4', 'AM4', 4, 2, 2, true, []], [$list->model, $list->serial, $list->memoryType, $list->socket, $list->slots, $list->sticks, $list->drives, $list->card, $list->problems]);
+        $this->assertSame(
+            ['Heron T2', 'H-00417', 'DDR4', 'AM4', 4, 2, 2, true, []],
+            [
+                $list->model,
+                $list->serial,
+                $list->memoryType,
+                $list->socket,
+                $list->slots,
+                $list->sticks,
+                $list->drives,
+                $list->card,
+                $list->problems,
+            ],
+        );
     }
 
     public function test_a_list_of_one_and_graphics_of_the_processor(): void
@@ -38,7 +51,13 @@ final class HardwareListTest extends TestCase
 
     public function test_odd_values_are_let_alone(): void
     {
-        $odd = ['id' => 'x', 'class' => 'system', 'vendor' => ['list'], 'product' => str_repeat('p', 5000), 'children' => ['no node', 7, null, ['id' => 'bank:0', 'class' => 'memory', 'size' => 'many'], ['id' => 5, 'class' => 'disk']]];
+        $odd = [
+            'id' => 'x',
+            'class' => 'system',
+            'vendor' => ['list'],
+            'product' => str_repeat('p', 5000),
+            'children' => ['no node', 7, null, ['id' => 'bank:0', 'class' => 'memory', 'size' => 'many'], ['id' => 5, 'class' => 'disk']],
+        ];
         $list = HardwareList::read((string) json_encode($odd));
         $this->assertSame([1, 0, null], [$list->slots, $list->sticks, $list->drives]);
         $this->assertSame(120, strlen((string) $list->model));
@@ -68,18 +87,53 @@ final class HardwareListTest extends TestCase
     /** @return array<string, mixed> */
     private function desktop(): array
     {
-        $bank = fn (int $i, bool $full): array => ['id' => "bank:{$i}", 'class' => 'memory', 'description' => $full ? 'DIMM DDR4 Synchronous 3200 MHz' : '[empty]', 'slot' => "DIMM {$i}"] + ($full ? ['size' => 8589934592] : []);
+        $bank = fn (int $i, bool $full): array => [
+            'id' => "bank:{$i}",
+            'class' => 'memory',
+            'description' => $full ? 'DIMM DDR4 Synchronous 3200 MHz' : '[empty]',
+            'slot' => "DIMM {$i}",
+        ] + ($full ? ['size' => 8589934592] : []);
 
-        return ['id' => 'bench-3', 'class' => 'system', 'vendor' => 'Heron', 'product' => 'T2', 'serial' => 'H-00417', 'children' => [
-            ['id' => 'core', 'class' => 'bus', 'children' => [
-                ['id' => 'memory', 'class' => 'memory', 'children' => [$bank(0, false), $bank(1, true), $bank(2, false), $bank(3, true)]],
-                ['id' => 'cpu', 'class' => 'processor', 'slot' => 'CPU Socket AM4'],
-                ['id' => 'pci:0', 'class' => 'bridge', 'children' => [
-                    ['id' => 'pci:1', 'class' => 'bridge', 'children' => [['id' => 'display', 'class' => 'display', 'product' => 'Kite 5']]],
-                    ['id' => 'sata', 'class' => 'storage', 'children' => [['id' => 'disk:0', 'class' => 'disk', 'children' => [['id' => 'volume:0', 'class' => 'volume']]], ['id' => 'cdrom', 'class' => 'disk']]],
-                    ['id' => 'nvme', 'class' => 'storage', 'children' => [['id' => 'namespace:0', 'class' => 'disk']]],
-                ]],
-            ]],
-        ]];
+        return [
+            'id' => 'bench-3',
+            'class' => 'system',
+            'vendor' => 'Heron',
+            'product' => 'T2',
+            'serial' => 'H-00417',
+            'children' => [
+                [
+                    'id' => 'core',
+                    'class' => 'bus',
+                    'children' => [
+                        [
+                            'id' => 'memory',
+                            'class' => 'memory',
+                            'children' => [$bank(0, false), $bank(1, true), $bank(2, false), $bank(3, true)],
+                        ],
+                        ['id' => 'cpu', 'class' => 'processor', 'slot' => 'CPU Socket AM4'],
+                        [
+                            'id' => 'pci:0',
+                            'class' => 'bridge',
+                            'children' => [
+                                [
+                                    'id' => 'pci:1',
+                                    'class' => 'bridge',
+                                    'children' => [['id' => 'display', 'class' => 'display', 'product' => 'Kite 5']],
+                                ],
+                                [
+                                    'id' => 'sata',
+                                    'class' => 'storage',
+                                    'children' => [
+                                        ['id' => 'disk:0', 'class' => 'disk', 'children' => [['id' => 'volume:0', 'class' => 'volume']]],
+                                        ['id' => 'cdrom', 'class' => 'disk'],
+                                    ],
+                                ],
+                                ['id' => 'nvme', 'class' => 'storage', 'children' => [['id' => 'namespace:0', 'class' => 'disk']]],
+                            ],
+                        ],
+                    ],
+                ],
+            ],
+        ];
     }
 }

@@ -27,7 +27,11 @@ final class LearningTest extends TestCase
         // By hand: 150 shipped jobs and 50 of our own.
         $this->assertEqualsWithDelta((150 * $shipped->share('stick-dead') + 30) / 200, $row['then'], 1e-12);
         $this->assertEqualsWithDelta(min(4.0, $row['then'] / $shipped->share('stick-dead')), $counts->factors()['stick-dead'], 1e-4);
-        $this->assertSame(4.0, ShopCounts::of($shipped, array_fill(0, 200, 'board-knocked'))->factors()['board-knocked'], 'never more than fourfold');
+        $this->assertSame(
+            4.0,
+            ShopCounts::of($shipped, array_fill(0, 200, 'board-knocked'))->factors()['board-knocked'],
+            'never more than fourfold',
+        );
         $this->assertEqualsWithDelta(0.75, $counts->factors()['board-dead'], 1e-3);
         $this->assertSame([], ShopCounts::of($shipped, [])->factors());
         $this->assertSame(29, $counts->without('stick-dead')->found['stick-dead']);
@@ -39,7 +43,11 @@ final class LearningTest extends TestCase
         $with = fn (array $made): Shipped => Shipped::of($catalogue, [Machine::fromArray($made + ['model' => 'x'], $catalogue)]);
         $two = $with(['memory' => ['slots' => ['A1', 'A2', 'B1', 'B2'], 'sticks' => ['A2', 'B2']], 'card' => true]);
         $four = $with(['memory' => ['slots' => ['A1', 'A2', 'B1', 'B2'], 'sticks' => ['A1', 'A2', 'B1', 'B2']], 'card' => true]);
-        $none = $with(['memory' => ['slots' => ['A1', 'A2', 'B1', 'B2'], 'sticks' => ['A2', 'B2']], 'card' => false, 'facts' => ['own_graphics' => true]]);
+        $none = $with([
+            'memory' => ['slots' => ['A1', 'A2', 'B1', 'B2'], 'sticks' => ['A2', 'B2']],
+            'card' => false,
+            'facts' => ['own_graphics' => true],
+        ]);
         $this->assertEqualsWithDelta(1.0, array_sum(array_map($two->share(...), $two->faults())), 1e-9);
         $this->assertGreaterThan(1.5 * $two->share('stick-dead'), $four->share('stick-dead'));
         $this->assertSame(0.0, $none->share('card-dead'));
@@ -74,14 +82,20 @@ final class LearningTest extends TestCase
         $this->assertEqualsWithDelta(4 * $catalogue->fault('board-dead')->prior, $shifted->fault('board-dead')->prior, 1e-9);
         $this->assertSame($catalogue, ShiftedCatalogue::of($catalogue, ['board-dead' => 1.0]));
         $dark = [['kind' => 'start', 'reached' => 'dark', 'waited' => 150]];
-        $this->assertGreaterThan(Bench::suspicion(Bench::replay($dark), 'board') * 1.5, Bench::suspicion(Bench::replay($dark, catalogue: $shifted), 'board'));
+        $this->assertGreaterThan(
+            Bench::suspicion(Bench::replay($dark), 'board') * 1.5,
+            Bench::suspicion(Bench::replay($dark, catalogue: $shifted), 'board'),
+        );
         $this->assertSame(['a' => 6.0, 'b' => 2.0], ShiftedCatalogue::together([['a' => 2.0], ['a' => 3.0, 'b' => 2.0]]));
     }
 
     public function test_the_effect_is_tried_on_past_jobs_without_what_each_taught_itself(): void
     {
         $catalogue = Bench::catalogue();
-        $case = Bench::case([['kind' => 'start', 'reached' => 'dark', 'waited' => 150], ['kind' => 'finding', 'check' => 'look-board', 'result' => 'knocked']]);
+        $case = Bench::case([
+            ['kind' => 'start', 'reached' => 'dark', 'waited' => 150],
+            ['kind' => 'finding', 'check' => 'look-board', 'result' => 'knocked'],
+        ]);
         $job = ['machine' => $case->machine, 'record' => $case->record, 'cause' => 'board-knocked'];
         $many = ShopCounts::of(self::shipped(), array_fill(0, 40, 'board-knocked'));
         $effect = Effect::on([$job, $job], $many, $catalogue);

@@ -18,7 +18,14 @@ final class LetterPartsTest extends TestCase
         ['kind' => 'report', 'reached' => 'nothing', 'text' => 'It is dead'],
         ['kind' => 'start', 'reached' => 'nothing'],
         ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'fail'],
-        ['kind' => 'agreement', 'answer' => 'accepted', 'amount' => 11900, 'variant' => 'A', 'agreed' => 'A: new', 'at' => '2026-11-12T10:00:00+00:00'],
+        [
+            'kind' => 'agreement',
+            'answer' => 'accepted',
+            'amount' => 11900,
+            'variant' => 'A',
+            'agreed' => 'A: new',
+            'at' => '2026-11-12T10:00:00+00:00',
+        ],
         ['kind' => 'act', 'act' => 'replace', 'on' => ['supply'], 'old' => 'owner'],
         ['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench']],
         ['kind' => 'start', 'reached' => 'stays', 'times' => 6],
@@ -26,24 +33,52 @@ final class LetterPartsTest extends TestCase
 
     public function test_it_says_what_was_agreed_what_was_shown_and_where_the_old_part_went(): void
     {
-        $text = $this->write([...self::SUPPLY, ['kind' => 'finding', 'check' => 'fans-turn', 'result' => 'clear'], $this->closing()])->text();
-        foreach (['You agreed to € 119.00 on 12 November.', 'We also saw: every fan turns.', 'You get the old part back: the power supply.', 'The price, all in: € 99.00.'] as $expected) {
+        $text = $this->write([
+            ...self::SUPPLY,
+            ['kind' => 'finding', 'check' => 'fans-turn', 'result' => 'clear'],
+            $this->closing(),
+        ])->text();
+        foreach (
+            [
+                'You agreed to € 119.00 on 12 November.',
+                'We also saw: every fan turns.',
+                'You get the old part back: the power supply.',
+                'The price, all in: € 99.00.',
+            ] as $expected
+        ) {
             $this->assertStringContainsString($expected, $text);
         }
-        $this->assertStringContainsString('We did not show this: every fan turns.', $this->write([...self::SUPPLY, $this->closing()])->text());
+        $this->assertStringContainsString(
+            'We did not show this: every fan turns.',
+            $this->write([...self::SUPPLY, $this->closing()])->text(),
+        );
     }
 
     public function test_a_workaround_and_what_is_only_for_now_are_never_told_as_sound(): void
     {
-        $text = $this->write([['kind' => 'start', 'reached' => 'drops'], ['kind' => 'act', 'act' => 'lower-clocks', 'on' => ['card'], 'temporary' => 'fresh paste when the pad is here'], ['kind' => 'act', 'act' => 'straighten-pins', 'on' => ['socket']]])->text();
-        foreach (['We set it to run slower, as a workaround. This is a way around the fault, not a repair. The fault itself is still there.', 'This is only for now: fresh paste when the pad is here.', 'Straightened pins can fail.'] as $expected) {
+        $text = $this->write([
+            ['kind' => 'start', 'reached' => 'drops'],
+            ['kind' => 'act', 'act' => 'lower-clocks', 'on' => ['card'], 'temporary' => 'fresh paste when the pad is here'],
+            ['kind' => 'act', 'act' => 'straighten-pins', 'on' => ['socket']],
+        ])->text();
+        foreach (
+            [
+                'We set it to run slower, as a workaround. This is a way around the fault, not a repair. The fault itself is still there.',
+                'This is only for now: fresh paste when the pad is here.',
+                'Straightened pins can fail.',
+            ] as $expected
+        ) {
             $this->assertStringContainsString($expected, $text);
         }
     }
 
     public function test_starts_that_may_be_luck_are_told_as_such(): void
     {
-        $now_and_then = [['kind' => 'start', 'outcomes' => ['dark' => 2, 'stays' => 8]], ['kind' => 'act', 'act' => 'reseat', 'on' => ['stick-1']], ['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench'], 'times' => 6]];
+        $now_and_then = [
+            ['kind' => 'start', 'outcomes' => ['dark' => 2, 'stays' => 8]],
+            ['kind' => 'act', 'act' => 'reseat', 'on' => ['stick-1']],
+            ['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench'], 'times' => 6],
+        ];
         $text = $this->write($now_and_then)->text();
         $this->assertStringContainsString('Before, it failed in 2 of 10 starts here. Since our work it has not failed in 6 starts.', $text);
         $this->assertStringContainsString('That could still be luck.', $text);
@@ -53,7 +88,10 @@ final class LetterPartsTest extends TestCase
     public function test_short_and_with_a_line_of_ones_own(): void
     {
         $short = $this->write([...self::SUPPLY, $this->closing()], new LetterTerms(LetterTerms::SHORT, 'Mind the cat.'));
-        $this->assertSame(['personal', 'cause', 'done', 'not-proved', 'cost', 'warranty', 'old-parts', 'watch'], array_column($short->sections, 'id'));
+        $this->assertSame(
+            ['personal', 'cause', 'done', 'not-proved', 'cost', 'warranty', 'old-parts', 'watch'],
+            array_column($short->sections, 'id'),
+        );
         $this->assertEquals([\Orthoscope\Core\Letter\Sentence::of('Mind the cat.')], $short->sections[0]->sentences);
         $full = $this->write([...self::SUPPLY, $this->closing()]);
         $this->assertGreaterThan(count($short->sections), count($full->sections));
@@ -68,7 +106,13 @@ final class LetterPartsTest extends TestCase
 
     public function test_every_letter_reads_easily(): void
     {
-        foreach ([self::SUPPLY, array_slice(self::SUPPLY, 0, 3), [['kind' => 'start', 'reached' => 'drops'], ['kind' => 'act', 'act' => 'lower-clocks', 'on' => ['card']]]] as $entries) {
+        foreach (
+            [
+                self::SUPPLY,
+                array_slice(self::SUPPLY, 0, 3),
+                [['kind' => 'start', 'reached' => 'drops'], ['kind' => 'act', 'act' => 'lower-clocks', 'on' => ['card']]],
+            ] as $entries
+        ) {
             $ease = $this->write([...$entries, $this->closing()])->ease();
             $this->assertGreaterThanOrEqual(60.0, $ease->score());
             $this->assertGreaterThan(20, $ease->words);
@@ -77,8 +121,15 @@ final class LetterPartsTest extends TestCase
 
     public function test_what_the_owner_gave_no_leave_for_is_told(): void
     {
-        $entries = [['kind' => 'start', 'reached' => 'drops', 'after' => 600], ['kind' => 'act', 'act' => 'repaste', 'on' => ['cooler']], $this->closing()];
-        $this->assertStringContainsString('Without your leave to work past the log-in screen we did not test this', $this->write($entries)->text());
+        $entries = [
+            ['kind' => 'start', 'reached' => 'drops', 'after' => 600],
+            ['kind' => 'act', 'act' => 'repaste', 'on' => ['cooler']],
+            $this->closing(),
+        ];
+        $this->assertStringContainsString(
+            'Without your leave to work past the log-in screen we did not test this',
+            $this->write($entries)->text(),
+        );
     }
 
     /** @return array<string, mixed> */

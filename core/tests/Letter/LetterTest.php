@@ -25,7 +25,20 @@ final class LetterTest extends TestCase
     public function test_it_tells_the_whole_course(): void
     {
         $text = $this->letter(self::DEAD_SUPPLY)->text();
-        foreach (['“It is dead”', 'storm or power cut', 'nothing happened at all', 'The power supply no longer worked.', 'We are sure', 'the trouble came back', 'We replaced the power supply.', '10 times in a row', '€ 99.50', '12 months'] as $expected) {
+        foreach (
+            [
+                '“It is dead”',
+                'storm or power cut',
+                'nothing happened at all',
+                'The power supply no longer worked.',
+                'We are sure',
+                'the trouble came back',
+                'We replaced the power supply.',
+                '10 times in a row',
+                '€ 99.50',
+                '12 months',
+            ] as $expected
+        ) {
             $this->assertStringContainsString($expected, $text);
         }
         $this->assertStringNotContainsString('could not find out', $text);
@@ -62,22 +75,42 @@ final class LetterTest extends TestCase
     {
         $this->assertStringNotContainsString('We did not show for certain', $this->letter(self::DEAD_SUPPLY)->text());
         $board = array_slice(self::DEAD_SUPPLY, 0, 5);
-        $text = $this->letter([...$board, ['kind' => 'act', 'act' => 'replace', 'on' => ['board', 'stick-1']], ['kind' => 'closing', 'price' => 1]])->text();
-        $this->assertStringContainsString('We also replaced the main board and a memory stick. We did not show for certain that they were at fault.', $text);
-        $alone = $this->letter([['kind' => 'start', 'reached' => 'dark', 'waited' => 120], ['kind' => 'act', 'act' => 'replace', 'on' => ['board']]])->text();
+        $text = $this->letter([
+            ...$board,
+            ['kind' => 'act', 'act' => 'replace', 'on' => ['board', 'stick-1']],
+            ['kind' => 'closing', 'price' => 1],
+        ])->text();
+        $this->assertStringContainsString(
+            'We also replaced the main board and a memory stick. We did not show for certain that they were at fault.',
+            $text,
+        );
+        $alone = $this->letter([
+            ['kind' => 'start', 'reached' => 'dark', 'waited' => 120],
+            ['kind' => 'act', 'act' => 'replace', 'on' => ['board']],
+        ])->text();
         $this->assertStringContainsString('We replaced the main board. We did not show for certain that it was at fault.', $alone);
     }
 
     public function test_moving_parts_for_tests_is_not_called_nothing(): void
     {
-        $text = $this->letter([['kind' => 'start', 'reached' => 'dark', 'waited' => 120], ['kind' => 'start', 'reached' => 'stays', 'setup' => ['out' => ['stick-2']]], ['kind' => 'start', 'reached' => 'stays', 'times' => 3]])->text();
-        $this->assertStringContainsString('We replaced nothing. For our tests we took parts out or moved them, and put them back. That alone can put a contact right.', $text);
+        $text = $this->letter([
+            ['kind' => 'start', 'reached' => 'dark', 'waited' => 120],
+            ['kind' => 'start', 'reached' => 'stays', 'setup' => ['out' => ['stick-2']]],
+            ['kind' => 'start', 'reached' => 'stays', 'times' => 3],
+        ])->text();
+        $this->assertStringContainsString(
+            'We replaced nothing. For our tests we took parts out or moved them, and put them back. That alone can put a contact right.',
+            $text,
+        );
         $this->assertStringNotContainsString('We changed nothing', $text);
     }
 
     public function test_leave_to_go_on_is_no_mark_of_the_machine(): void
     {
-        $text = $this->letter([['kind' => 'report', 'text' => 'go on', 'marks' => ['consent-system', 'parcel']], ['kind' => 'start', 'reached' => 'dark']])->text();
+        $text = $this->letter([
+            ['kind' => 'report', 'text' => 'go on', 'marks' => ['consent-system', 'parcel']],
+            ['kind' => 'start', 'reached' => 'dark'],
+        ])->text();
         $this->assertStringContainsString('You gave us leave to work beyond the log-in screen.', $text);
         $this->assertStringContainsString('When it came in we noted', $text);
         $this->assertStringNotContainsString('noted leave', $text);
@@ -89,13 +122,22 @@ final class LetterTest extends TestCase
         $begun = $this->letter([$dark, ['kind' => 'act', 'act' => 'write-firmware', 'on' => ['firmware'], 'begun' => true]])->text();
         $this->assertStringNotContainsString('We wrote', $begun);
         $this->assertStringContainsString('We changed nothing', $begun);
-        $this->assertStringContainsString('We told you what to change at home.', $this->letter([$dark, ['kind' => 'act', 'act' => 'advise', 'on' => ['wall-socket']]])->text());
+        $this->assertStringContainsString(
+            'We told you what to change at home.',
+            $this->letter([$dark, ['kind' => 'act', 'act' => 'advise', 'on' => ['wall-socket']]])->text(),
+        );
     }
 
     public function test_starts_counted_together_are_told_as_counted(): void
     {
-        $this->assertStringContainsString('We started it as it came, 10 times: in 2 the fans ran but there was no picture, in 8 it started and stayed up.', $this->letter([['kind' => 'start', 'outcomes' => ['dark' => 2, 'stays' => 8]]])->text());
-        $this->assertStringContainsString('We started it as it came, 3 times, and each time nothing happened at all.', $this->letter([['kind' => 'start', 'reached' => 'nothing', 'times' => 3]])->text());
+        $this->assertStringContainsString(
+            'We started it as it came, 10 times: in 2 the fans ran but there was no picture, in 8 it started and stayed up.',
+            $this->letter([['kind' => 'start', 'outcomes' => ['dark' => 2, 'stays' => 8]]])->text(),
+        );
+        $this->assertStringContainsString(
+            'We started it as it came, 3 times, and each time nothing happened at all.',
+            $this->letter([['kind' => 'start', 'reached' => 'nothing', 'times' => 3]])->text(),
+        );
     }
 
     public function test_all_sections_stand_in_order(): void
@@ -106,7 +148,10 @@ final class LetterTest extends TestCase
 
     public function test_not_knowing_is_said_plainly(): void
     {
-        $text = $this->letter([['kind' => 'report', 'reached' => 'dark'], ['kind' => 'start', 'reached' => 'dark', 'waited' => 100]])->text();
+        $text = $this->letter([
+            ['kind' => 'report', 'reached' => 'dark'],
+            ['kind' => 'start', 'reached' => 'dark', 'waited' => 100],
+        ])->text();
         $this->assertStringContainsString('We could not find out for certain what it was.', $text);
         $this->assertStringContainsString('We did not get to test these', $text);
         $this->assertStringContainsString('the drive', $text);
@@ -115,7 +160,10 @@ final class LetterTest extends TestCase
 
     public function test_what_ran_is_not_said_to_be_untested(): void
     {
-        $text = $this->letter([['kind' => 'report', 'reached' => 'dark'], ['kind' => 'start', 'reached' => 'dark', 'waited' => 100]])->text();
+        $text = $this->letter([
+            ['kind' => 'report', 'reached' => 'dark'],
+            ['kind' => 'start', 'reached' => 'dark', 'waited' => 100],
+        ])->text();
         $this->assertMatchesRegularExpression('/We did not get to test these[^.]*the drive/', $text);
         $this->assertDoesNotMatchRegularExpression('/We did not get to test these[^.]*the power supply/', $text);
         $this->assertMatchesRegularExpression('/These took part in our tests, but we cannot say[^.]*the power supply/', $text);
@@ -136,14 +184,20 @@ final class LetterTest extends TestCase
 
     public function test_a_reason_for_handing_back_early_is_told(): void
     {
-        $entries = [...array_slice(self::DEAD_SUPPLY, 0, 5), ['kind' => 'closing', 'price' => 0, 'warranty_months' => 0, 'signed_off' => 'The owner needs it today.']];
+        $entries = [
+            ...array_slice(self::DEAD_SUPPLY, 0, 5),
+            ['kind' => 'closing', 'price' => 0, 'warranty_months' => 0, 'signed_off' => 'The owner needs it today.'],
+        ];
         $text = $this->letter($entries)->text();
         $this->assertStringContainsString('The reason: The owner needs it today.', $text);
         $this->assertStringContainsString('There is nothing to pay.', $text);
         $this->assertStringContainsString('We give no warranty', $text);
     }
 
-    /** Flesch, "A new readability yardstick", Journal of Applied Psychology 32 (1948): 206.835 - 1.015 words/sentence - 84.6 syllables/word. Plain English is 60 or more. */
+    /**
+     * Flesch, "A new readability yardstick", Journal of Applied Psychology 32 (1948): 206.835 - 1.015 words/sentence - 84.6 syllables/word.
+     * Plain English is 60 or more.
+     */
     public function test_letters_read_easily(): void
     {
         $cases = [self::DEAD_SUPPLY, array_slice(self::DEAD_SUPPLY, 0, 2), array_slice(self::DEAD_SUPPLY, 0, 4)];
@@ -151,9 +205,17 @@ final class LetterTest extends TestCase
             $sentences = array_merge(...array_map(fn ($section): array => $section->sentences, $this->letter($entries)->sections));
             $text = implode(' ', $sentences);
             $words = preg_split('/[^a-z\']+/i', $text, -1, PREG_SPLIT_NO_EMPTY) ?: [];
-            $syllables = array_sum(array_map(fn (string $word): int => max(1, (int) preg_match_all('/[aeiouy]+/', (string) preg_replace('/e$/', '', strtolower($word)))), $words));
+            $syllables = array_sum(
+                array_map(
+                    fn (string $word): int => max(
+                        1,
+                        (int) preg_match_all('/[aeiouy]+/', (string) preg_replace('/e$/', '', strtolower($word))),
+                    ),
+                    $words,
+                ),
+            );
             $count = preg_match_all('/[.!?](\s|$)/', $text);
-            $ease = 206.835 - 1.015 * count($words) / $count - 84.6 * $syllables / count($words);
+            $ease = 206.835 - (1.015 * count($words)) / $count - (84.6 * $syllables) / count($words);
             $this->assertGreaterThanOrEqual(60.0, $ease);
         }
     }

@@ -81,7 +81,8 @@ final class LettersAreTrueTest extends TestCase
             [$fault, $part] = $draw->oneOf($hidden->causes());
             $usual = isset($catalogue->faults[$fault]) ? $catalogue->fault($fault)->usualRepair() : 'replace';
             $usual === 'replace' && $hidden->machine()->part($part)->kind->carrier === null
-                ? $bench->fit($part) : $bench->act($usual, [$part]);
+                ? $bench->fit($part)
+                : $bench->act($usual, [$part]);
         }
         for ($start = 0, $starts = (int) floor(4 * $draw->unit()); $start < $starts; $start++) {
             $bench->start(new SetUp);
@@ -108,8 +109,11 @@ final class LettersAreTrueTest extends TestCase
             );
             match (true) {
                 str_starts_with($sentence->text, 'These worked') => $this->worked($sentence, $assessment, $hidden, $where),
-                str_starts_with($sentence->text, 'We replaced ')
-                    && ! str_contains($sentence->text, 'nothing') => $this->replaced($sentence, $assessment, $where),
+                str_starts_with($sentence->text, 'We replaced ') && ! str_contains($sentence->text, 'nothing') => $this->replaced(
+                    $sentence,
+                    $assessment,
+                    $where,
+                ),
                 str_starts_with($sentence->text, 'We are sure') => $this->sure($assessment, $hidden),
                 str_starts_with($sentence->text, 'We did not get to test') => $this->neverRan($sentence, $assessment, $where),
                 str_starts_with($sentence->text, 'It started well') => $this->startedWell($sentence, $assessment, $where),
@@ -134,25 +138,27 @@ final class LettersAreTrueTest extends TestCase
                 ['screen', 'devices', 'cell', 'wall-socket'],
                 "{$where}: {$kind->id} never came in, or a start says nothing of it",
             );
-            $got = array_filter($assessment->record->all(Start::class), fn (Start $start): bool => in_array(
-                $start->number,
-                $sentence->entries,
-                true,
-            )
-                && $catalogue->reach($start->best())->firstStop > $catalogue->stageIndex($kind->stage)
-                    && ! $start->setUp->isLent($kind->id) && ! $start->setUp->isOut($kind->id));
+            $got = array_filter(
+                $assessment->record->all(Start::class),
+                fn (Start $start): bool => in_array($start->number, $sentence->entries, true)
+                    && $catalogue->reach($start->best())->firstStop > $catalogue->stageIndex($kind->stage)
+                    && ! $start->setUp->isLent($kind->id)
+                    && ! $start->setUp->isOut($kind->id),
+            );
             $this->assertNotSame([], $got, "{$where}: no start got past {$kind->id}");
             foreach ($hidden->causes() as [$fault, $part]) {
-                $hard = isset($catalogue->faults[$fault]) && $catalogue->fault($fault)->shows === 'always' && $catalogue->stageIndex(
-                    $catalogue->fault($fault)->ways[0]['stops'],
-                ) <= $catalogue->stageIndex($kind->stage);
-                $touched = array_filter(
-                    $assessment->record->all(Deed::class),
-                    fn (Deed $deed): bool => in_array($part, $deed->on, true),
-                ) !== [];
+                $hard = isset($catalogue->faults[$fault])
+                    && $catalogue->fault($fault)->shows === 'always'
+                    && $catalogue->stageIndex($catalogue->fault($fault)->ways[0]['stops']) <= $catalogue->stageIndex($kind->stage);
+                $touched =
+                    array_filter($assessment->record->all(Deed::class), fn (Deed $deed): bool => in_array($part, $deed->on, true)) !== [];
                 $this->assertFalse(
-                    $hard && ! $touched && ! $hidden->isSound() && $hidden->machine()->part($part)->kind->id === $kind->id
-                        && count($hidden->causes()) === 1 && $this->neverWentWell($assessment),
+                    $hard
+                        && ! $touched
+                        && ! $hidden->isSound()
+                        && $hidden->machine()->part($part)->kind->id === $kind->id
+                        && count($hidden->causes()) === 1
+                        && $this->neverWentWell($assessment),
                     "{$where}: {$part} has {$fault} and is said to have worked",
                 );
             }
@@ -202,11 +208,14 @@ final class LettersAreTrueTest extends TestCase
     {
         foreach ($this->named($sentence) as $kind) {
             $ids = array_column($assessment->machine->ofKind($kind->id), 'id');
-            $ran = array_filter($ids, fn (string $part): bool => array_filter(
-                $assessment->record->all(Start::class),
-                fn (Start $start): bool => Words::catalogue()->reach($start->best())->firstStop > Words::catalogue()->stageIndex($kind->stage)
-                    && $start->setUp->hasOwn($part),
-            ) !== []);
+            $ran = array_filter(
+                $ids,
+                fn (string $part): bool => array_filter(
+                    $assessment->record->all(Start::class),
+                    fn (Start $start): bool => Words::catalogue()->reach($start->best())->firstStop
+                        > Words::catalogue()->stageIndex($kind->stage) && $start->setUp->hasOwn($part),
+                ) !== [],
+            );
             $this->assertNotSame($ids, array_values($ran), "{$where}: {$kind->id} ran, and is said not to have been tested");
         }
     }
@@ -216,7 +225,10 @@ final class LettersAreTrueTest extends TestCase
     {
         $named = array_filter(
             Words::catalogue()->parts,
-            fn (PartKind $kind): bool => preg_match('/(?<=: |, |and )'.preg_quote($kind->plain, '/').'(?=,| and|\.|:)/', $sentence->text) === 1,
+            fn (PartKind $kind): bool => preg_match(
+                '/(?<=: |, |and )'.preg_quote($kind->plain, '/').'(?=,| and|\.|:)/',
+                $sentence->text,
+            ) === 1,
         );
 
         return $named;

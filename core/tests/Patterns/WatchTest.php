@@ -16,7 +16,12 @@ final class WatchTest extends TestCase
 {
     public function test_a_third_of_one_model_with_one_fault_stands_out(): void
     {
-        $patterns = array_values(array_filter(Watch::over($this->jobs(bad: 6, of: 14)), fn (Pattern $one): bool => $one->id() === 'model:Heron T2:fault:board-regulator'));
+        $patterns = array_values(
+            array_filter(
+                Watch::over($this->jobs(bad: 6, of: 14)),
+                fn (Pattern $one): bool => $one->id() === 'model:Heron T2:fault:board-regulator',
+            ),
+        );
         $this->assertSame([6, 14, 1, 186], [$patterns[0]->with, $patterns[0]->of, $patterns[0]->elsewhere, $patterns[0]->others]);
         $this->assertEqualsWithDelta(Fisher::more(6, 8, 1, 185), $patterns[0]->chance, 1e-12);
         $this->assertCount(6, $patterns[0]->jobs);
@@ -29,14 +34,31 @@ final class WatchTest extends TestCase
     {
         $this->assertSame([], Watch::over($this->jobs(bad: 2, of: 14)));
         $this->assertSame([], Watch::over([]));
-        $this->assertNotContains('model:Heron T2:cause:supply', array_map(fn (Pattern $one): string => $one->id(), Watch::over($this->jobs(bad: 6, of: 14))));
+        $this->assertNotContains(
+            'model:Heron T2:cause:supply',
+            array_map(fn (Pattern $one): string => $one->id(), Watch::over($this->jobs(bad: 6, of: 14))),
+        );
     }
 
     public function test_what_began_lately_is_not_drowned_by_what_was_before(): void
     {
-        $old = array_map(fn (int $i): Seen => new Seen("old {$i}", 10, ['model' => ['Heron T2'], 'family' => ['Heron']], ['fault:supply-dead']), range(1, 60));
-        $found = array_column(array_map(fn (Pattern $one): array => [$one->id(), $one->days, $one->of], Watch::over([...$old, ...$this->jobs(bad: 5, of: 14)])), null, 0);
-        $this->assertSame(['model:Heron T2:fault:board-regulator', 120, 14], $found['model:Heron T2:fault:board-regulator'], 'It says how far back it looked.');
+        $old = array_map(
+            fn (int $i): Seen => new Seen("old {$i}", 10, ['model' => ['Heron T2'], 'family' => ['Heron']], ['fault:supply-dead']),
+            range(1, 60),
+        );
+        $found = array_column(
+            array_map(
+                fn (Pattern $one): array => [$one->id(), $one->days, $one->of],
+                Watch::over([...$old, ...$this->jobs(bad: 5, of: 14)]),
+            ),
+            null,
+            0,
+        );
+        $this->assertSame(
+            ['model:Heron T2:fault:board-regulator', 120, 14],
+            $found['model:Heron T2:fault:board-regulator'],
+            'It says how far back it looked.',
+        );
     }
 
     /** Published with more years in docs/PATTERNS.md; here a few, so that the tests stay short. */
@@ -50,7 +72,9 @@ final class WatchTest extends TestCase
         $this->assertLessThanOrEqual(4, $false, 'at most one false find a year of 1,000 jobs');
         $found = 0;
         foreach (range(1, 3) as $i) {
-            $found += isset(SimulatedYear::watched($year->draw("test bad {$i}", 2, share: 0.5))['model:model 2:fault:board-regulator']) ? 1 : 0;
+            $found += isset(SimulatedYear::watched($year->draw("test bad {$i}", 2, share: 0.5))['model:model 2:fault:board-regulator'])
+                ? 1
+                : 0;
         }
         $this->assertSame(3, $found);
     }
@@ -67,10 +91,20 @@ final class WatchTest extends TestCase
     {
         $jobs = [];
         for ($i = 0; $i < 186; $i++) {
-            $jobs[] = new Seen("J{$i}", 300 + intdiv($i, 4), ['model' => ['model '.$i % 12], 'family' => ['family '.$i % 4]], [$i === 0 ? 'fault:board-regulator' : 'fault:supply-dead', 'cause:supply']);
+            $jobs[] = new Seen(
+                "J{$i}",
+                300 + intdiv($i, 4),
+                ['model' => ['model '.$i % 12], 'family' => ['family '.$i % 4]],
+                [$i === 0 ? 'fault:board-regulator' : 'fault:supply-dead', 'cause:supply'],
+            );
         }
         for ($i = 0; $i < $of; $i++) {
-            $jobs[] = new Seen("H{$i}", 340, ['model' => ['Heron T2'], 'family' => ['family 1']], $i < $bad ? ['fault:board-regulator', 'cause:board'] : ['fault:supply-dead', 'cause:supply']);
+            $jobs[] = new Seen(
+                "H{$i}",
+                340,
+                ['model' => ['Heron T2'], 'family' => ['family 1']],
+                $i < $bad ? ['fault:board-regulator', 'cause:board'] : ['fault:supply-dead', 'cause:supply'],
+            );
         }
 
         return $jobs;

@@ -64,9 +64,13 @@ final class MoneyTest extends TestCase
             $weights = array_map(fn (): int => (int) floor(1000 * $draw->unit()), range(1, 1 + (int) floor(9 * $draw->unit())));
             $weights[0] += 1;
             $parts = Money::of($minor)->split($weights);
-            $this->assertSame($minor, array_sum(array_map(fn (Money $part): int => $part->minor, $parts)), "{$minor} by ".implode(',', $weights));
+            $this->assertSame(
+                $minor,
+                array_sum(array_map(fn (Money $part): int => $part->minor, $parts)),
+                "{$minor} by ".implode(',', $weights),
+            );
             foreach ($parts as $key => $part) {
-                $this->assertLessThan(1.0, abs($part->minor - $minor * $weights[$key] / array_sum($weights)));
+                $this->assertLessThan(1.0, abs($part->minor - ($minor * $weights[$key]) / array_sum($weights)));
             }
         }
     }

@@ -27,12 +27,29 @@ final class ReadingEaseTest extends TestCase
     {
         $ease = ReadingEase::of($text);
         $this->assertSame([$sentences, $words, $syllables], [$ease->sentences, $ease->words, $ease->syllables]);
-        $this->assertEqualsWithDelta(206.835 - 1.015 * $words / $sentences - 84.6 * $syllables / $words, $ease->score(), 1e-9);
+        $this->assertEqualsWithDelta(206.835 - (1.015 * $words) / $sentences - (84.6 * $syllables) / $words, $ease->score(), 1e-9);
     }
 
     public function test_syllables(): void
     {
-        foreach (['power' => 2, 'made' => 1, 'table' => 2, 'needed' => 2, 'looked' => 1, 'tried' => 1, 'pages' => 2, 'cables' => 2, 'we' => 1, 'memory' => 3, 'processor' => 3, 'machine' => 2, 'log-in' => 2, 'owner’s' => 2] as $word => $count) {
+        foreach (
+            [
+                'power' => 2,
+                'made' => 1,
+                'table' => 2,
+                'needed' => 2,
+                'looked' => 1,
+                'tried' => 1,
+                'pages' => 2,
+                'cables' => 2,
+                'we' => 1,
+                'memory' => 3,
+                'processor' => 3,
+                'machine' => 2,
+                'log-in' => 2,
+                'owner’s' => 2,
+            ] as $word => $count
+        ) {
             $this->assertSame($count, ReadingEase::syllables($word), $word);
         }
     }

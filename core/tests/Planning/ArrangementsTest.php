@@ -23,7 +23,12 @@ final class ArrangementsTest extends TestCase
 
     public function test_one_stick_in_every_slot_and_two_in_their_order_are_gone_through_once(): void
     {
-        foreach ([[['A2', 'B2'], ['A2', 'B2']], [['A1', 'A2', 'B1', 'B2'], ['A2', 'B2']], [['A1', 'A2', 'B1', 'B2'], ['A1', 'A2', 'B1', 'B2']]] as [$slots, $sticks]) {
+        $cases = [
+            [['A2', 'B2'], ['A2', 'B2']],
+            [['A1', 'A2', 'B1', 'B2'], ['A2', 'B2']],
+            [['A1', 'A2', 'B1', 'B2'], ['A1', 'A2', 'B1', 'B2']],
+        ];
+        foreach ($cases as [$slots, $sticks]) {
             $all = array_map(fn ($setUp): string => $setUp->key(), Arrangements::all($this->machine($slots, $sticks)));
             [$n, $m] = [count($sticks), count($slots)];
             $this->assertCount($n * $m + intdiv($n * ($n - 1), 2) * intdiv($m * ($m - 1), 2), $all);
@@ -38,11 +43,16 @@ final class ArrangementsTest extends TestCase
         $this->assertNotSame([], $best);
         $memory = Catalogue::shipped()->stageIndex('memory');
         foreach ($best as $arrangement) {
-            [$bits, $passes] = PlainEnumeration::of($replay, $arrangement->setUp, $memory, fn (Mode $mode): ?string => match (true) {
-                $mode->channel !== null => "channel {$mode->channel} {$mode->part}",
-                in_array($replay->model->machine->part($mode->part)->kind->id, ['stick', 'slot', 'kit'], true) => $mode->part,
-                default => null,
-            });
+            [$bits, $passes] = PlainEnumeration::of(
+                $replay,
+                $arrangement->setUp,
+                $memory,
+                fn (Mode $mode): ?string => match (true) {
+                    $mode->channel !== null => "channel {$mode->channel} {$mode->part}",
+                    in_array($replay->model->machine->part($mode->part)->kind->id, ['stick', 'slot', 'kit'], true) => $mode->part,
+                    default => null,
+                },
+            );
             $this->assertEqualsWithDelta($bits, $arrangement->bits, 1e-9);
             $this->assertEqualsWithDelta($passes, $arrangement->passes, 1e-9);
         }
@@ -50,8 +60,19 @@ final class ArrangementsTest extends TestCase
 
     public function test_each_works_alone_and_not_together_is_no_bad_stick(): void
     {
-        $alone = fn (string $in, string $out): array => ['kind' => 'start', 'reached' => 'stays', 'times' => 3, 'setup' => ['out' => [$out]]];
-        [$replay, $record] = $this->replay([self::STOPS, $alone('stick-1', 'stick-2'), self::STOPS, $alone('stick-2', 'stick-1'), self::STOPS]);
+        $alone = fn (string $in, string $out): array => [
+            'kind' => 'start',
+            'reached' => 'stays',
+            'times' => 3,
+            'setup' => ['out' => [$out]],
+        ];
+        [$replay, $record] = $this->replay([
+            self::STOPS,
+            $alone('stick-1', 'stick-2'),
+            self::STOPS,
+            $alone('stick-2', 'stick-1'),
+            self::STOPS,
+        ]);
         $possible = Arrangements::of(Catalogue::shipped(), $replay, $record)->possible ?? [];
         $this->assertSame('Sticks together', array_key_first($possible));
         $this->assertLessThan(0.05, ($possible['Stick 1'] ?? 0.0) + ($possible['Stick 2'] ?? 0.0));
@@ -59,8 +80,16 @@ final class ArrangementsTest extends TestCase
 
     public function test_a_stick_that_fails_in_every_slot_is_left_alone_on_the_list(): void
     {
-        $only = fn (string $slot): array => [...self::STOPS, 'setup' => array_filter(['out' => ['stick-2'], 'moved' => $slot === 'slot-A2' ? [] : ['stick-1' => $slot]])];
-        $other = ['kind' => 'start', 'reached' => 'stays', 'times' => 2, 'setup' => ['out' => ['stick-1'], 'moved' => ['stick-2' => 'slot-A2']]];
+        $only = fn (string $slot): array => [
+            ...self::STOPS,
+            'setup' => array_filter(['out' => ['stick-2'], 'moved' => $slot === 'slot-A2' ? [] : ['stick-1' => $slot]]),
+        ];
+        $other = [
+            'kind' => 'start',
+            'reached' => 'stays',
+            'times' => 2,
+            'setup' => ['out' => ['stick-1'], 'moved' => ['stick-2' => 'slot-A2']],
+        ];
         [$replay, $record] = $this->replay([self::STOPS, $only('slot-A2'), $only('slot-B2'), $other]);
         $possible = Arrangements::of(Catalogue::shipped(), $replay, $record)->possible ?? [];
         $this->assertSame('Stick 1', array_key_first($possible));
@@ -97,6 +126,15 @@ final class ArrangementsTest extends TestCase
      */
     private function machine(array $slots, array $sticks): Machine
     {
-        return Machine::fromArray(['model' => 'Heron T2', 'memory' => ['slots' => $slots, 'sticks' => $sticks], 'card' => true, 'drives' => 1, 'facts' => ['status_lamps' => true, 'speaker' => true]], Catalogue::shipped());
+        return Machine::fromArray(
+            [
+                'model' => 'Heron T2',
+                'memory' => ['slots' => $slots, 'sticks' => $sticks],
+                'card' => true,
+                'drives' => 1,
+                'facts' => ['status_lamps' => true, 'speaker' => true],
+            ],
+            Catalogue::shipped(),
+        );
     }
 }

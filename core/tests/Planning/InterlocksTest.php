@@ -42,27 +42,46 @@ final class InterlocksTest extends TestCase
     {
         $told = ['kind' => 'report', 'marks' => ['socket']];
         $this->assertTrue(Bench::assess([$told])->locks->powerIsLocked());
-        $this->assertFalse(Bench::assess([$told, ['kind' => 'override', 'lock' => 'socket', 'text' => 'Looked at it myself']])->locks->powerIsLocked());
+        $this->assertFalse(
+            Bench::assess([$told, ['kind' => 'override', 'lock' => 'socket', 'text' => 'Looked at it myself']])->locks->powerIsLocked(),
+        );
     }
 
     public function test_a_lock_comes_back_when_it_is_raised_again(): void
     {
-        $entries = [
-            ['kind' => 'report', 'marks' => ['socket']],
-            ['kind' => 'finding', 'check' => 'look-socket', 'result' => 'clear'],
-        ];
+        $entries = [['kind' => 'report', 'marks' => ['socket']], ['kind' => 'finding', 'check' => 'look-socket', 'result' => 'clear']];
         $this->assertFalse(Bench::assess($entries)->locks->powerIsLocked());
-        $this->assertTrue(Bench::assess([...$entries, ['kind' => 'finding', 'check' => 'look-socket', 'result' => 'bent']])->locks->powerIsLocked());
+        $this->assertTrue(
+            Bench::assess([...$entries, ['kind' => 'finding', 'check' => 'look-socket', 'result' => 'bent']])->locks->powerIsLocked(),
+        );
     }
 
     public function test_no_dear_spare_before_the_supply_is_tested(): void
     {
         $dark = ['kind' => 'start', 'reached' => 'dark', 'waited' => 90];
         $tested = ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'pass'];
-        $this->assertFalse(Bench::assess([$dark])->advice->step('lend-card')?->isOpen());
-        $this->assertTrue(Bench::assess([$dark, $tested])->advice->step('lend-card')?->isOpen());
-        $this->assertTrue(Bench::assess([$dark])->advice->step('lend-video')?->isOpen(), 'a cheap lead may be lent');
-        $this->assertTrue(Bench::assess([$dark])->advice->step('lend-supply')?->isOpen(), 'a lent supply replaces the doubtful one');
+        $this->assertFalse(
+            Bench::assess([$dark])
+                ->advice->step('lend-card')
+                ?->isOpen(),
+        );
+        $this->assertTrue(
+            Bench::assess([$dark, $tested])
+                ->advice->step('lend-card')
+                ?->isOpen(),
+        );
+        $this->assertTrue(
+            Bench::assess([$dark])
+                ->advice->step('lend-video')
+                ?->isOpen(),
+            'a cheap lead may be lent',
+        );
+        $this->assertTrue(
+            Bench::assess([$dark])
+                ->advice->step('lend-supply')
+                ?->isOpen(),
+            'a lent supply replaces the doubtful one',
+        );
     }
 
     public function test_without_a_spare_that_fits_a_step_cannot_be_done_here(): void

@@ -37,7 +37,19 @@ final class PictureTrialsTest extends TestCase
         $this->assertCount(3, $trials->best);
         $picture = Bench::catalogue()->stageIndex('picture');
         foreach ($trials->best as $trial) {
-            [$bits, $passes] = PlainEnumeration::of($replay, $trial->setUp, $picture, fn (Mode $mode): ?string => $mode->spare === null && in_array($replay->model->machine->part($mode->part)->kind->id, ['card', 'card-slot', 'output', 'video-lead', 'screen'], true) ? $mode->part : null);
+            [$bits, $passes] = PlainEnumeration::of(
+                $replay,
+                $trial->setUp,
+                $picture,
+                fn (Mode $mode): ?string => $mode->spare === null
+                && in_array(
+                    $replay->model->machine->part($mode->part)->kind->id,
+                    ['card', 'card-slot', 'output', 'video-lead', 'screen'],
+                    true,
+                )
+                    ? $mode->part
+                    : null,
+            );
             $this->assertEqualsWithDelta($bits, $trial->bits, 1e-9);
             $this->assertEqualsWithDelta($passes, $trial->passes, 1e-9);
         }
@@ -47,8 +59,14 @@ final class PictureTrialsTest extends TestCase
     {
         [$replay, $record, $shelf] = $this->bench([self::DARK]);
         $first = PictureTrials::of(Bench::catalogue(), $replay, $record, $shelf)->best[0]->setUp ?? new SetUp;
-        [$replay, $record, $shelf] = $this->bench([self::DARK, ['kind' => 'start', 'reached' => 'dark', 'waited' => 180, 'setup' => $first->toArray()]]);
-        $again = array_map(fn ($trial): string => $trial->setUp->key(), PictureTrials::of(Bench::catalogue(), $replay, $record, $shelf)->best ?? []);
+        [$replay, $record, $shelf] = $this->bench([
+            self::DARK,
+            ['kind' => 'start', 'reached' => 'dark', 'waited' => 180, 'setup' => $first->toArray()],
+        ]);
+        $again = array_map(
+            fn ($trial): string => $trial->setUp->key(),
+            PictureTrials::of(Bench::catalogue(), $replay, $record, $shelf)->best ?? [],
+        );
         $this->assertNotContains($first->key(), $again);
     }
 
@@ -60,11 +78,16 @@ final class PictureTrialsTest extends TestCase
 
     public function test_signs_are_offered_by_what_they_tell_now(): void
     {
-        $signs = fn (array $entries): array => Bench::assess($entries, ['facts' => ['code_display' => true, 'status_lamps' => true, 'speaker' => true]])->signs;
+        $signs = fn (array $entries): array => Bench::assess($entries, [
+            'facts' => ['code_display' => true, 'status_lamps' => true, 'speaker' => true],
+        ])->signs;
         $dark = $signs([['kind' => 'start', 'reached' => 'dark', 'waited' => 180]]);
         $this->assertContains(array_key_first($dark), ['code', 'lamp', 'beeps'], 'where it stays dark the board itself tells most');
         $this->assertGreaterThan($dark['image'], $dark['code']);
-        $this->assertArrayNotHasKey('code', Bench::assess([['kind' => 'start', 'reached' => 'dark']], ['facts' => ['code_display' => false]])->signs);
+        $this->assertArrayNotHasKey(
+            'code',
+            Bench::assess([['kind' => 'start', 'reached' => 'dark']], ['facts' => ['code_display' => false]])->signs,
+        );
     }
 
     public function test_what_a_sign_tells_is_what_a_plain_enumeration_gives(): void
@@ -82,7 +105,9 @@ final class PictureTrialsTest extends TestCase
                 usort($faults, fn (int $a, int $b): int => $replay->model->modes->stops[$a] <=> $replay->model->modes->stops[$b]);
                 foreach ($faults as $fault) {
                     $row = $replay->model->modes->all[$fault]->fault->signs['fans'] ?? null;
-                    $share += $left * ($hazards[$fault] ?? 0.0) * $channel->share((string) $value, Bench::catalogue()->stopId($replay->model->modes->stops[$fault]), $row, 0.04);
+                    $share += $left
+                        * ($hazards[$fault] ?? 0.0)
+                        * $channel->share((string) $value, Bench::catalogue()->stopId($replay->model->modes->stops[$fault]), $row, 0.04);
                     $left *= 1.0 - ($hazards[$fault] ?? 0.0);
                 }
                 $share += $left * $channel->share((string) $value, 'none', null, 0.04);

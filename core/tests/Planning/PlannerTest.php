@@ -30,7 +30,9 @@ final class PlannerTest extends TestCase
     public function test_a_look_that_was_made_is_not_offered_again(): void
     {
         $this->assertNotNull(Bench::assess([self::DARK])->advice->step('plugs'));
-        $this->assertNull(Bench::assess([self::DARK, ['kind' => 'finding', 'check' => 'look-plugs', 'result' => 'clear']])->advice->step('plugs'));
+        $this->assertNull(
+            Bench::assess([self::DARK, ['kind' => 'finding', 'check' => 'look-plugs', 'result' => 'clear']])->advice->step('plugs'),
+        );
     }
 
     public function test_a_start_that_was_made_twice_is_offered_again_only_after_something_was_done(): void
@@ -40,7 +42,9 @@ final class PlannerTest extends TestCase
         $pins = [...$dead, 'setup' => ['place' => 'bench', 'start_by' => 'pins']];
         $this->assertNotNull(Bench::assess([$dead, $bench, $pins])->advice->step('pins'));
         $this->assertNull(Bench::assess([$dead, $bench, $pins, $pins])->advice->step('pins'));
-        $this->assertNotNull(Bench::assess([$dead, $bench, $pins, $pins, ['kind' => 'act', 'act' => 'reseat', 'on' => ['panel']]])->advice->step('pins'));
+        $this->assertNotNull(
+            Bench::assess([$dead, $bench, $pins, $pins, ['kind' => 'act', 'act' => 'reseat', 'on' => ['panel']]])->advice->step('pins'),
+        );
     }
 
     public function test_a_test_in_another_machine_may_be_made_once_more(): void
@@ -64,7 +68,10 @@ final class PlannerTest extends TestCase
     {
         $open = $this->open(Bench::assess([['kind' => 'start', 'reached' => 'nothing']]));
         // Ranked by what a step saves for each of its minutes, in steps of a tenth.
-        $saves = array_map(fn (NextStep $s): float => round(10 * ($s->saves + $s->minutes) / $s->minutes), array_filter($open, fn (NextStep $s): bool => $s->saves > 0.0));
+        $saves = array_map(
+            fn (NextStep $s): float => round((10 * ($s->saves + $s->minutes)) / $s->minutes),
+            array_filter($open, fn (NextStep $s): bool => $s->saves > 0.0),
+        );
         $sorted = $saves;
         rsort($sorted);
         $this->assertSame(array_slice($sorted, 0, 10), array_slice($saves, 0, 10));
@@ -88,8 +95,12 @@ final class PlannerTest extends TestCase
     {
         $dark = fn (array $more): array => [...self::DARK, 'setup' => ['out' => ['stick-2'], ...$more]];
         $advice = Bench::assess([
-            $dark([]), ['kind' => 'act', 'act' => 'clean-contacts', 'on' => ['slot-A2']], $dark([]),
-            [...$dark(['moved' => ['stick-1' => 'slot-B2']]), 'reached' => 'stays'], $dark([]), $dark([]),
+            $dark([]),
+            ['kind' => 'act', 'act' => 'clean-contacts', 'on' => ['slot-A2']],
+            $dark([]),
+            [...$dark(['moved' => ['stick-1' => 'slot-B2']]), 'reached' => 'stays'],
+            $dark([]),
+            $dark([]),
         ])->advice;
         $p = array_column(array_map(fn (array $r): array => [$r[0]->id(), $r[1]], $advice->repairs), 1, 0);
         $this->assertGreaterThan(0.2, $p['replace:board']);
@@ -100,7 +111,10 @@ final class PlannerTest extends TestCase
     public function test_what_did_not_help_twice_is_not_done_again(): void
     {
         $clear = ['kind' => 'act', 'act' => 'clean-contacts', 'on' => ['slot']];
-        $repairs = fn (int $times): array => array_map(fn (array $r): string => $r[0]->id(), Bench::assess([self::DARK, ...array_merge(...array_fill(0, $times, [$clear, self::DARK]))])->advice->repairs);
+        $repairs = fn (int $times): array => array_map(
+            fn (array $r): string => $r[0]->id(),
+            Bench::assess([self::DARK, ...array_merge(...array_fill(0, $times, [$clear, self::DARK]))])->advice->repairs,
+        );
         $this->assertContains('clean-contacts:slot-A2', $repairs(0));
         $this->assertNotContains('clean-contacts:slot-A2', $repairs(2));
     }
@@ -117,7 +131,15 @@ final class PlannerTest extends TestCase
         $late = ['kind' => 'start', 'reached' => 'drops'];
         $step = Bench::assess([$late])->advice->step('lend-supply');
         $this->assertSame(10 + (int) Bench::catalogue()->number('load_minutes'), $step?->minutes);
-        $this->assertSame(['consent'], array_values(array_map(fn ($lock): string => $lock->lock->id, array_filter($step->lockedBy, fn ($lock): bool => $lock->lock->blocks === 'login'))));
+        $this->assertSame(
+            ['consent'],
+            array_values(
+                array_map(
+                    fn ($lock): string => $lock->lock->id,
+                    array_filter($step->lockedBy, fn ($lock): bool => $lock->lock->blocks === 'login'),
+                ),
+            ),
+        );
         $this->assertStringContainsString('run it at work', $step->candidate->name());
         $this->assertSame(10, Bench::assess([self::DARK])->advice->step('lend-supply')?->minutes);
     }

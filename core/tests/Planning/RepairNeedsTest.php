@@ -36,7 +36,12 @@ final class RepairNeedsTest extends TestCase
         $this->assertFalse($needs->order([$supply => 0.5, $settings => 0.5])[2][$replace]);
         $this->assertTrue($needs->order([$supply => 0.999, $settings => 0.001])[2][$replace]);
         [$untested, $replay] = $this->needs([]);
-        $this->assertTrue($untested->order([$untested->of([$this->mode($replay, 'supply-dead')]) => 0.5, $untested->of([$this->mode($replay, 'settings-bad')]) => 0.5])[2][$replace]);
+        $this->assertTrue(
+            $untested->order([
+                $untested->of([$this->mode($replay, 'supply-dead')]) => 0.5,
+                $untested->of([$this->mode($replay, 'settings-bad')]) => 0.5,
+            ])[2][$replace],
+        );
     }
 
     public function test_a_test_makes_the_plan_cheaper(): void
@@ -44,13 +49,20 @@ final class RepairNeedsTest extends TestCase
         $cost = function (array $tests): float {
             [$needs, $replay] = $this->needs([], $tests);
 
-            return $needs->order([$needs->of([$this->mode($replay, 'supply-dead')]) => 0.5, $needs->of([$this->mode($replay, 'card-dead')]) => 0.5])[1];
+            return $needs->order([
+                $needs->of([$this->mode($replay, 'supply-dead')]) => 0.5,
+                $needs->of([$this->mode($replay, 'card-dead')]) => 0.5,
+            ])[1];
         };
         $this->assertLessThan($cost([]), $cost(['supply' => 7, 'card' => 10]));
         // By hand: half the machines need the supply, found with the 7 minutes of its test; half the card, found with 7 and 10.
         [$needs] = $this->needs([]);
         $price = array_column(array_map(fn ($r): array => [$r->id(), $r->cost], $needs->repairs), 1, 0);
-        $this->assertEqualsWithDelta(0.5 * (7 + $price['replace:supply']) + 0.5 * (7 + 10 + $price['replace:card']), $cost(['supply' => 7, 'card' => 10]), 1e-9);
+        $this->assertEqualsWithDelta(
+            0.5 * (7 + $price['replace:supply']) + 0.5 * (7 + 10 + $price['replace:card']),
+            $cost(['supply' => 7, 'card' => 10]),
+            1e-9,
+        );
     }
 
     public function test_a_repair_done_gives_way_to_the_next_and_at_last_to_a_specialist(): void
@@ -60,7 +72,9 @@ final class RepairNeedsTest extends TestCase
         $named = function (array $entries): string {
             [$needs, $replay] = $this->needs($entries);
 
-            return $needs->repairs[(int) array_key_first($needs->probabilities([$needs->of([$this->mode($replay, 'firmware-corrupt')]) => 1.0]))]->id();
+            return $needs->repairs[
+                (int) array_key_first($needs->probabilities([$needs->of([$this->mode($replay, 'firmware-corrupt')]) => 1.0]))
+            ]->id();
         };
         $this->assertSame('write-firmware:firmware', $named([]));
         $this->assertSame('fall-back-chip:firmware', $named([$write]));

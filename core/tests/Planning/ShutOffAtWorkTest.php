@@ -18,7 +18,10 @@ final class ShutOffAtWorkTest extends TestCase
 
     public function test_sizing_and_heat_are_among_the_first_three(): void
     {
-        $first = array_map(fn (NextStep $step): string => $step->candidate->step->id, array_slice(Bench::assess(self::GOES_OFF)->advice->steps, 0, 3));
+        $first = array_map(
+            fn (NextStep $step): string => $step->candidate->step->id,
+            array_slice(Bench::assess(self::GOES_OFF)->advice->steps, 0, 3),
+        );
         $this->assertContains('supply-sum', $first);
         $this->assertContains('temperature', $first);
     }

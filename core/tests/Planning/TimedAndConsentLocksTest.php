@@ -47,17 +47,35 @@ final class TimedAndConsentLocksTest extends TestCase
             $this->assertFalse($step->isOpen(), $step->candidate->name());
         }
         $done = array_diff_key($begun, ['begun' => 1]);
-        $this->assertTrue(Bench::assess([$dark, $begun, $done])->advice->step('clear')?->isOpen());
+        $this->assertTrue(
+            Bench::assess([$dark, $begun, $done])
+                ->advice->step('clear')
+                ?->isOpen(),
+        );
     }
 
     public function test_nothing_beyond_the_log_in_screen_without_consent(): void
     {
         $late = ['kind' => 'start', 'reached' => 'drops'];
         foreach (['load-run', 'driver-look', 'mend-system'] as $step) {
-            $this->assertFalse(Bench::assess([$late])->advice->step($step)?->isOpen(), $step);
-            $this->assertTrue(Bench::assess([['kind' => 'report', 'marks' => ['consent-system']], $late])->advice->step($step)?->isOpen(), $step);
+            $this->assertFalse(
+                Bench::assess([$late])
+                    ->advice->step($step)
+                    ?->isOpen(),
+                $step,
+            );
+            $this->assertTrue(
+                Bench::assess([['kind' => 'report', 'marks' => ['consent-system']], $late])
+                    ->advice->step($step)
+                    ?->isOpen(),
+                $step,
+            );
         }
-        $this->assertTrue(Bench::assess([$late])->advice->step('memory-test')?->isOpen());
+        $this->assertTrue(
+            Bench::assess([$late])
+                ->advice->step('memory-test')
+                ?->isOpen(),
+        );
     }
 
     /**
@@ -69,6 +87,9 @@ final class TimedAndConsentLocksTest extends TestCase
     {
         $case = Bench::case($entries);
 
-        return array_map(fn ($active): string => $active->lock->id, Interlocks::of($case->record, $case->machine, Bench::catalogue(), $now)->onPower());
+        return array_map(
+            fn ($active): string => $active->lock->id,
+            Interlocks::of($case->record, $case->machine, Bench::catalogue(), $now)->onPower(),
+        );
     }
 }

@@ -21,7 +21,7 @@ final class CleanStartsTest extends TestCase
         yield 'two in ten before, none in six now' => [2, 10, 6, 0.28537564];
         yield 'always before, none in three now' => [10, 10, 3, 0.00109266];
         yield 'one in twenty before, none in thirty now' => [1, 20, 30, 0.25008506];
-        yield 'nothing known before' => [0, 0, 4, 0.27343750];
+        yield 'nothing known before' => [0, 0, 4, 0.2734375];
     }
 
     #[DataProvider('luck')]
@@ -40,7 +40,10 @@ final class CleanStartsTest extends TestCase
         $this->assertNull(CleanStarts::of(1, 400, 0)->more(0.5), 'what comes once in four hundred is not proved by starts');
         $this->assertGreaterThan($seldom, CleanStarts::of(2, 10, 0, risk: 0.03)->more(0.8), 'who accepts less asks for more');
         // By hand: after that many both the luck and the doubt are no more than is accepted, and after one less one of them is.
-        $worst = fn (int $clean): float => max(CleanStarts::of(2, 10, 0)->byLuck($clean), 0.2 * CleanStarts::of(2, 10, 0)->byLuck($clean) / (0.8 + 0.2 * CleanStarts::of(2, 10, 0)->byLuck($clean)));
+        $worst = fn (int $clean): float => max(
+            CleanStarts::of(2, 10, 0)->byLuck($clean),
+            (0.2 * CleanStarts::of(2, 10, 0)->byLuck($clean)) / (0.8 + 0.2 * CleanStarts::of(2, 10, 0)->byLuck($clean)),
+        );
         $this->assertLessThanOrEqual(0.1, $worst((int) $seldom));
         $this->assertGreaterThan(0.1, $worst((int) $seldom - 1));
     }
@@ -68,7 +71,12 @@ final class CleanStartsTest extends TestCase
         };
         $before = ['kind' => 'start', 'outcomes' => ['dark' => 2, 'stays' => 8]];
         $act = ['kind' => 'act', 'act' => 'replace', 'on' => ['supply']];
-        $stays = fn (int $times, array $setUp = []): array => ['kind' => 'start', 'reached' => 'stays', 'times' => $times, 'setup' => $setUp];
+        $stays = fn (int $times, array $setUp = []): array => [
+            'kind' => 'start',
+            'reached' => 'stays',
+            'times' => $times,
+            'setup' => $setUp,
+        ];
         $this->assertSame([2, 10, 6], $count($before, $act, $stays(6)));
         $this->assertSame([2, 10, 0], $count($before));
         $this->assertSame([2, 16, 1], $count($before, $act, $stays(6), $act, $stays(1)), 'a further act begins anew');
@@ -86,21 +94,45 @@ final class CleanStartsTest extends TestCase
         $weight = Bench::catalogue()->number('trust_seen');
         // By hand: Jeffreys' half, one of the bench and three of the owner's that count for less.
         [$failing, $passing] = [0.5 + 1 + 3 * $weight, 0.5 + 3 + 2 * $weight];
-        $luck = $passing / ($passing + $failing) * ($passing + 1) / ($passing + $failing + 1) * ($passing + 2) / ($passing + $failing + 2);
+        $luck = (((($passing / ($passing + $failing)) * ($passing + 1)) / ($passing + $failing + 1)) * ($passing + 2))
+            / ($passing + $failing + 2);
         $this->assertEqualsWithDelta($luck, $clean->byLuck(), 1e-12);
-        $this->assertStringStartsWith('Before, 1 of 4 starts on the bench and 3 of 5 by its owner\'s count failed; since, 3 starts went well.', $clean->sentences(0.9)[0]);
-        $this->assertSame('Before, it failed in 3 of 5 starts by your count and in 1 of 4 starts here. Since our work it has not failed in 3 starts.', $clean->forTheOwner()[0]);
-        $this->assertSame([], $this->in(['kind' => 'report', 'reached' => 'dark', 'often' => 'sometimes'], $bench = ['kind' => 'start', 'reached' => 'stays'], self::ACT, self::THREE)->forTheOwner(), 'A word is no count.');
+        $this->assertStringStartsWith(
+            'Before, 1 of 4 starts on the bench and 3 of 5 by its owner\'s count failed; since, 3 starts went well.',
+            $clean->sentences(0.9)[0],
+        );
+        $this->assertSame(
+            'Before, it failed in 3 of 5 starts by your count and in 1 of 4 starts here. Since our work it has not failed in 3 starts.',
+            $clean->forTheOwner()[0],
+        );
+        $this->assertSame(
+            [],
+            $this->in(
+                ['kind' => 'report', 'reached' => 'dark', 'often' => 'sometimes'],
+                $bench = ['kind' => 'start', 'reached' => 'stays'],
+                self::ACT,
+                self::THREE,
+            )->forTheOwner(),
+            'A word is no count.',
+        );
     }
 
     public function test_a_start_under_a_condition_that_never_failed_counts_nothing(): void
     {
         $told = ['kind' => 'report', 'reached' => 'nothing', 'failed' => 2, 'of' => 10, 'only' => 'cold'];
-        $cold = fn (string $reached, int $times = 1): array => ['kind' => 'start', 'reached' => $reached, 'times' => $times, 'setup' => ['temperature' => 'cold']];
+        $cold = fn (string $reached, int $times = 1): array => [
+            'kind' => 'start',
+            'reached' => $reached,
+            'times' => $times,
+            'setup' => ['temperature' => 'cold'],
+        ];
         $warm = ['kind' => 'start', 'reached' => 'stays', 'times' => 20, 'setup' => ['temperature' => 'warm']];
         $clean = $this->in($told, $cold('nothing'), $warm, self::ACT, $warm);
         $this->assertSame([1, 1, 0], [$clean->failed, $clean->started, $clean->clean]);
-        $this->assertSame(['Before, it failed only when cold. These starts were not made so: they do not show that it is put right.'], $clean->forTheOwner());
+        $this->assertSame(
+            ['Before, it failed only when cold. These starts were not made so: they do not show that it is put right.'],
+            $clean->forTheOwner(),
+        );
         $this->assertStringContainsString('It fails only when cold', implode(' ', $clean->sentences(0.99)));
         $this->assertStringNotContainsString('enough', implode(' ', $clean->sentences(0.99)));
         $this->assertSame(4, $this->in($told, $cold('nothing'), self::ACT, $cold('stays', 4), $warm)->clean);
@@ -109,7 +141,10 @@ final class CleanStartsTest extends TestCase
 
     public function test_what_was_never_seen_to_fail_here_is_not_counted_here(): void
     {
-        $clean = $this->in(['kind' => 'report', 'reached' => 'dark', 'failed' => 3, 'of' => 5], ['kind' => 'start', 'reached' => 'stays', 'times' => 6]);
+        $clean = $this->in(
+            ['kind' => 'report', 'reached' => 'dark', 'failed' => 3, 'of' => 5],
+            ['kind' => 'start', 'reached' => 'stays', 'times' => 6],
+        );
         $this->assertSame([0, 0, 0], [$clean->failed, $clean->started, $clean->clean]);
         $this->assertStringContainsString('where it is used', implode(' ', $clean->sentences(0.99)));
         $this->assertStringNotContainsString('enough', implode(' ', $clean->sentences(0.99)));
@@ -122,18 +157,29 @@ final class CleanStartsTest extends TestCase
         $this->assertSame(['Before, 1 of 1 start on the bench failed.', $nothing], $this->in($dark)->sentences(0.01));
         $this->assertSame($nothing, $this->in($dark, self::ACT, $dark)->sentences(0.01)[1]);
         $this->assertNotContains($nothing, $this->in($dark, self::ACT, self::THREE)->sentences(0.9));
-        $this->assertNotContains($nothing, $this->in(['kind' => 'start', 'outcomes' => ['dark' => 2, 'stays' => 8]])->sentences(0.5), 'It comes and goes.');
+        $this->assertNotContains(
+            $nothing,
+            $this->in(['kind' => 'start', 'outcomes' => ['dark' => 2, 'stays' => 8]])->sentences(0.5),
+            'It comes and goes.',
+        );
     }
 
     public function test_it_is_said_in_sentences(): void
     {
         $this->assertSame(
-            ['Before, 2 of 10 starts on the bench failed; since, 6 starts went well. Were it not cured, that would come by luck in 29 of 100 cases.', '8 more clean starts are wanted for what the shop accepts: at most 10 in 100 that it comes back.'],
+            [
+                'Before, 2 of 10 starts on the bench failed; since, 6 starts went well. Were it not cured, that would come by luck in '
+                    .'29 of 100 cases.',
+                '8 more clean starts are wanted for what the shop accepts: at most 10 in 100 that it comes back.',
+            ],
             CleanStarts::of(2, 10, 6)->sentences(0.98),
         );
         $this->assertSame([], CleanStarts::of(0, 3, 2)->sentences(0.98));
         $this->assertStringContainsString('agree on a date', CleanStarts::of(1, 400, 0)->sentences(0.5)[1]);
-        $this->assertSame('It is more likely not put right yet, and starts alone do not change that.', CleanStarts::of(1, 400, 0)->sentences(0.01)[1]);
+        $this->assertSame(
+            'It is more likely not put right yet, and starts alone do not change that.',
+            CleanStarts::of(1, 400, 0)->sentences(0.01)[1],
+        );
     }
 
     private const ACT = ['kind' => 'act', 'act' => 'reseat', 'on' => ['slot-A2']];

@@ -28,7 +28,13 @@ final class ProofTest extends TestCase
 
     public function test_an_act_after_the_proof_undoes_it(): void
     {
-        $proof = Bench::assess([$this->dark(), $this->cure(), self::BENCH, self::IN_CASE, ['kind' => 'act', 'act' => 'repaste', 'on' => ['cooler']]])->proof;
+        $proof = Bench::assess([
+            $this->dark(),
+            $this->cure(),
+            self::BENCH,
+            self::IN_CASE,
+            ['kind' => 'act', 'act' => 'repaste', 'on' => ['cooler']],
+        ])->proof;
         $this->assertNull($proof->outside);
         $this->assertSame(0, $proof->clean);
     }
@@ -45,7 +51,8 @@ final class ProofTest extends TestCase
 
     public function test_more_clean_starts_raise_belief(): void
     {
-        $sound = fn (int $times): float => Bench::assess([$this->dark(), $this->cure(), self::BENCH, [...self::IN_CASE, 'times' => $times]])->sound;
+        $sound = fn (int $times): float => Bench::assess([$this->dark(), $this->cure(), self::BENCH, [...self::IN_CASE, 'times' => $times]])
+            ->sound;
         $this->assertLessThan($sound(8), $sound(1));
     }
 

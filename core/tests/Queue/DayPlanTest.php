@@ -28,13 +28,16 @@ final class DayPlanTest extends TestCase
 
     public function test_who_should_have_heard_comes_first_and_then_what_saves_most_for_its_minutes(): void
     {
-        $plan = $this->plan([
-            new Waiting('little', JobState::Find, 10, 5.0),
-            new Waiting('much', JobState::Find, 10, 60.0),
-            new Waiting('late', JobState::Find, 10, 0.0, word: $this->now->modify('-1 hour')),
-            new Waiting('soon', JobState::FirstStart, 10, 0.0, word: $this->now->modify('+1 hour')),
-            new Waiting('proving', JobState::Prove, 5, 0.0),
-        ], 1);
+        $plan = $this->plan(
+            [
+                new Waiting('little', JobState::Find, 10, 5.0),
+                new Waiting('much', JobState::Find, 10, 60.0),
+                new Waiting('late', JobState::Find, 10, 0.0, word: $this->now->modify('-1 hour')),
+                new Waiting('soon', JobState::FirstStart, 10, 0.0, word: $this->now->modify('+1 hour')),
+                new Waiting('proving', JobState::Prove, 5, 0.0),
+            ],
+            1,
+        );
         $this->assertSame(['late', 'soon', 'proving', 'much', 'little'], array_column($plan, 'job'));
         $this->assertSame('Its owner should have heard already.', $plan[0]['why']);
         $this->assertStringContainsString('saves about 60 minutes in 10', $plan[3]['why']);
@@ -42,7 +45,14 @@ final class DayPlanTest extends TestCase
 
     public function test_benches_work_side_by_side_and_no_spare_is_on_two(): void
     {
-        $plan = $this->plan([new Waiting('a', JobState::Find, 30, 90.0, 'S-12'), new Waiting('b', JobState::Find, 30, 80.0, 'S-12'), new Waiting('c', JobState::Find, 10, 9.0)], 2);
+        $plan = $this->plan(
+            [
+                new Waiting('a', JobState::Find, 30, 90.0, 'S-12'),
+                new Waiting('b', JobState::Find, 30, 80.0, 'S-12'),
+                new Waiting('c', JobState::Find, 10, 9.0),
+            ],
+            2,
+        );
         $by = array_column($plan, null, 'job');
         $this->assertSame([1, 2], [$by['a']['bench'], $by['c']['bench']], 'c does not wait for S-12');
         $this->assertEquals($by['a']['to'], $by['b']['from'], 'b waits until S-12 is free');
@@ -52,7 +62,13 @@ final class DayPlanTest extends TestCase
 
     public function test_what_waits_begins_when_it_can_and_the_day_ends(): void
     {
-        $plan = $this->plan([new Waiting('part', JobState::Repair, 20, 0.0, notBefore: $this->now->modify('+1 day')), new Waiting('long', JobState::Find, 500, 900.0)], 1);
+        $plan = $this->plan(
+            [
+                new Waiting('part', JobState::Repair, 20, 0.0, notBefore: $this->now->modify('+1 day')),
+                new Waiting('long', JobState::Find, 500, 900.0),
+            ],
+            1,
+        );
         $by = array_column($plan, null, 'job');
         $this->assertGreaterThanOrEqual($this->now->modify('+1 day'), $by['part']['from']);
         $this->assertSame(['long', 'part'], array_column($plan, 'job'), 'the bench does not stand idle for what waits');
@@ -75,7 +91,10 @@ final class DayPlanTest extends TestCase
         $jobs = array_map(fn (string $job): Waiting => new Waiting($job, JobState::Find, 60, 10.0), ['a', 'b', 'c', 'd', 'e']);
         $plan = $this->plan($jobs, 2, [$in('Rhea', '09:00', '17:00'), $in('Piet', '09:00', '11:30')]);
         // Piet's bench ends at half past eleven: what would go past it goes on the next day.
-        $this->assertSame([[1, '10:00'], [2, '10:00'], [1, '11:00'], [2, '11:00'], [1, '12:00']], array_map(fn (array $one): array => [$one['bench'], $one['from']->format('H:i')], $plan));
+        $this->assertSame(
+            [[1, '10:00'], [2, '10:00'], [1, '11:00'], [2, '11:00'], [1, '12:00']],
+            array_map(fn (array $one): array => [$one['bench'], $one['from']->format('H:i')], $plan),
+        );
         $this->assertEquals($this->now->modify('+1 day')->setTime(9, 30), $plan[3]['to']);
     }
 
@@ -88,7 +107,14 @@ final class DayPlanTest extends TestCase
 
     public function test_a_job_that_waits_keeps_no_bench_from_the_others(): void
     {
-        $waits = new Waiting('late', JobState::Repair, 20, 0.0, word: $this->now->modify('-1 hour'), notBefore: $this->now->modify('+2 days'));
+        $waits = new Waiting(
+            'late',
+            JobState::Repair,
+            20,
+            0.0,
+            word: $this->now->modify('-1 hour'),
+            notBefore: $this->now->modify('+2 days'),
+        );
         $plan = $this->plan([$waits, ...array_map(fn (int $i): Waiting => new Waiting("j{$i}", JobState::Find, 30, 10.0), range(1, 6))], 2);
         $this->assertSame('late', end($plan)['job']);
         $this->assertSame([3, 3], array_values(array_count_values(array_column(array_slice($plan, 0, 6), 'bench'))));
@@ -104,7 +130,13 @@ final class DayPlanTest extends TestCase
         $this->assertEquals($this->hours->after($this->now, $to), $first->late);
         $this->assertGreaterThan($first->late, $later->late);
         $this->assertEquals($first->early, $later->early);
-        $waits = Forecast::of(new Waiting('y', JobState::Repair, 10, 0.0, notBefore: $this->now->modify('+2 days')), 0, 2, $this->hours, $this->now);
+        $waits = Forecast::of(
+            new Waiting('y', JobState::Repair, 10, 0.0, notBefore: $this->now->modify('+2 days')),
+            0,
+            2,
+            $this->hours,
+            $this->now,
+        );
         $this->assertGreaterThan($this->now->modify('+2 days'), $waits->early);
         $this->assertSame(Forecast::minutes(JobState::Find), Forecast::minutes(JobState::Parked));
     }

@@ -33,7 +33,13 @@ final class NextWordTest extends TestCase
     public function test_it_comes_from_the_queue(string $now, int $ahead, int $hands, ?string $notBefore, string $promised): void
     {
         $hours = new OpeningHours([1, 2, 3, 4, 5, 6], 9, 17);
-        $word = NextWord::promise(new DateTimeImmutable($now), $ahead, $hands, $hours, $notBefore === null ? null : new DateTimeImmutable($notBefore));
+        $word = NextWord::promise(
+            new DateTimeImmutable($now),
+            $ahead,
+            $hands,
+            $hours,
+            $notBefore === null ? null : new DateTimeImmutable($notBefore),
+        );
         $this->assertSame($promised, $word->format('Y-m-d H:i'));
     }
 

@@ -44,7 +44,11 @@ final class RosterTest extends TestCase
             $shifts = array_map(function (int $person) use ($draw): Shift {
                 $from = 540 + (int) (400 * $draw->unit());
 
-                return Shift::of("person {$person}", $this->at('00:00')->modify("+{$from} minutes"), $this->at('00:00')->modify('+'.($from + 20 + (int) (140 * $draw->unit())).' minutes'));
+                return Shift::of(
+                    "person {$person}",
+                    $this->at('00:00')->modify("+{$from} minutes"),
+                    $this->at('00:00')->modify('+'.($from + 20 + (int) (140 * $draw->unit())).' minutes'),
+                );
             }, range(1, 4));
             $bench = Roster::of($shifts, $this->hours, 2)->bench(2);
             $at = $this->at('00:00')->modify('+'.(500 + (int) (300 * $draw->unit())).' minutes');
@@ -52,26 +56,40 @@ final class RosterTest extends TestCase
             $worked = 0;
             $clock = $at;
             while ($worked < $minutes && $clock < $this->at('23:59')) {
-                $worked += count(array_filter($shifts, fn (Shift $shift): bool => $shift->from <= $clock && $clock < $shift->to)) >= 2 ? 1 : 0;
+                $worked +=
+                    count(array_filter($shifts, fn (Shift $shift): bool => $shift->from <= $clock && $clock < $shift->to)) >= 2 ? 1 : 0;
                 $clock = $clock->modify('+1 minute');
             }
             $expected = $worked === $minutes && $minutes > 0 ? $clock : null;
             if ($expected !== null) {
                 $this->assertEquals($expected, $bench->after($at, $minutes), "try {$try}");
             } elseif ($minutes > 0) {
-                $this->assertEquals($this->hours->after($this->at('09:00')->modify('+1 day'), $minutes - $worked), $bench->after($at, $minutes), "try {$try}, goes on the next day");
+                $this->assertEquals(
+                    $this->hours->after($this->at('09:00')->modify('+1 day'), $minutes - $worked),
+                    $bench->after($at, $minutes),
+                    "try {$try}, goes on the next day",
+                );
             }
         }
     }
 
     public function test_so_many_hands_as_are_in_at_once_for_the_rest_of_the_day(): void
     {
-        $roster = Roster::of([$this->in('Rhea', '09:00', '17:00'), $this->in('Piet', '09:00', '13:00'), $this->in('Maud', '13:00', '15:00')], $this->hours, 2);
+        $roster = Roster::of(
+            [$this->in('Rhea', '09:00', '17:00'), $this->in('Piet', '09:00', '13:00'), $this->in('Maud', '13:00', '15:00')],
+            $this->hours,
+            2,
+        );
         $this->assertSame(2, $roster->hands($this->at('10:00')));
         $this->assertSame(2, $roster->hands($this->at('14:00')));
         $this->assertSame(1, $roster->hands($this->at('15:30')));
         $this->assertSame(2, $roster->hands($this->at('17:30')), 'of tomorrow nothing is written');
-        $this->assertSame(1, Roster::of([$this->in('Rhea', '09:00', '12:00'), $this->in('Piet', '12:00', '17:00')], $this->hours, 2)->hands($this->at('09:30')));
+        $this->assertSame(
+            1,
+            Roster::of([$this->in('Rhea', '09:00', '12:00'), $this->in('Piet', '12:00', '17:00')], $this->hours, 2)->hands(
+                $this->at('09:30'),
+            ),
+        );
     }
 
     public function test_one_takes_over_from_another_without_a_gap(): void
@@ -84,8 +102,16 @@ final class RosterTest extends TestCase
     {
         $bench = Roster::of([$this->in('Rhea', '09:00', '12:00')], $this->hours, 2)->bench(1);
         $this->assertEquals($this->at('09:00')->modify('+1 day'), $bench->nextOpen($this->at('12:00')));
-        $saturday = Roster::of([Shift::of('Rhea', new DateTimeImmutable('2026-11-28 10:00'), new DateTimeImmutable('2026-11-28 14:00'))], $this->hours, 2)->bench(1);
-        $this->assertEquals(new DateTimeImmutable('2026-11-28 10:00'), $saturday->nextOpen(new DateTimeImmutable('2026-11-28 08:00')), 'somebody comes in though the shop is closed');
+        $saturday = Roster::of(
+            [Shift::of('Rhea', new DateTimeImmutable('2026-11-28 10:00'), new DateTimeImmutable('2026-11-28 14:00'))],
+            $this->hours,
+            2,
+        )->bench(1);
+        $this->assertEquals(
+            new DateTimeImmutable('2026-11-28 10:00'),
+            $saturday->nextOpen(new DateTimeImmutable('2026-11-28 08:00')),
+            'somebody comes in though the shop is closed',
+        );
     }
 
     /** @return iterable<string, array{string, string, string}> */

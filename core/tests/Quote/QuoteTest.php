@@ -22,14 +22,20 @@ final class QuoteTest extends TestCase
     {
         $draw = Draw::from('quotes');
         for ($i = 0; $i < 1000; $i++) {
-            $lines = array_map(fn (): QuoteLine => QuoteLine::of('x', 1 + (int) floor(3 * $draw->unit()), Money::of((int) floor(30000 * $draw->unit()))), range(0, (int) floor(7 * $draw->unit())));
+            $lines = array_map(
+                fn (): QuoteLine => QuoteLine::of('x', 1 + (int) floor(3 * $draw->unit()), Money::of((int) floor(30000 * $draw->unit()))),
+                range(0, (int) floor(7 * $draw->unit())),
+            );
             $variant = $this->variant($lines, (int) floor(2600 * $draw->unit()));
             $this->assertSame($variant->total()->minor, $variant->net()->minor + $variant->tax()->minor);
             $this->assertSame($variant->total()->minor, array_sum(array_map(fn (Money $money): int => $money->minor, $variant->gross())));
             $this->assertSame($variant->net()->minor, array_sum(array_map(fn (QuoteLine $line): int => $line->net()->minor, $lines)));
             $quote = $this->quote([$variant]);
             $this->assertLessThanOrEqual($variant->total()->minor, $quote->deposit($variant)->minor);
-            $this->assertSame($variant->total()->minor, $quote->deposit($variant)->plus($variant->total()->minus($quote->deposit($variant)))->minor);
+            $this->assertSame(
+                $variant->total()->minor,
+                $quote->deposit($variant)->plus($variant->total()->minus($quote->deposit($variant)))->minor,
+            );
         }
     }
 
@@ -44,7 +50,15 @@ final class QuoteTest extends TestCase
     {
         $quote = $this->quote([$this->variant([QuoteLine::of('Supply, new', 1, Money::of(20000))])], 'Ring us with questions.');
         $text = $quote->text($quote->variants[0], 'EUR');
-        foreach (['A: Way A', 'Supply, new: EUR 200.00', 'Tax: EUR 40.00', 'Total: EUR 240.00', 'Before we order: EUR 72.00', 'Ring us'] as $expected) {
+        $said = [
+            'A: Way A',
+            'Supply, new: EUR 200.00',
+            'Tax: EUR 40.00',
+            'Total: EUR 240.00',
+            'Before we order: EUR 72.00',
+            'Ring us',
+        ];
+        foreach ($said as $expected) {
             $this->assertStringContainsString($expected, $text);
         }
     }
@@ -87,7 +101,10 @@ final class QuoteTest extends TestCase
     public function test_leave_to_spend(): void
     {
         $this->assertNull((new Leave(12000, null))->against(12000, 'EUR'));
-        $this->assertStringContainsString('EUR 120.01 is more than the EUR 120.00', (string) (new Leave(12000, null))->against(12001, 'EUR'));
+        $this->assertStringContainsString(
+            'EUR 120.01 is more than the EUR 120.00',
+            (string) (new Leave(12000, null))->against(12001, 'EUR'),
+        );
         $this->assertNull((new Leave(12000, 30000))->against(25000, 'EUR'));
         $this->assertStringContainsString('is asked before anything is spent', (string) (new Leave(null, null))->against(1, 'EUR'));
         $this->assertNull((new Leave(null, null))->against(0, 'EUR'));

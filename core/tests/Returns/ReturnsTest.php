@@ -20,8 +20,15 @@ final class ReturnsTest extends TestCase
 {
     public function test_warranty_runs_by_the_calendar(): void
     {
-        $of = fn (string $back, int $months, string $now): Warranty => Warranty::of(new DateTimeImmutable($back), $months, new DateTimeImmutable($now));
-        $this->assertSame([0, true], [$of('2026-01-15 10:00', 6, '2026-07-15 23:00')->daysLeft, $of('2026-01-15', 6, '2026-07-15 23:00')->holds()]);
+        $of = fn (string $back, int $months, string $now): Warranty => Warranty::of(
+            new DateTimeImmutable($back),
+            $months,
+            new DateTimeImmutable($now),
+        );
+        $this->assertSame(
+            [0, true],
+            [$of('2026-01-15 10:00', 6, '2026-07-15 23:00')->daysLeft, $of('2026-01-15', 6, '2026-07-15 23:00')->holds()],
+        );
         $this->assertSame('Out of warranty since 1 day.', $of('2026-01-15', 6, '2026-07-16')->words());
         $this->assertSame('In warranty for 1 more day.', $of('2026-01-15', 6, '2026-07-14')->words());
         // The last day of a month that is shorter.
@@ -33,7 +40,13 @@ final class ReturnsTest extends TestCase
     public function test_what_was_not_proved_then_comes_first_now(): void
     {
         // Given back unrepaired: the supply was measured good, the drive was never reached.
-        $carried = Carried::from(Bench::assess([['kind' => 'start', 'reached' => 'dark', 'waited' => 150], ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'pass']]), Bench::catalogue());
+        $carried = Carried::from(
+            Bench::assess([
+                ['kind' => 'start', 'reached' => 'dark', 'waited' => 150],
+                ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'pass'],
+            ]),
+            Bench::catalogue(),
+        );
         $this->assertGreaterThan(1.5 * $carried['supply-dead'], $carried['drive-failing'] ?? 1.0);
         $this->assertGreaterThan(1.0, $carried['board-dead'], 'what was suspected is suspected more');
         foreach ($carried as $fault => $factor) {
@@ -42,7 +55,8 @@ final class ReturnsTest extends TestCase
         }
         $told = ['kind' => 'report', 'reached' => 'dark'];
         $plain = Bench::assess([$told])->standings['board']->probability;
-        $back = Bench::assess([$told, ['kind' => 'report', 'source' => 'remembered', 'text' => 'earlier', 'carried' => $carried]])->standings['board']->probability;
+        $back = Bench::assess([$told, ['kind' => 'report', 'source' => 'remembered', 'text' => 'earlier', 'carried' => $carried]])
+            ->standings['board']->probability;
         $this->assertGreaterThan($plain, $back);
         $this->assertSame([], Carried::from(Bench::assess([]), Bench::catalogue()), 'A job that looked at nothing leaves nothing.');
     }
@@ -61,22 +75,49 @@ final class ReturnsTest extends TestCase
 
     public function test_what_can_go_back_begins_with_what_is_confirmed_and_says_why(): void
     {
-        $entries = [['kind' => 'start', 'reached' => 'nothing'], ['kind' => 'start', 'reached' => 'stays', 'setup' => ['lent' => ['supply' => ['tag' => 'S-1', 'trust' => 0.97]]]], ['kind' => 'start', 'reached' => 'nothing']];
+        $entries = [
+            ['kind' => 'start', 'reached' => 'nothing'],
+            ['kind' => 'start', 'reached' => 'stays', 'setup' => ['lent' => ['supply' => ['tag' => 'S-1', 'trust' => 0.97]]]],
+            ['kind' => 'start', 'reached' => 'nothing'],
+        ];
         $back = Claimable::of(Bench::assess($entries));
         $this->assertSame('supply', $back[0]->standing->part->id);
         $this->assertTrue($back[0]->isConfirmed());
         $this->assertSame('Supply: changed, and the machine got further; put back, and the trouble came back.', $back[0]->reason());
         $ids = array_map(fn (Claimable $one): string => $one->standing->part->id, $back);
         $this->assertNotContains('socket', $ids, 'A link is not bought.');
-        $this->assertSame('', array_values(array_filter($back, fn (Claimable $one): bool => $one->standing->part->id === 'drive'))[0]->reason());
-        $replaced = Claimable::of(Bench::assess([...$entries, ['kind' => 'act', 'act' => 'replace', 'on' => ['supply']], ['kind' => 'start', 'reached' => 'stays', 'times' => 5]]));
-        $this->assertSame(['supply', true, 'Supply: changed, and the machine got further; put back, and the trouble came back.'], [$replaced[0]->standing->part->id, $replaced[0]->isConfirmed(), $replaced[0]->reason()], 'The old one goes back, not the new.');
+        $this->assertSame(
+            '',
+            array_values(array_filter($back, fn (Claimable $one): bool => $one->standing->part->id === 'drive'))[0]->reason(),
+        );
+        $replaced = Claimable::of(
+            Bench::assess([
+                ...$entries,
+                ['kind' => 'act', 'act' => 'replace', 'on' => ['supply']],
+                ['kind' => 'start', 'reached' => 'stays', 'times' => 5],
+            ]),
+        );
+        $this->assertSame(
+            ['supply', true, 'Supply: changed, and the machine got further; put back, and the trouble came back.'],
+            [$replaced[0]->standing->part->id, $replaced[0]->isConfirmed(), $replaced[0]->reason()],
+            'The old one goes back, not the new.',
+        );
     }
 
     public function test_conditions_not_tried_and_what_each_would_show(): void
     {
-        $works = [['kind' => 'report', 'reached' => 'nothing', 'text' => 'Only in the mornings'], ['kind' => 'start', 'reached' => 'stays', 'setup' => ['temperature' => 'warm'], 'times' => 6]];
-        $untried = fn (array $entries): array => array_column(array_map(fn (Untried $one): array => [$one->name, $one->chance], Untried::of(Bench::replay($entries), Bench::case($entries)->record, Bench::catalogue())), 1, 0);
+        $works = [
+            ['kind' => 'report', 'reached' => 'nothing', 'text' => 'Only in the mornings'],
+            ['kind' => 'start', 'reached' => 'stays', 'setup' => ['temperature' => 'warm'], 'times' => 6],
+        ];
+        $untried = fn (array $entries): array => array_column(
+            array_map(
+                fn (Untried $one): array => [$one->name, $one->chance],
+                Untried::of(Bench::replay($entries), Bench::case($entries)->record, Bench::catalogue()),
+            ),
+            1,
+            0,
+        );
         $before = $untried($works);
         $this->assertArrayHasKey('cold, after standing', $before);
         $this->assertArrayNotHasKey('warm, just after a run', $before);
@@ -96,11 +137,23 @@ final class ReturnsTest extends TestCase
     public function test_the_evidence_says_what_was_tried_with_the_part_and_what_without(): void
     {
         $pack = EvidencePack::of(Bench::assess(Returned::STICK), Bench::catalogue(), 'stick-2');
-        $this->assertSame(['with it', 'without it', 'with it', 'on it', 'done to it', 'with new in its place', 'with new in its place'], array_column($pack->trials, 'with'));
+        $this->assertSame(
+            ['with it', 'without it', 'with it', 'on it', 'done to it', 'with new in its place', 'with new in its place'],
+            array_column($pack->trials, 'with'),
+        );
         $this->assertStringContainsString('at fault with 9', $pack->verdict);
         $this->assertStringContainsString('confirmed', $pack->verdict);
         $this->assertSame(EvidencePack::FORMAT, $pack->toArray()['format']);
-        $spare = EvidencePack::of(Bench::assess([...array_slice(Returned::STICK, 0, 4), ['kind' => 'act', 'act' => 'replace', 'on' => ['stick-2'], 'with' => ['tag' => 'O-7']], ['kind' => 'start', 'reached' => 'dark', 'waited' => 120]]), Bench::catalogue(), 'stick-2', 'O-7');
+        $spare = EvidencePack::of(
+            Bench::assess([
+                ...array_slice(Returned::STICK, 0, 4),
+                ['kind' => 'act', 'act' => 'replace', 'on' => ['stick-2'], 'with' => ['tag' => 'O-7']],
+                ['kind' => 'start', 'reached' => 'dark', 'waited' => 120],
+            ]),
+            Bench::catalogue(),
+            'stick-2',
+            'O-7',
+        );
         $this->assertSame('with it', $spare->trials[count($spare->trials) - 1]['with']);
     }
 
@@ -116,7 +169,10 @@ final class ReturnsTest extends TestCase
         $this->assertSame('out of the case', $sides->ours['place']);
         $none = Separation::of(Bench::case([['kind' => 'start', 'reached' => 'stays']])->record, Bench::catalogue());
         $this->assertNull($none->ask);
-        $same = Separation::of(Bench::case($cold)->record, Bench::catalogue(), ['temperature' => 'cold', 'parts' => 'the owner\'s own parts beside it']);
+        $same = Separation::of(Bench::case($cold)->record, Bench::catalogue(), [
+            'temperature' => 'cold',
+            'parts' => 'the owner\'s own parts beside it',
+        ]);
         $this->assertNull($same->ask, 'They have tried what we have.');
     }
 }

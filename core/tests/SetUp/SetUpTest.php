@@ -14,8 +14,12 @@ use PHPUnit\Framework\TestCase;
 final class SetUpTest extends TestCase
 {
     private const FULL = [
-        'out' => ['stick-2'], 'lent' => ['supply' => ['tag' => 'S-1', 'trust' => 0.9]], 'moved' => ['stick-1' => 'slot-B2'],
-        'place' => 'bench', 'start_by' => 'pins', 'temperature' => 'cold',
+        'out' => ['stick-2'],
+        'lent' => ['supply' => ['tag' => 'S-1', 'trust' => 0.9]],
+        'moved' => ['stick-1' => 'slot-B2'],
+        'place' => 'bench',
+        'start_by' => 'pins',
+        'temperature' => 'cold',
     ];
 
     public function test_it_reads_what_it_writes(): void
@@ -60,7 +64,15 @@ final class SetUpTest extends TestCase
 
     public function test_a_machine_from_few_facts(): void
     {
-        $machine = Machine::fromArray(['memory' => ['slots' => ['A1', 'A2', 'B1', 'B2'], 'sticks' => ['A2']], 'drives' => 2, 'card' => false, 'facts' => ['own_graphics' => true]], Bench::catalogue());
+        $machine = Machine::fromArray(
+            [
+                'memory' => ['slots' => ['A1', 'A2', 'B1', 'B2'], 'sticks' => ['A2']],
+                'drives' => 2,
+                'card' => false,
+                'facts' => ['own_graphics' => true],
+            ],
+            Bench::catalogue(),
+        );
         $this->assertCount(4, $machine->ofKind('slot'));
         $this->assertSame(['stick-1' => 'slot-A2'], $machine->slots);
         $this->assertSame(['drive-1', 'drive-2'], $machine->meant('drive'));

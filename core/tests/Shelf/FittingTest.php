@@ -19,13 +19,25 @@ final class FittingTest extends TestCase
     /** @return iterable<string, array{string, array<string, mixed>, array<string, string>, ?string, ?string}> */
     public static function rules(): iterable
     {
-        yield 'memory of another type' => ['stick', ['memory' => 'DDR3'], ['memory' => 'DDR4'], 'the machine takes DDR4, this is DDR3', null];
+        yield 'memory of another type' => [
+            'stick',
+            ['memory' => 'DDR3'],
+            ['memory' => 'DDR4'],
+            'the machine takes DDR4, this is DDR3',
+            null,
+        ];
         yield 'the same, however it is typed' => ['stick', ['memory' => 'ddr4 '], ['memory' => 'DDR4'], null, null];
         yield 'nobody knows the machine' => ['stick', ['memory' => 'DDR3'], [], null, null];
         yield 'nobody knows the spare' => ['stick', [], ['memory' => 'DDR4'], null, null];
         yield 'form' => ['stick', ['form' => 'SO-DIMM'], ['form' => 'DIMM'], 'the machine takes DIMM', null];
         yield 'socket' => ['processor', ['socket' => 'AM4'], ['socket' => 'LGA1700'], 'the socket is LGA1700', null];
-        yield 'chipset not among those' => ['processor', ['chipset' => 'B450, X470'], ['chipset' => 'A320'], "the board's chipset A320 is not among B450, X470", null];
+        yield 'chipset not among those' => [
+            'processor',
+            ['chipset' => 'B450, X470'],
+            ['chipset' => 'A320'],
+            "the board's chipset A320 is not among B450, X470",
+            null,
+        ];
         yield 'chipset among those' => ['processor', ['chipset' => 'B450, A320'], ['chipset' => 'A320'], null, null];
         yield 'firmware too old' => ['processor', ['firmware' => '7.10'], ['firmware' => '7.9'], null, 'update the firmware first'];
         yield 'firmware new enough' => ['processor', ['firmware' => '7.9'], ['firmware' => '7.10'], null, null];
@@ -52,36 +64,76 @@ final class FittingTest extends TestCase
 
     public function test_a_processor_without_a_picture_needs_a_card(): void
     {
-        $fitting = fn (bool $card): Fitting => Fitting::of('processor', ['picture' => 'none'], $this->machine(['card' => $card, 'facts' => ['own_graphics' => true]]), Bench::catalogue()->shelf);
+        $fitting = fn (bool $card): Fitting => Fitting::of(
+            'processor',
+            ['picture' => 'none'],
+            $this->machine(['card' => $card, 'facts' => ['own_graphics' => true]]),
+            Bench::catalogue()->shelf,
+        );
         $this->assertSame([], $fitting(true)->cautions);
         $this->assertStringContainsString('lend a card with it', $fitting(false)->cautions[0] ?? '');
     }
 
     public function test_the_best_donor_decides_most_and_risks_least(): void
     {
-        $spare = fn (string $tag, float $trust, int $value, array $facts = []): Spare => new Spare($tag, 'card', $tag, $trust, $value, [], $facts);
-        $order = fn (array $spares, float $harm): array => array_map(fn (array $one): string => $one['spare']->tag, Donors::of($spares, $this->machine(['platform' => ['bus' => 'PCIe']]), Bench::catalogue()->shelf, 4000, $harm)->fit);
+        $spare = fn (string $tag, float $trust, int $value, array $facts = []): Spare => new Spare(
+            $tag,
+            'card',
+            $tag,
+            $trust,
+            $value,
+            [],
+            $facts,
+        );
+        $order = fn (array $spares, float $harm): array => array_map(
+            fn (array $one): string => $one['spare']->tag,
+            Donors::of($spares, $this->machine(['platform' => ['bus' => 'PCIe']]), Bench::catalogue()->shelf, 4000, $harm)->fit,
+        );
         $this->assertSame(['plain', 'doubtful'], $order([$spare('doubtful', 0.8, 2000), $spare('plain', 0.97, 2000)], 0.1));
         $this->assertSame(['plain', 'dear'], $order([$spare('dear', 0.98, 40000), $spare('plain', 0.97, 2000)], 0.1));
-        $this->assertSame(['dear', 'plain'], $order([$spare('dear', 0.98, 40000), $spare('plain', 0.97, 2000)], 0.0), 'where nothing can be lost the trusted one tells more');
-        $donors = Donors::of([$spare('old', 0.99, 100, ['bus' => 'AGP']), $spare('plain', 0.97, 2000)], $this->machine(['platform' => ['bus' => 'PCIe']]), Bench::catalogue()->shelf, 4000, 0.1);
-        $this->assertSame([['plain'], ['old']], [array_map(fn (array $one): string => $one['spare']->tag, $donors->fit), array_map(fn (array $one): string => $one['spare']->tag, $donors->unfit)]);
+        $this->assertSame(
+            ['dear', 'plain'],
+            $order([$spare('dear', 0.98, 40000), $spare('plain', 0.97, 2000)], 0.0),
+            'where nothing can be lost the trusted one tells more',
+        );
+        $donors = Donors::of(
+            [$spare('old', 0.99, 100, ['bus' => 'AGP']), $spare('plain', 0.97, 2000)],
+            $this->machine(['platform' => ['bus' => 'PCIe']]),
+            Bench::catalogue()->shelf,
+            4000,
+            0.1,
+        );
+        $this->assertSame(
+            [['plain'], ['old']],
+            [
+                array_map(fn (array $one): string => $one['spare']->tag, $donors->fit),
+                array_map(fn (array $one): string => $one['spare']->tag, $donors->unfit),
+            ],
+        );
     }
 
     public function test_a_telling_trial_is_worth_what_its_step_saves(): void
     {
         $assessment = Bench::assess([['kind' => 'start', 'reached' => 'nothing']]);
-        $saves = max(array_map(fn ($step): float => $step->candidate->target?->id === 'supply' ? $step->saves : 0.0, $assessment->advice->steps));
+        $saves = max(
+            array_map(fn ($step): float => $step->candidate->target?->id === 'supply' ? $step->saves : 0.0, $assessment->advice->steps),
+        );
         $this->assertGreaterThan(12.5, $saves);
         $this->assertSame((int) round(80 * $saves), Donors::told($assessment, 'supply', Bench::catalogue()));
         $this->assertSame(1000, Donors::told($assessment, 'screen', Bench::catalogue()), 'where it tells nothing it is looked at anyway');
     }
 
-    /** A fact that a machine must match of any spare decides also where its kind has no rule for it; there is one answer, wherever it is asked. */
+    /**
+     * A fact that a machine must match of any spare decides also where its kind has no rule for it; there is one answer, wherever it is
+     * asked.
+     */
     public function test_what_a_spare_says_of_itself_decides_without_a_rule(): void
     {
         $data = Bench::catalogue()->shelf;
-        $this->assertNotContains('form', array_column(array_filter($data->fit, fn (FitRule $rule): bool => $rule->kind === 'drive'), 'fact'));
+        $this->assertNotContains(
+            'form',
+            array_column(array_filter($data->fit, fn (FitRule $rule): bool => $rule->kind === 'drive'), 'fact'),
+        );
         $machine = $this->machine(['platform' => ['form' => 'M.2']]);
         $drive = fn (string $form): Spare => new Spare('D-1', 'drive', 'Drive', 0.97, 2000, ['form' => $form]);
         $other = Fitting::ofSpare($drive('3.5 inch'), $machine, $data);

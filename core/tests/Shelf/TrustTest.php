@@ -18,7 +18,11 @@ final class TrustTest extends TestCase
     public function test_a_proof_moves_it_as_bayes_says(): void
     {
         // By hand: .65 good; a bad one passes with 7 in 100: .65 / (.65 + .35 * .07).
-        $this->assertEqualsWithDelta(0.65 / (0.65 + 0.35 * 0.07), $this->trust('stick', [SpareEvent::added($this->day(0), 'lot'), SpareEvent::passed($this->day(0), 'host')])->share, 1e-12);
+        $this->assertEqualsWithDelta(
+            0.65 / (0.65 + 0.35 * 0.07),
+            $this->trust('stick', [SpareEvent::added($this->day(0), 'lot'), SpareEvent::passed($this->day(0), 'host')])->share,
+            1e-12,
+        );
     }
 
     public function test_a_new_part_starts_with_the_shops_own_rate_and_not_with_one(): void
@@ -34,13 +38,26 @@ final class TrustTest extends TestCase
     public function test_it_falls_with_time_by_kind(): void
     {
         $trust = $this->trust('drive', [SpareEvent::added($this->day(0), 'retired')]);
-        $this->assertEqualsWithDelta(0.93 * 0.94, $trust->at(new DateTimeImmutable('2027-01-01T06:00:00+00:00')), 1e-4, 'a year: 6 in 100 of drives');
-        $this->assertGreaterThan($trust->at($this->day(400)), $this->trust('processor', [SpareEvent::added($this->day(0), 'retired')])->at($this->day(400)));
+        $this->assertEqualsWithDelta(
+            0.93 * 0.94,
+            $trust->at(new DateTimeImmutable('2027-01-01T06:00:00+00:00')),
+            1e-4,
+            'a year: 6 in 100 of drives',
+        );
+        $this->assertGreaterThan(
+            $trust->at($this->day(400)),
+            $this->trust('processor', [SpareEvent::added($this->day(0), 'retired')])->at($this->day(400)),
+        );
     }
 
     public function test_taken_up_again_it_is_the_same(): void
     {
-        $events = [SpareEvent::added($this->day(0), 'bought'), SpareEvent::passed($this->day(30), 'host'), SpareEvent::exposed($this->day(90), 0.1), SpareEvent::passed($this->day(200), 'long')];
+        $events = [
+            SpareEvent::added($this->day(0), 'bought'),
+            SpareEvent::passed($this->day(30), 'host'),
+            SpareEvent::exposed($this->day(90), 0.1),
+            SpareEvent::passed($this->day(200), 'long'),
+        ];
         $whole = $this->trust('card', $events);
         $half = $this->trust('card', array_slice($events, 0, 2));
         $resumed = Trust::resumed($half->share, $half->at, 'card', $this->data())->after($events[2])->after($events[3]);
@@ -69,7 +86,9 @@ final class TrustTest extends TestCase
                 $trust = $trust->after($event);
                 $this->assertGreaterThanOrEqual(0.0, $trust->share);
                 $this->assertLessThanOrEqual(1.0, $trust->share);
-                $event->kind === SpareEvent::PASSED ? $this->assertGreaterThanOrEqual($before - 1e-12, $trust->share) : $this->assertLessThanOrEqual($before + 1e-12, $trust->share);
+                $event->kind === SpareEvent::PASSED
+                    ? $this->assertGreaterThanOrEqual($before - 1e-12, $trust->share)
+                    : $this->assertLessThanOrEqual($before + 1e-12, $trust->share);
                 $this->assertLessThanOrEqual($trust->share, $trust->at($this->day($day + 1)));
             }
         }
@@ -84,7 +103,7 @@ final class TrustTest extends TestCase
     public function test_a_spare_found_bad_was_as_good_earlier_as_it_lost_since(): void
     {
         // By hand: trusted .98 then and .90 just before it failed: of the .10 that was bad before, .02 was bad then already.
-        $this->assertEqualsWithDelta(0.8, Trust::lookingBack(0.98, 0.90), 1e-12);
+        $this->assertEqualsWithDelta(0.8, Trust::lookingBack(0.98, 0.9), 1e-12);
         $this->assertSame(0.0, Trust::lookingBack(0.9, 0.9), 'nothing happened since: it was bad then');
         $this->assertSame(0.0, Trust::lookingBack(0.9, 1.0));
     }

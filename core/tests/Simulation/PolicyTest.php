@@ -19,11 +19,17 @@ final class PolicyTest extends TestCase
 
     private const GOOD = ['kind' => 'start', 'reached' => 'stays'];
 
-    private const LENT = ['kind' => 'start', 'reached' => 'stays', 'setup' => ['lent' => ['supply' => ['tag' => 'any-supply', 'trust' => 0.97]]]];
+    private const LENT = [
+        'kind' => 'start',
+        'reached' => 'stays',
+        'setup' => ['lent' => ['supply' => ['tag' => 'any-supply', 'trust' => 0.97]]],
+    ];
 
     public function test_a_school_follows_its_order(): void
     {
-        $first = fn (string $school, array $entries): ?string => (new SchoolPolicy(Bench::catalogue()->schools[$school]))->next($this->view($entries))->step?->id();
+        $first = fn (string $school, array $entries): ?string => (new SchoolPolicy(Bench::catalogue()->schools[$school]))
+            ->next($this->view($entries))
+            ->step?->id();
         $this->assertSame('start', $first('power-first', []));
         $this->assertSame('leads', $first('power-first', [self::NOTHING]));
         $this->assertSame('inside', $first('strip-first', [self::NOTHING]));
@@ -34,7 +40,10 @@ final class PolicyTest extends TestCase
     public function test_every_policy_puts_the_old_part_back_after_a_swap_that_cured(): void
     {
         $entries = [self::NOTHING, self::LENT];
-        $this->assertSame('put-back:supply', (new SchoolPolicy(Bench::catalogue()->schools['power-first']))->next($this->view($entries))->step?->id());
+        $this->assertSame(
+            'put-back:supply',
+            (new SchoolPolicy(Bench::catalogue()->schools['power-first']))->next($this->view($entries))->step?->id(),
+        );
         $this->assertSame('put-back:supply', (new ScriptPolicy(Bench::catalogue()))->next($this->view($entries))->step?->id());
     }
 
@@ -46,14 +55,19 @@ final class PolicyTest extends TestCase
 
     public function test_the_script_repairs_what_a_look_found(): void
     {
-        $move = (new ScriptPolicy(Bench::catalogue()))->next($this->view([self::NOTHING, ['kind' => 'finding', 'check' => 'look-leads', 'result' => 'off']]));
+        $move = (new ScriptPolicy(Bench::catalogue()))->next(
+            $this->view([self::NOTHING, ['kind' => 'finding', 'check' => 'look-leads', 'result' => 'off']]),
+        );
         $this->assertSame(['switch-on', 'wall-lead'], [$move->act, $move->part]);
     }
 
     public function test_the_script_follows_the_lamp(): void
     {
         $dark = ['kind' => 'start', 'reached' => 'dark', 'signs' => ['lamp' => 'memory']];
-        $this->assertSame('reseat-memory', (new ScriptPolicy(Bench::catalogue()))->next($this->view([$dark], ['facts' => ['status_lamps' => true]]))->step?->id());
+        $this->assertSame(
+            'reseat-memory',
+            (new ScriptPolicy(Bench::catalogue()))->next($this->view([$dark], ['facts' => ['status_lamps' => true]]))->step?->id(),
+        );
     }
 
     public function test_a_machine_that_runs_is_proved_and_then_handed_back(): void
@@ -61,7 +75,16 @@ final class PolicyTest extends TestCase
         $cured = [['kind' => 'start', 'reached' => 'dark'], ['kind' => 'act', 'act' => 'clear-settings', 'on' => ['settings']]];
         $this->assertNull(Closing::move($this->view($cured)));
         $this->assertTrue(Closing::move($this->view([...$cured, self::GOOD]))?->startsAgain);
-        $this->assertSame('finished', Closing::move($this->view([...$cured, [...self::GOOD, 'times' => 9], [...self::GOOD, 'setup' => ['goal' => 'load', 'temperature' => 'warm']]]))?->end);
+        $this->assertSame(
+            'finished',
+            Closing::move(
+                $this->view([
+                    ...$cured,
+                    [...self::GOOD, 'times' => 9],
+                    [...self::GOOD, 'setup' => ['goal' => 'load', 'temperature' => 'warm']],
+                ]),
+            )?->end,
+        );
         $this->assertNull(Closing::move($this->view([...$cured, self::LENT])));
     }
 
@@ -73,6 +96,11 @@ final class PolicyTest extends TestCase
     {
         $case = Bench::case($entries, $machine);
 
-        return new View(Bench::catalogue(), Replay::of($case->machine, $case->record, Bench::catalogue(), [['any-supply', 'supply']]), $case->record, Shelf::wellStocked(Bench::catalogue()));
+        return new View(
+            Bench::catalogue(),
+            Replay::of($case->machine, $case->record, Bench::catalogue(), [['any-supply', 'supply']]),
+            $case->record,
+            Shelf::wellStocked(Bench::catalogue()),
+        );
     }
 }

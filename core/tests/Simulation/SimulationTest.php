@@ -83,7 +83,11 @@ final class SimulationTest extends TestCase
         }
         $this->assertGreaterThan(0, $unheard);
         $this->assertLessThan(20, $unheard);
-        $this->assertContains((new Simulation(Bench::catalogue(), 'hard', world: Simulation::HARD))->play(0, 'planner')->end, ['finished', 'handed-on', 'given-up']);
+        $this->assertContains((new Simulation(Bench::catalogue(), 'hard', world: Simulation::HARD))->play(0, 'planner')->end, [
+            'finished',
+            'handed-on',
+            'given-up',
+        ]);
     }
 
     public function test_a_perturbed_catalogue_stays_within_its_factor(): void
@@ -102,8 +106,27 @@ final class SimulationTest extends TestCase
 
     public function test_figures_add_up(): void
     {
-        $of = fn (bool $sound, array $wrong, float $minutes, array $stated): Result => new Result('planner', [['cpu-dead', 'processor']], 'finished', $sound, $wrong, [], $minutes, 1, 0, 5, $stated, 25.0, 0);
-        $results = [$of(true, [], 40.0, [[0.97, true, 'processor']]), $of(true, ['card'], 60.0, [[0.96, false, 'card']]), $of(false, [], 80.0, []), $of(true, [], 20.0, [[0.02, false, 'drive']])];
+        $of = fn (bool $sound, array $wrong, float $minutes, array $stated): Result => new Result(
+            'planner',
+            [['cpu-dead', 'processor']],
+            'finished',
+            $sound,
+            $wrong,
+            [],
+            $minutes,
+            1,
+            0,
+            5,
+            $stated,
+            25.0,
+            0,
+        );
+        $results = [
+            $of(true, [], 40.0, [[0.97, true, 'processor']]),
+            $of(true, ['card'], 60.0, [[0.96, false, 'card']]),
+            $of(false, [], 80.0, []),
+            $of(true, [], 20.0, [[0.02, false, 'drive']]),
+        ];
         $tally = Tally::of($results);
         $this->assertSame(['mean' => 50.0, 'median' => 60.0, 'p90' => 80.0], $tally['minutes']);
         $this->assertSame([0.5, 0.75, 0.25], [$tally['right']['share'], $tally['sound']['share'], $tally['wrong_part_replaced']['share']]);

@@ -13,10 +13,24 @@ use PHPUnit\Framework\TestCase;
 
 final class SocketMapTest extends TestCase
 {
-    /** The counts are in the names of the sockets or in their data sheets (AM4 1331, AM5 1718), from memory; a drawing is for pointing and comes near them. */
+    /**
+     * The counts are in the names of the sockets or in their data sheets (AM4 1331, AM5 1718), from memory; a drawing is for pointing and
+     * comes near them.
+     */
     public function test_each_field_has_about_as_many_contacts_as_its_socket(): void
     {
-        foreach (['LGA1151' => 1151, 'LGA1200' => 1200, 'LGA1700' => 1700, 'LGA1851' => 1851, 'LGA2011' => 2011, 'LGA2066' => 2066, 'AM4' => 1331, 'AM5' => 1718] as $name => $contacts) {
+        foreach (
+            [
+                'LGA1151' => 1151,
+                'LGA1200' => 1200,
+                'LGA1700' => 1700,
+                'LGA1851' => 1851,
+                'LGA2011' => 2011,
+                'LGA2066' => 2066,
+                'AM4' => 1331,
+                'AM5' => 1718,
+            ] as $name => $contacts
+        ) {
             $field = SocketField::of($name);
             $this->assertSame([$name, $contacts], [$field->name, $field->contacts]);
             $this->assertEqualsWithDelta($contacts, $field->drawn(), 0.02 * $contacts, $name);
@@ -41,10 +55,22 @@ final class SocketMapTest extends TestCase
         $this->assertSame('dirty', SocketMap::of($field, ['1.1' => 'dirty'])->result());
         $this->assertSame('bent', SocketMap::of($field, ['1.1' => 'dirty', '1.2' => 'bent'])->result());
         $this->assertSame('missing', SocketMap::of($field, ['1.1' => 'bent', '1.2' => 'burnt'])->result());
-        $missing = Bench::assess([['kind' => 'start', 'reached' => 'dark'], ['kind' => 'finding', 'check' => 'socket-map', 'contacts' => ['1.1' => 'missing']]]);
-        $bent = Bench::assess([['kind' => 'start', 'reached' => 'dark'], ['kind' => 'finding', 'check' => 'socket-map', 'contacts' => ['1.1' => 'bent']]]);
-        $this->assertSame(['pin-missing', 'condemned'], [$missing->faultsOf('socket')[0]->fault->id, $missing->standings['socket']->standing->value]);
-        $this->assertSame(['pins-bent', 'condemned'], [$bent->faultsOf('socket')[0]->fault->id, $bent->standings['socket']->standing->value]);
+        $missing = Bench::assess([
+            ['kind' => 'start', 'reached' => 'dark'],
+            ['kind' => 'finding', 'check' => 'socket-map', 'contacts' => ['1.1' => 'missing']],
+        ]);
+        $bent = Bench::assess([
+            ['kind' => 'start', 'reached' => 'dark'],
+            ['kind' => 'finding', 'check' => 'socket-map', 'contacts' => ['1.1' => 'bent']],
+        ]);
+        $this->assertSame(
+            ['pin-missing', 'condemned'],
+            [$missing->faultsOf('socket')[0]->fault->id, $missing->standings['socket']->standing->value],
+        );
+        $this->assertSame(
+            ['pins-bent', 'condemned'],
+            [$bent->faultsOf('socket')[0]->fault->id, $bent->standings['socket']->standing->value],
+        );
         $this->assertSame(['replace'], array_keys(Bench::catalogue()->fault('pin-missing')->cures), 'a missing contact means a board');
         $this->assertTrue($missing->locks->powerIsLocked());
     }
@@ -66,6 +92,9 @@ final class SocketMapTest extends TestCase
 
     public function test_it_is_said_in_words(): void
     {
-        $this->assertSame('1 missing (row 9, column 1), 2 bent (row 3, column 7; row 3, column 8)', SocketMap::of(SocketField::of('AM4'), ['3.7' => 'bent', '3.8' => 'bent', '9.1' => 'missing'])->words());
+        $this->assertSame(
+            '1 missing (row 9, column 1), 2 bent (row 3, column 7; row 3, column 8)',
+            SocketMap::of(SocketField::of('AM4'), ['3.7' => 'bent', '3.8' => 'bent', '9.1' => 'missing'])->words(),
+        );
     }
 }

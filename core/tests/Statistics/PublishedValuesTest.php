@@ -16,23 +16,27 @@ final class PublishedValuesTest extends TestCase
 {
     /**
      * Kaplan & Meier 1958 on the 6-MP remission data (Freireich 1963; Gehan 1965), with Greenwood errors.
-     * R: summary(survfit(Surv(c(6,6,6,6,7,9,10,10,11,13,16,17,19,20,22,23,25,32,32,34,35), c(1,1,1,0,1,0,1,0,0,1,1,0,0,0,1,1,0,0,0,0,0)) ~ 1))
+     * R: summary(survfit(Surv(c(6,6,6,6,7,9,10,10,11,13,16,17,19,20,22,23,25,32,32,34,35),
+     * c(1,1,1,0,1,0,1,0,0,1,1,0,0,0,1,1,0,0,0,0,0)) ~ 1))
      */
     public function test_survival(): void
     {
-        $cases = array_map(fn (string $word): array => [(float) $word, ! str_ends_with($word, '+')], explode(',', '6,6,6,6+,7,9+,10,10+,11+,13,16,17+,19+,20+,22,23,25+,32+,32+,34+,35+'));
+        $cases = array_map(
+            fn (string $word): array => [(float) $word, ! str_ends_with($word, '+')],
+            explode(',', '6,6,6,6+,7,9+,10,10+,11+,13,16,17+,19+,20+,22,23,25+,32+,32+,34+,35+'),
+        );
         $survival = Survival::of($cases);
         $this->assertSame([6.0, 7.0, 10.0, 13.0, 16.0, 22.0, 23.0], array_column($survival->steps, 'time'));
-        foreach ([.8571, .8067, .7529, .6902, .6275, .5378, .4482] as $i => $share) {
+        foreach ([0.8571, 0.8067, 0.7529, 0.6902, 0.6275, 0.5378, 0.4482] as $i => $share) {
             $this->assertEqualsWithDelta($share, $survival->steps[$i]['share'], 5e-5);
         }
-        foreach ([.0764, .0869, .0963, .1068, .1141, .1282, .1346] as $i => $error) {
+        foreach ([0.0764, 0.0869, 0.0963, 0.1068, 0.1141, 0.1282, 0.1346] as $i => $error) {
             $this->assertEqualsWithDelta($error, $survival->steps[$i]['error'], 5e-5);
         }
         $this->assertSame([21, 9], [$survival->count, $survival->events]);
         $this->assertSame(1.0, $survival->at(5.9));
-        $this->assertEqualsWithDelta(.7529, $survival->at(12.0), 5e-5);
-        $this->assertEqualsWithDelta([.7529 - 1.96 * .0963, .7529 + 1.96 * .0963], $survival->interval(12.0), 5e-4);
+        $this->assertEqualsWithDelta(0.7529, $survival->at(12.0), 5e-5);
+        $this->assertEqualsWithDelta([0.7529 - 1.96 * 0.0963, 0.7529 + 1.96 * 0.0963], $survival->interval(12.0), 5e-4);
         $this->assertSame([1.0, 1.0], $survival->interval(5.9));
     }
 
@@ -52,7 +56,7 @@ final class PublishedValuesTest extends TestCase
     /** Fisher 1935, the lady tasting tea. R: fisher.test(matrix(c(3,1,1,3),2), alternative="greater")$p.value */
     public function test_tea(): void
     {
-        $this->assertEqualsWithDelta(.242857, Fisher::more(3, 1, 1, 3), 1e-6);
+        $this->assertEqualsWithDelta(0.242857, Fisher::more(3, 1, 1, 3), 1e-6);
         $this->assertEqualsWithDelta(1 / 70, Fisher::more(4, 0, 0, 4), 1e-12);
         $this->assertEqualsWithDelta(1.0, Fisher::more(0, 4, 4, 0), 1e-12);
     }
@@ -60,11 +64,11 @@ final class PublishedValuesTest extends TestCase
     /** Benjamini & Hochberg 1995, their 15 p-values: 4 are rejected at .05. R: sum(p.adjust(p, "BH") <= .05) */
     public function test_fifteen_looks(): void
     {
-        $p = [.0001, .0004, .0019, .0095, .0201, .0278, .0298, .0344, .0459, .3240, .4262, .5719, .6528, .7590, 1.0];
+        $p = [0.0001, 0.0004, 0.0019, 0.0095, 0.0201, 0.0278, 0.0298, 0.0344, 0.0459, 0.324, 0.4262, 0.5719, 0.6528, 0.759, 1.0];
         $shares = ManyLooks::falseShares($p);
-        $this->assertCount(4, array_filter($shares, fn (float $share): bool => $share <= .05));
+        $this->assertCount(4, array_filter($shares, fn (float $share): bool => $share <= 0.05));
         // R: p.adjust(p, "BH")[c(1, 4, 5, 15)]
-        $this->assertEqualsWithDelta([.0015, .035625, .0603, 1.0], [$shares[0], $shares[3], $shares[4], $shares[14]], 1e-9);
+        $this->assertEqualsWithDelta([0.0015, 0.035625, 0.0603, 1.0], [$shares[0], $shares[3], $shares[4], $shares[14]], 1e-9);
         $this->assertSame([], ManyLooks::falseShares([]));
     }
 
@@ -72,10 +76,14 @@ final class PublishedValuesTest extends TestCase
     public function test_beta(): void
     {
         $beta = Beta::of(3, 17);
-        $this->assertEqualsWithDelta([0.033826249, 0.138271162, 0.331376664], [$beta->quantile(.025), $beta->quantile(.5), $beta->quantile(.975)], 1e-8);
-        $this->assertEqualsWithDelta(0.76311066, $beta->below(.2), 1e-8);
-        $this->assertEqualsWithDelta(.15, $beta->mean(), 1e-12);
-        $this->assertEqualsWithDelta($beta->quantile(.3), Beta::of(3, 17)->quantile(.3), 1e-12);
+        $this->assertEqualsWithDelta(
+            [0.033826249, 0.138271162, 0.331376664],
+            [$beta->quantile(0.025), $beta->quantile(0.5), $beta->quantile(0.975)],
+            1e-8,
+        );
+        $this->assertEqualsWithDelta(0.76311066, $beta->below(0.2), 1e-8);
+        $this->assertEqualsWithDelta(0.15, $beta->mean(), 1e-12);
+        $this->assertEqualsWithDelta($beta->quantile(0.3), Beta::of(3, 17)->quantile(0.3), 1e-12);
     }
 
     public function test_few_cases_are_drawn_to_their_family_and_many_are_not(): void

@@ -17,7 +17,10 @@ final class SimulatedSupplierTest extends TestCase
         $day = new DateTimeImmutable('2026-11-25 10:00');
         foreach (['O-1', 'O-2', 'O-3'] as $order) {
             $this->assertEquals($this->supplier()->deliver('tm-card-mid', $order), $this->supplier()->deliver('tm-card-mid', $order));
-            $this->assertEquals($this->supplier()->promise('bw-supply-550', $order, $day), $this->supplier()->promise('bw-supply-550', $order, $day));
+            $this->assertEquals(
+                $this->supplier()->promise('bw-supply-550', $order, $day),
+                $this->supplier()->promise('bw-supply-550', $order, $day),
+            );
         }
         $this->assertNull($this->supplier()->offer('no-such', $day));
     }

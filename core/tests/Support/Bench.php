@@ -27,9 +27,17 @@ final class Bench
     public static function json(array $entries, array $machine = [], ?array $shelf = null): string
     {
         // An empty map is an object in the file, which PHP cannot tell from an empty list.
-        $filled = fn (array $row): array => array_filter($row, fn (mixed $value, string $key): bool => $value !== [] || $key === 'on', ARRAY_FILTER_USE_BOTH);
+        $filled = fn (array $row): array => array_filter(
+            $row,
+            fn (mixed $value, string $key): bool => $value !== [] || $key === 'on',
+            ARRAY_FILTER_USE_BOTH,
+        );
         $machine = $filled($machine);
-        $case = ['format' => CaseFile::FORMAT, 'machine' => $machine === [] ? (object) [] : $machine, 'entries' => array_map($filled, $entries)];
+        $case = [
+            'format' => CaseFile::FORMAT,
+            'machine' => $machine === [] ? (object) [] : $machine,
+            'entries' => array_map($filled, $entries),
+        ];
         if ($shelf !== null) {
             $case['shelf'] = $shelf;
         }

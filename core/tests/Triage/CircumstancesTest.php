@@ -16,13 +16,20 @@ final class CircumstancesTest extends TestCase
 
     private const DARK = ['kind' => 'report', 'reached' => 'dark'];
 
-    /** @return iterable<string, array{array<string, mixed>, array<string, mixed>, list<string>}> report, what is added to it, parts that rise */
+    /**
+     * @return iterable<string, array{array<string, mixed>, array<string, mixed>, list<string>}> report, what is added to it, parts that
+     *     rise
+     */
     public static function risers(): iterable
     {
         yield 'cooler work raises the panel lead' => [self::DEAD, ['events' => ['cooler-work']], ['panel']];
         yield 'cooler work raises the socket and the board' => [self::DARK, ['events' => ['cooler-work']], ['socket', 'board']];
         yield 'cooler work raises the cooler' => [['kind' => 'report', 'reached' => 'drops'], ['events' => ['cooler-work']], ['cooler']];
-        yield 'a new card raises a supply that is too small' => [['kind' => 'report', 'reached' => 'drops'], ['events' => ['card-changed']], ['supply']];
+        yield 'a new card raises a supply that is too small' => [
+            ['kind' => 'report', 'reached' => 'drops'],
+            ['events' => ['card-changed']],
+            ['supply'],
+        ];
         yield 'a new card raises its seat and its plug' => [self::DARK, ['events' => ['card-changed']], ['card-slot', 'card-plug']];
         yield 'new memory raises its seat' => [self::DARK, ['events' => ['memory-changed']], ['slot-A2']];
         yield 'a storm raises the supply' => [self::DEAD, ['events' => ['storm']], ['supply']];
@@ -86,7 +93,8 @@ final class CircumstancesTest extends TestCase
     public function test_an_answer_shifts_priors_as_a_report_does(): void
     {
         $told = Bench::assess([[...self::DEAD, 'events' => ['storm']]])->standings['supply']->probability;
-        $answered = Bench::assess([self::DEAD, ['kind' => 'answer', 'question' => 'before', 'answer' => 'storm']])->standings['supply']->probability;
+        $answered = Bench::assess([self::DEAD, ['kind' => 'answer', 'question' => 'before', 'answer' => 'storm']])->standings['supply']
+            ->probability;
         $this->assertEqualsWithDelta($told, $answered, 1e-9);
     }
 }

@@ -33,7 +33,10 @@ final class MismatchTest extends TestCase
     public function test_where_they_agree_or_one_is_missing_there_is_none(): void
     {
         $this->assertNull($this->of([['kind' => 'report', 'reached' => 'dark'], ['kind' => 'start', 'reached' => 'dark']]));
-        $this->assertNull($this->of([['kind' => 'report', 'reached' => 'picture'], self::STAYS]), 'a picture leaves open how far it went on');
+        $this->assertNull(
+            $this->of([['kind' => 'report', 'reached' => 'picture'], self::STAYS]),
+            'a picture leaves open how far it went on',
+        );
         $this->assertNull($this->of([['kind' => 'report', 'text' => 'broken'], self::STAYS]));
         $this->assertNull($this->of([['kind' => 'report', 'reached' => 'dark']]));
         $this->assertNull($this->of([['kind' => 'report', 'reached' => 'dark', 'source' => 'opinion'], self::STAYS]));
@@ -43,19 +46,33 @@ final class MismatchTest extends TestCase
     {
         $dark = ['kind' => 'report', 'reached' => 'dark'];
         $this->assertNull($this->of([[...$dark, 'failed' => 2, 'of' => 10], self::STAYS]));
-        $this->assertNull($this->of([$dark, self::STAYS, ['kind' => 'report', 'text' => 'asked again', 'only' => 'cold']]), 'also where it was told afterwards');
+        $this->assertNull(
+            $this->of([$dark, self::STAYS, ['kind' => 'report', 'text' => 'asked again', 'only' => 'cold']]),
+            'also where it was told afterwards',
+        );
         $always = $this->of([[...$dark, 'often' => 'always'], self::STAYS]);
         $this->assertStringNotContainsString('every time', (string) $always?->question, 'That was answered.');
         $this->assertStringContainsString('Which socket', (string) $always?->question);
-        $this->assertNotNull($this->of([[...$dark, 'often' => 'sometimes'], ['kind' => 'start', 'reached' => 'nothing']]), 'worse than was told is one all the same');
+        $this->assertNotNull(
+            $this->of([[...$dark, 'often' => 'sometimes'], ['kind' => 'start', 'reached' => 'nothing']]),
+            'worse than was told is one all the same',
+        );
     }
 
     public function test_the_last_word_before_the_bench_counts_also_from_a_call(): void
     {
-        $told = [['kind' => 'answer', 'question' => 'alive', 'answer' => 'dark'], ['kind' => 'answer', 'question' => 'force-off', 'answer' => 'nothing'], ['kind' => 'report', 'text' => 'no change']];
+        $told = [
+            ['kind' => 'answer', 'question' => 'alive', 'answer' => 'dark'],
+            ['kind' => 'answer', 'question' => 'force-off', 'answer' => 'nothing'],
+            ['kind' => 'report', 'text' => 'no change'],
+        ];
         $this->assertSame('nothing happened at all', $this->of([...$told, self::STAYS])?->told);
         $this->assertNull($this->of([...$told, ['kind' => 'start', 'reached' => 'nothing']]));
-        $this->assertSame(4, $this->of([...$told, self::STAYS, ['kind' => 'start', 'reached' => 'nothing']])?->start, 'only the first start is the baseline');
+        $this->assertSame(
+            4,
+            $this->of([...$told, self::STAYS, ['kind' => 'start', 'reached' => 'nothing']])?->start,
+            'only the first start is the baseline',
+        );
     }
 
     /** @param  list<array<string, mixed>>  $entries */

@@ -22,7 +22,14 @@ final class QuestionPlannerTest extends TestCase
     public function test_danger_comes_before_everything_and_a_red_answer_ends_it(): void
     {
         $this->assertSame(['danger'], $this->ids($this->talk()));
-        foreach (['liquid' => 'Do not switch it on', 'smoke' => 'fire service', 'swollen' => 'Do not press on anything', 'shock' => 'licensed electrician'] as $answer => $said) {
+        foreach (
+            [
+                'liquid' => 'Do not switch it on',
+                'smoke' => 'fire service',
+                'swollen' => 'Do not press on anything',
+                'shock' => 'licensed electrician',
+            ] as $answer => $said
+        ) {
             $stopped = $this->talk("danger:{$answer}");
             $this->assertSame([], $this->ids($stopped));
             $this->assertNull($stopped->next());
@@ -102,7 +109,11 @@ final class QuestionPlannerTest extends TestCase
 
     public function test_who_does_not_know_tells_nothing(): void
     {
-        $this->assertEqualsWithDelta($this->supply($this->replay('danger:none')), $this->supply($this->replay('danger:none', 'alive:unknown', 'beeps:cannot', 'lamps:skipped')), 1e-12);
+        $this->assertEqualsWithDelta(
+            $this->supply($this->replay('danger:none')),
+            $this->supply($this->replay('danger:none', 'alive:unknown', 'beeps:cannot', 'lamps:skipped')),
+            1e-12,
+        );
     }
 
     public function test_fewer_questions_than_in_the_fixed_order(): void
@@ -128,7 +139,11 @@ final class QuestionPlannerTest extends TestCase
     {
         $reader = new EntryReader(Catalogue::shipped(), $this->machine());
 
-        return Replay::of($this->machine(), new Record(array_map(fn (int $i, array $row) => $reader->read($i + 1, $row), array_keys($written), $written)), Catalogue::shipped());
+        return Replay::of(
+            $this->machine(),
+            new Record(array_map(fn (int $i, array $row) => $reader->read($i + 1, $row), array_keys($written), $written)),
+            Catalogue::shipped(),
+        );
     }
 
     /** @param  array<int, string>  $said question:answer */

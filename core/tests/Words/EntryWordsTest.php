@@ -15,16 +15,52 @@ final class EntryWordsTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, string, string}> */
     public static function entries(): iterable
     {
-        yield 'told' => [['kind' => 'report', 'reached' => 'dark', 'signs' => ['beeps' => 'memory'], 'events' => ['moved'], 'marks' => ['parcel']], 'told', 'runs, no picture, memory beeps, moved or posted, parcel damage'];
-        yield 'a start as it came' => [['kind' => 'start', 'reached' => 'stays', 'times' => 3], 'as it came', 'starts and stays up (3 times)'];
-        yield 'a start put together otherwise' => [
-            ['kind' => 'start', 'reached' => 'dark', 'waited' => 90, 'setup' => ['out' => ['stick-2'], 'lent' => ['supply' => ['tag' => 'S-1', 'trust' => 0.9]], 'moved' => ['stick-1' => 'slot-B2'], 'place' => 'bench', 'start_by' => 'pins']],
-            'S-1 for Supply, Stick 1 in Slot B2, Stick 2 out, by the pins, out of the case', 'runs, no picture, waited 90 s',
+        yield 'told' => [
+            ['kind' => 'report', 'reached' => 'dark', 'signs' => ['beeps' => 'memory'], 'events' => ['moved'], 'marks' => ['parcel']],
+            'told',
+            'runs, no picture, memory beeps, moved or posted, parcel damage',
         ];
-        yield 'a reading' => [['kind' => 'finding', 'check' => 'cell-reading', 'values' => ['volts' => 2.1]], 'voltage of the cell', 'cell low (volts of the cell 2.1 V)'];
-        yield 'a look at one part' => [['kind' => 'finding', 'check' => 'stick-in-host', 'target' => 'stick-2', 'result' => 'works'], 'Stick 2: stick in a known-good machine', 'works there'];
-        yield 'an act on several' => [['kind' => 'act', 'act' => 'clean-contacts', 'on' => ['slot']], 'cleaned the contacts of slot A2 and slot B2', ''];
-        yield 'a replacement' => [['kind' => 'act', 'act' => 'replace', 'on' => ['supply'], 'with' => ['tag' => 'S-7']], 'replaced the supply with S-7', ''];
+        yield 'a start as it came' => [
+            ['kind' => 'start', 'reached' => 'stays', 'times' => 3],
+            'as it came',
+            'starts and stays up (3 times)',
+        ];
+        yield 'a start put together otherwise' => [
+            [
+                'kind' => 'start',
+                'reached' => 'dark',
+                'waited' => 90,
+                'setup' => [
+                    'out' => ['stick-2'],
+                    'lent' => ['supply' => ['tag' => 'S-1', 'trust' => 0.9]],
+                    'moved' => ['stick-1' => 'slot-B2'],
+                    'place' => 'bench',
+                    'start_by' => 'pins',
+                ],
+            ],
+            'S-1 for Supply, Stick 1 in Slot B2, Stick 2 out, by the pins, out of the case',
+            'runs, no picture, waited 90 s',
+        ];
+        yield 'a reading' => [
+            ['kind' => 'finding', 'check' => 'cell-reading', 'values' => ['volts' => 2.1]],
+            'voltage of the cell',
+            'cell low (volts of the cell 2.1 V)',
+        ];
+        yield 'a look at one part' => [
+            ['kind' => 'finding', 'check' => 'stick-in-host', 'target' => 'stick-2', 'result' => 'works'],
+            'Stick 2: stick in a known-good machine',
+            'works there',
+        ];
+        yield 'an act on several' => [
+            ['kind' => 'act', 'act' => 'clean-contacts', 'on' => ['slot']],
+            'cleaned the contacts of slot A2 and slot B2',
+            '',
+        ];
+        yield 'a replacement' => [
+            ['kind' => 'act', 'act' => 'replace', 'on' => ['supply'], 'with' => ['tag' => 'S-7']],
+            'replaced the supply with S-7',
+            '',
+        ];
         yield 'a lock set aside' => [['kind' => 'override', 'lock' => 'socket', 'text' => 'seen'], 'lock set aside: Socket', ''];
     }
 

@@ -16,11 +16,15 @@ final class RetraceTest extends TestCase
 
     public function test_what_changed_nothing_is_told_by_entry_with_what_follows(): void
     {
-        $retrace = Bench::assess([
-            self::DARK,
-            ['kind' => 'act', 'act' => 'clear-settings', 'on' => ['settings']], self::DARK,
-            [...self::DARK, 'setup' => ['out' => ['card']]],
-        ], self::MACHINE)->retrace;
+        $retrace = Bench::assess(
+            [
+                self::DARK,
+                ['kind' => 'act', 'act' => 'clear-settings', 'on' => ['settings']],
+                self::DARK,
+                [...self::DARK, 'setup' => ['out' => ['card']]],
+            ],
+            self::MACHINE,
+        )->retrace;
         $this->assertStringContainsString('Cleared the saved settings (3)', $retrace[0]);
         $this->assertStringContainsString('Graphics card out (4)', $retrace[0]);
         $this->assertStringContainsString('no change in where it stops', $retrace[0]);
@@ -41,7 +45,14 @@ final class RetraceTest extends TestCase
     public function test_what_is_condemned_is_named_with_its_entries(): void
     {
         $nothing = ['kind' => 'start', 'reached' => 'nothing'];
-        $retrace = implode(' ', Bench::assess([$nothing, ['kind' => 'start', 'reached' => 'stays', 'setup' => ['lent' => ['supply' => ['tag' => 'S-1']]]], $nothing])->retrace);
+        $retrace = implode(
+            ' ',
+            Bench::assess([
+                $nothing,
+                ['kind' => 'start', 'reached' => 'stays', 'setup' => ['lent' => ['supply' => ['tag' => 'S-1']]]],
+                $nothing,
+            ])->retrace,
+        );
         $this->assertMatchesRegularExpression('/Condemned: Supply \(2, 3\)\./', $retrace);
     }
 }

@@ -25,7 +25,10 @@ final class StartInPlainTest extends TestCase
     public static function starts(): iterable
     {
         yield 'once' => [['reached' => 'nothing'], 'We started it, and nothing happened at all.'];
-        yield 'cold' => [['reached' => 'nothing', 'setup' => ['temperature' => 'cold']], 'We started it, cold, and nothing happened at all.'];
+        yield 'cold' => [
+            ['reached' => 'nothing', 'setup' => ['temperature' => 'cold']],
+            'We started it, cold, and nothing happened at all.',
+        ];
         yield 'at work' => [
             ['reached' => 'drops', 'setup' => ['goal' => 'load']],
             'We started it, at hard work, and it started, but did not stay up.',

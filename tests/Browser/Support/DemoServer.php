@@ -11,8 +11,12 @@ use Tests\Support\TestClock;
 /** The application on a port of its own, with a database of its own, filled with the demo data. */
 final class DemoServer
 {
-    private function __construct(private readonly Process $process, public readonly string $address, private readonly string $database, private readonly string $storage)
-    {
+    private function __construct(
+        private readonly Process $process,
+        public readonly string $address,
+        private readonly string $database,
+        private readonly string $storage,
+    ) {
     }
 
     public static function start(): self
@@ -23,17 +27,39 @@ final class DemoServer
         $port = FreePort::find();
         $env = [
             'LARAVEL_STORAGE_PATH' => $storage,
-            'APP_ENV' => 'local', 'APP_DEBUG' => 'false', 'APP_KEY' => 'base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8=',
-            'APP_URL' => "http://127.0.0.1:{$port}", 'DB_DATABASE' => $database, 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
+            'APP_ENV' => 'local',
+            'APP_DEBUG' => 'false',
+            'APP_KEY' => 'base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8=',
+            'APP_URL' => "http://127.0.0.1:{$port}",
+            'DB_DATABASE' => $database,
+            'SESSION_DRIVER' => 'file',
+            'CACHE_STORE' => 'file',
             // The browser's own clock may be years off: what it is given lasts.
             'SESSION_LIFETIME' => '52560000',
-            'LOG_CHANNEL' => 'single', 'PHP_CLI_SERVER_WORKERS' => '3', 'BCRYPT_ROUNDS' => '4', 'SHOP_SUPPLIER_SOLD_OUT' => '0',
+            'LOG_CHANNEL' => 'single',
+            'PHP_CLI_SERVER_WORKERS' => '3',
+            'BCRYPT_ROUNDS' => '4',
+            'SHOP_SUPPLIER_SOLD_OUT' => '0',
             ...TestClock::environment(),
         ];
         SeededDatabase::into($database, $root, $env);
         $process = new Process(
-            ['setsid', PHP_BINARY, ...TestClock::options(), '-d', 'variables_order=EGPCS', '-S', "127.0.0.1:{$port}", '-t', $root.'/public', $root.'/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'],
-            $root.'/public', $env, null, null,
+            [
+                'setsid',
+                PHP_BINARY,
+                ...TestClock::options(),
+                '-d',
+                'variables_order=EGPCS',
+                '-S',
+                "127.0.0.1:{$port}",
+                '-t',
+                $root.'/public',
+                $root.'/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php',
+            ],
+            $root.'/public',
+            $env,
+            null,
+            null,
         );
         $process->disableOutput();
         $process->start();

@@ -25,8 +25,22 @@ final class SeededDatabase
         if (! is_file($kept)) {
             $fresh = "{$kept}.new";
             file_put_contents($fresh, '');
-            (new Process([PHP_BINARY, ...TestClock::options(), 'artisan', 'migrate:fresh', '--seed', '--force'], $root, ['DB_DATABASE' => $fresh, 'CACHE_STORE' => 'array'] + TestClock::environment(self::BEFORE) + $env, null, 900))->mustRun();
-            (new Process([PHP_BINARY, '-r', '(new PDO("sqlite:$argv[1]"))->exec("PRAGMA wal_checkpoint(TRUNCATE); PRAGMA journal_mode=DELETE;");', $fresh], $root))->mustRun();
+            (new Process(
+                [PHP_BINARY, ...TestClock::options(), 'artisan', 'migrate:fresh', '--seed', '--force'],
+                $root,
+                ['DB_DATABASE' => $fresh, 'CACHE_STORE' => 'array'] + TestClock::environment(self::BEFORE) + $env,
+                null,
+                900,
+            ))->mustRun();
+            (new Process(
+                [
+                    PHP_BINARY,
+                    '-r',
+                    '(new PDO("sqlite:$argv[1]"))->exec("PRAGMA wal_checkpoint(TRUNCATE); PRAGMA journal_mode=DELETE;");',
+                    $fresh,
+                ],
+                $root,
+            ))->mustRun();
             rename($fresh, $kept);
         }
         flock($lock, LOCK_UN);
@@ -37,7 +51,13 @@ final class SeededDatabase
     private static function version(string $root): string
     {
         $words = [TestClock::MOMENT, $root];
-        foreach (Finder::create()->files()->in(["{$root}/app", "{$root}/core/src", "{$root}/core/catalogue", "{$root}/database", "{$root}/config"])->notName('*.sqlite*')->sortByName() as $file) {
+        foreach (
+            Finder::create()
+                ->files()
+                ->in(["{$root}/app", "{$root}/core/src", "{$root}/core/catalogue", "{$root}/database", "{$root}/config"])
+                ->notName('*.sqlite*')
+                ->sortByName() as $file
+        ) {
             $words[] = $file->getRelativePathname().$file->getMTime().$file->getSize();
         }
 

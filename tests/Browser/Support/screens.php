@@ -12,7 +12,10 @@ use Facebook\WebDriver\WebDriverDimension;
 use Tests\Browser\Support\DemoServer;
 use Tests\Browser\Support\Driver;
 
-/** @var array<string, array{who: string, path: string, theme?: string, script?: string, follow?: string, width?: int}> $views `follow` is the part of the page that holds the address of the view */
+/**
+ * @var array<string, array{who: string, path: string, theme?: string, script?: string, follow?: string, width?: int}> $views `follow` is
+ *     the part of the page that holds the address of the view
+ */
 $views = [
     'floor' => ['who' => 'rhea', 'path' => '/'],
     'diary' => ['who' => 'rhea', 'path' => '/diary'],
@@ -21,8 +24,17 @@ $views = [
     'job-find' => ['who' => 'rhea', 'path' => '/jobs/K4-327'],
     'job-confirm-dark' => ['who' => 'piet', 'path' => '/jobs/C7-254', 'theme' => 'dark'],
     'job-locked' => ['who' => 'piet', 'path' => '/jobs/P3-662'],
-    'job-record-a-start' => ['who' => 'rhea', 'path' => '/jobs/T5-438', 'script' => "document.querySelector('.keys [data-dialog=start]').click()"],
-    'job-measure' => ['who' => 'rhea', 'path' => '/jobs/K4-327', 'script' => "document.querySelector('.keys [data-dialog=check]').click(); document.querySelector('[data-pick=supply-test]').click()"],
+    'job-record-a-start' => [
+        'who' => 'rhea',
+        'path' => '/jobs/T5-438',
+        'script' => "document.querySelector('.keys [data-dialog=start]').click()",
+    ],
+    'job-measure' => [
+        'who' => 'rhea',
+        'path' => '/jobs/K4-327',
+        'script' => "document.querySelector('.keys [data-dialog=check]').click(); "
+            ."document.querySelector('[data-pick=supply-test]').click()",
+    ],
     'stand' => ['who' => 'oda', 'path' => '/jobs/V8-449/stand'],
     'decide' => ['who' => 'maud', 'path' => '/jobs/V8-449/decide'],
     'quote-telephone' => ['who' => 'maud', 'path' => '/jobs/V8-449/quotes/1', 'follow' => '.address', 'width' => 500],
@@ -50,7 +62,9 @@ try {
         $browser->get($server->address.$view['path']);
         if (isset($view['follow'])) {
             $browser->manage()->window()->setSize(new WebDriverDimension($view['width'] ?? 1280, 940));
-            $browser->get($server->address.parse_url($browser->findElement(WebDriverBy::cssSelector($view['follow']))->getText(), PHP_URL_PATH));
+            $browser->get(
+                $server->address.parse_url($browser->findElement(WebDriverBy::cssSelector($view['follow']))->getText(), PHP_URL_PATH),
+            );
         }
         if (isset($view['script'])) {
             $browser->executeScript($view['script']);

@@ -35,7 +35,10 @@ final class DrawingTest extends TestCase
 
     public function test_what_is_not_sure_is_drawn_as_such(): void
     {
-        $states = array_column($this->chain([['kind' => 'start', 'reached' => 'dark', 'waited' => 120, 'signs' => ['keys' => 'answers']]])->pads, 'state');
+        $states = array_column(
+            $this->chain([['kind' => 'start', 'reached' => 'dark', 'waited' => 120, 'signs' => ['keys' => 'answers']]])->pads,
+            'state',
+        );
         $this->assertContains('maybe', $states);
         $this->assertSame('reached', $states[3]);
     }
@@ -56,19 +59,34 @@ final class DrawingTest extends TestCase
     public function test_no_two_parts_share_a_place_even_with_eight_slots(): void
     {
         $slots = ['A1', 'A2', 'B1', 'B2', 'C1', 'C2', 'D1', 'D2'];
-        $chain = $this->chain([['kind' => 'start', 'reached' => 'dark', 'waited' => 90]], ['memory' => ['slots' => $slots, 'sticks' => $slots], 'drives' => 4]);
+        $chain = $this->chain(
+            [['kind' => 'start', 'reached' => 'dark', 'waited' => 90]],
+            ['memory' => ['slots' => $slots, 'sticks' => $slots], 'drives' => 4],
+        );
         $places = array_map(fn (ChainPart $part): string => "{$part->x} {$part->y}", $chain->parts);
         $this->assertSame($places, array_values(array_unique($places)));
         foreach ($chain->parts as $part) {
             $this->assertLessThan($chain->height, $part->y);
             $this->assertLessThan(ChainDrawing::WIDTH - 60, $part->x);
         }
-        $this->assertCount(16, array_filter($chain->parts, fn (ChainPart $part): bool => str_starts_with($part->id, 's') && preg_match('/^(slot|stick)-/', $part->id) === 1));
+        $this->assertCount(
+            16,
+            array_filter(
+                $chain->parts,
+                fn (ChainPart $part): bool => str_starts_with($part->id, 's') && preg_match('/^(slot|stick)-/', $part->id) === 1,
+            ),
+        );
     }
 
     public function test_a_lent_part_carries_the_tag_of_its_spare(): void
     {
-        $chain = $this->chain([['kind' => 'start', 'reached' => 'nothing', 'setup' => ['lent' => ['supply' => ['tag' => 'S-12', 'trust' => 0.97]], 'out' => ['drive']]]]);
+        $chain = $this->chain([
+            [
+                'kind' => 'start',
+                'reached' => 'nothing',
+                'setup' => ['lent' => ['supply' => ['tag' => 'S-12', 'trust' => 0.97]], 'out' => ['drive']],
+            ],
+        ]);
         $parts = array_column($chain->parts, null, 'id');
         $this->assertSame('S-12', $parts['supply']->lent);
         $this->assertTrue($parts['drive']->out);

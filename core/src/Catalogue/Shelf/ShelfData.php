@@ -65,7 +65,11 @@ final readonly class ShelfData
     /** @return array<string, string> proofs that can be made on a kind of part => in words */
     public function proofsOf(string $kind): array
     {
-        return array_column(array_filter($this->proofs, fn (ProofKind $proof): bool => in_array($kind, $proof->kinds ?? [$kind], true)), 'name', 'id');
+        return array_column(
+            array_filter($this->proofs, fn (ProofKind $proof): bool => in_array($kind, $proof->kinds ?? [$kind], true)),
+            'name',
+            'id',
+        );
     }
 
     public function harmed(string $kind): float

@@ -29,8 +29,13 @@ final readonly class Load
      * @param  float  $peak   factor for short peaks
      * @param  array<string, int>  $plugs plugs it needs
      */
-    private function __construct(public string $name, public float $watts, public float $share12, public float $peak = 1.0, public array $plugs = [])
-    {
+    private function __construct(
+        public string $name,
+        public float $watts,
+        public float $share12,
+        public float $peak = 1.0,
+        public array $plugs = [],
+    ) {
     }
 
     public static function processor(float $watts): self
@@ -44,18 +49,30 @@ final readonly class Load
      */
     public static function card(?float $watts, array $plugs): self
     {
-        return new self('graphics card', $watts === null ? CardPower::most($plugs) : self::checked($watts, 'graphics card'), 1.0, self::CARD_PEAK, array_filter($plugs));
+        return new self(
+            'graphics card',
+            $watts === null ? CardPower::most($plugs) : self::checked($watts, 'graphics card'),
+            1.0,
+            self::CARD_PEAK,
+            array_filter($plugs),
+        );
     }
 
     /** The board with its sticks, drives and fans. */
     public static function rest(int $sticks, int $drives, int $fans): self
     {
         // Drives and fans draw most of theirs from 12 V, board and sticks less. Origin of the share: judgement.
-        return new self('board, memory, drives and fans', self::BOARD + $sticks * self::STICK + $drives * self::DRIVE + $fans * self::FAN, 0.5);
+        return new self(
+            'board, memory, drives and fans',
+            self::BOARD + $sticks * self::STICK + $drives * self::DRIVE + $fans * self::FAN,
+            0.5,
+        );
     }
 
     private static function checked(float $watts, string $name): float
     {
-        return $watts > 0.0 && $watts <= 1000.0 ? $watts : throw new InvalidArgumentException("The watts of the {$name} lie between 1 and 1000.");
+        return $watts > 0.0 && $watts <= 1000.0
+            ? $watts
+            : throw new InvalidArgumentException("The watts of the {$name} lie between 1 and 1000.");
     }
 }

@@ -17,8 +17,15 @@ final readonly class SupplySizing
      * @param  list<string>  $missing plugs that are needed and not there
      * @param  list<string>  $sentences what it comes to
      */
-    private function __construct(public float $watts, public float $amps12, public float $peak12, public array $missing, public bool $tooSmall, public bool $tight, public array $sentences)
-    {
+    private function __construct(
+        public float $watts,
+        public float $amps12,
+        public float $peak12,
+        public array $missing,
+        public bool $tooSmall,
+        public bool $tight,
+        public array $sentences,
+    ) {
     }
 
     /** @param  list<Load>  $loads */
@@ -35,14 +42,22 @@ final readonly class SupplySizing
         ];
         $sentences = [];
         foreach ($over as $what => [$draw, $limit]) {
-            $sentences[] = sprintf('%s: %.0f of %.0f W, %.0f %%.', ucfirst($what), $draw, $limit, 100 * $draw / $limit);
+            $sentences[] = sprintf('%s: %.0f of %.0f W, %.0f %%.', ucfirst($what), $draw, $limit, (100 * $draw) / $limit);
         }
         foreach ($missing as $plug) {
             $sentences[] = "It lacks a {$plug} plug that the card needs.";
         }
         $tooSmall = $missing !== [] || array_filter($over, fn (array $one): bool => $one[0] > $one[1]) !== [];
 
-        return new self($watts, $watts12 / 12.0, $peak12 / 12.0, $missing, $tooSmall, ! $tooSmall && max($watts / $unit->watts, $watts12 / $unit->watts12()) > self::TIGHT_FROM, $sentences);
+        return new self(
+            $watts,
+            $watts12 / 12.0,
+            $peak12 / 12.0,
+            $missing,
+            $tooSmall,
+            ! $tooSmall && max($watts / $unit->watts, $watts12 / $unit->watts12()) > self::TIGHT_FROM,
+            $sentences,
+        );
     }
 
     /**

@@ -25,7 +25,9 @@ final readonly class SupplyUnit
             throw new InvalidArgumentException('The watts on the label of a desktop supply lie between 50 and 3000.');
         }
         if ($amps12 < 1.0 || $amps12 > 250.0) {
-            throw new InvalidArgumentException('The amperes on 12 V lie between 1 and 250; add the rails up as the label says they may be.');
+            throw new InvalidArgumentException(
+                'The amperes on 12 V lie between 1 and 250; add the rails up as the label says they may be.',
+            );
         }
 
         return new self($watts, $amps12, $plugs);
