@@ -12,6 +12,7 @@ use App\UseCases\Jobs\RecordEntries;
 use App\UseCases\Jobs\TakeInMachine;
 use App\UseCases\Parts\SpareBook;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Testing\TestResponse;
 use Tests\Support\TestClock;
 
 abstract class TestCase extends BaseTestCase
@@ -20,6 +21,27 @@ abstract class TestCase extends BaseTestCase
     {
         TestClock::start();
         parent::setUp();
+    }
+
+    /**
+     * A page as a browser shows it: white space between words is one space, however the page's source is broken into lines.
+     *
+     * @param  \Illuminate\Http\Response  $response
+     * @param  \Illuminate\Http\Request  $request
+     *
+     * @return TestResponse<\Illuminate\Http\Response>
+     */
+    protected function createTestResponse($response, $request): TestResponse
+    {
+        $type = (string) $response->headers->get('Content-Type');
+        $content = $response->getContent();
+        if (is_string($content) && str_starts_with($type, 'text/html')) {
+            $original = $response->getOriginalContent();
+            $response->setContent((string) preg_replace(['/\s+/', '/(<[a-z][^>]*>) (?=\S)/', '/ (?=<\/)/'], [' ', '$1', ''], $content));
+            $response->original = $original;
+        }
+
+        return parent::createTestResponse($response, $request);
     }
 
     protected function person(Role $role): User

@@ -16,6 +16,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 class Machine extends Model
 {
+    /** Stands for the model while nobody has said it. */
+    public const NOT_TOLD = 'not told yet';
+
     protected $fillable = ['owner_id', 'model', 'made_of'];
 
     protected static function booted(): void
@@ -45,5 +48,11 @@ class Machine extends Model
     protected function casts(): array
     {
         return ['made_of' => 'array'];
+    }
+
+    /** The model, as far as it was told. */
+    public function toldModel(): string
+    {
+        return $this->model === self::NOT_TOLD ? '' : $this->model;
     }
 }

@@ -136,6 +136,14 @@ class Spare extends Model
         );
     }
 
+    /** Its facts as they are typed: one to a line. */
+    public function factLines(): string
+    {
+        $facts = $this->known('fits') + $this->known('facts');
+
+        return implode("\n", array_map(fn (string $fact, string $value): string => "{$fact}: {$value}", array_keys($facts), $facts));
+    }
+
     /** As it is written on the shelf's list. */
     public function written(): NewSpare
     {

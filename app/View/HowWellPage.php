@@ -42,6 +42,24 @@ final readonly class HowWellPage
         return $figure === null ? null : new self($figure->body, $figure->made_at);
     }
 
+    /** Between which shares parts were condemned wrongly, as ", between 0.1 and 2.3 %"; empty where none was condemned. */
+    public function wrongBetween(): string
+    {
+        $interval = $this->body['wrong']['interval'] ?? null;
+
+        return $interval === null ? '' : sprintf(', between %.1f and %.1f %%', 100 * $interval[0], 100 * $interval[1]);
+    }
+
+    /**
+     * The line of a bin's interval on the plot of 150 by 150.
+     *
+     * @param  array<string, mixed>  $bin
+     */
+    public function range(array $bin): string
+    {
+        return sprintf('M%F %FV%F', 150 * $bin['stated'], 150 - 150 * $bin['interval'][0], 150 - 150 * $bin['interval'][1]);
+    }
+
     public function way(string $way): string
     {
         return self::WAYS[$way] ?? $way;

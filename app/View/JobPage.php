@@ -33,6 +33,7 @@ use Orthoscope\Core\Patterns\AlikeBefore;
 use Orthoscope\Core\Planning\ActiveLock;
 use Orthoscope\Core\Planning\Candidate;
 use Orthoscope\Core\Planning\NextStep;
+use Orthoscope\Core\Planning\RankedArrangements;
 use Orthoscope\Core\Planning\SchoolOrder;
 use Orthoscope\Core\Planning\SpareWanted;
 use Orthoscope\Core\Planning\TimeBox;
@@ -141,6 +142,17 @@ final class JobPage
         }
 
         return '';
+    }
+
+    /** What may be wrong by itself, for a table of arrangements. */
+    public function possible(RankedArrangements $arrangements): string
+    {
+        $words = [];
+        foreach ($arrangements->possible as $name => $p) {
+            $words[] = $name.' '.(int) round(100 * $p).' %';
+        }
+
+        return $words === [] ? 'none of them by itself' : implode(', ', $words);
     }
 
     public function waitsFor(): string

@@ -38,6 +38,12 @@ final readonly class MeasuringPoints
         return $at === 'mains' ? 'Mains' : $this->catalogue->part($at)->name;
     }
 
+    /** What is typed, with its unit; a marking is typed as it is printed. */
+    public function label(LimitValue $value): string
+    {
+        return $value->marking ? $value->name : "{$value->name}, {$value->unit}";
+    }
+
     public function limitWords(LimitValue $value): string
     {
         return match (true) {

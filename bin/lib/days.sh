@@ -10,7 +10,8 @@ DAYS=(
 on_day() {
     local log
     log="$(mktemp)"
-    if FAKETIME_DONT_FAKE_MONOTONIC=1 TZ=UTC faketime "$1" vendor/bin/phpunit --colors=never --do-not-cache-result --testsuite "$2" >"$log" 2>&1; then
+    local tests=(vendor/bin/phpunit --colors=never --do-not-cache-result --testsuite "$2")
+    if FAKETIME_DONT_FAKE_MONOTONIC=1 TZ=UTC faketime "$1" "${tests[@]}" >"$log" 2>&1; then
         printf 'ok    %s  %s  %s\n' "$1" "$2" "$(grep -E '^(OK|Tests:)' "$log" | tail -n 1)"
     else
         printf 'FAIL  %s  %s\n' "$1" "$2"
@@ -21,7 +22,8 @@ on_day() {
 }
 
 every_day() {
-    command -v faketime >/dev/null || quietly 'faketime' apt-get install -y --no-install-recommends faketime || stop 'faketime cannot be had.' 'apt-get install faketime'
+    command -v faketime >/dev/null || quietly 'faketime' apt-get install -y --no-install-recommends faketime \
+        || stop 'faketime cannot be had.' 'apt-get install faketime'
     local days=("${DAYS[@]}") day
     [ $# -eq 0 ] || days=("$@")
     FAILED="$(mktemp -u)"

@@ -55,21 +55,25 @@ install_packages() {
     wanted="$(missing_packages "$1" | xargs)"
     [ -n "$wanted" ] || return 0
     local install="apt-get install -y --no-install-recommends $wanted"
-    command -v apt-get >/dev/null || stop "These are missing and this is not a Debian machine: $wanted." "your system's installer for them, then this again"
+    command -v apt-get >/dev/null \
+        || stop "These are missing and this is not a Debian machine: $wanted." "your system's installer for them, then this again"
     local sudo=()
     if [ "$(id -u)" -ne 0 ]; then
-        command -v sudo >/dev/null && sudo -n true 2>/dev/null || stop "Some Debian packages are missing and you are not root: $wanted." "sudo apt-get update && sudo $install"
+        command -v sudo >/dev/null && sudo -n true 2>/dev/null \
+            || stop "Some Debian packages are missing and you are not root: $wanted." "sudo apt-get update && sudo $install"
         sudo=(sudo)
     fi
     say "Installing Debian packages: $wanted"
     export DEBIAN_FRONTEND=noninteractive
     quietly 'update' "${sudo[@]}" apt-get update || stop 'The list of Debian packages could not be fetched.' 'apt-get update'
     # shellcheck disable=SC2086
-    quietly 'install' "${sudo[@]}" apt-get install -y --no-install-recommends $wanted || stop "A Debian package cannot be had, of: $wanted." "$install"
+    quietly 'install' "${sudo[@]}" apt-get install -y --no-install-recommends $wanted \
+        || stop "A Debian package cannot be had, of: $wanted." "$install"
 }
 
 check_php() {
-    php -r 'exit(PHP_VERSION_ID >= 80200 ? 0 : 1);' || stop "PHP 8.2 or newer is needed, and this is $(php -r 'echo PHP_VERSION;')." 'apt-get install -y php8.2-cli'
+    php -r 'exit(PHP_VERSION_ID >= 80200 ? 0 : 1);' \
+        || stop "PHP 8.2 or newer is needed, and this is $(php -r 'echo PHP_VERSION;')." 'apt-get install -y php8.2-cli'
 }
 
 # stamp FILE...: one word that changes when any of them does.
@@ -81,7 +85,8 @@ install_libraries() {
     if [ "$(cat vendor/.made-for 2>/dev/null || true)" != "$now" ]; then
         say 'Installing PHP libraries'
         mkdir -p bootstrap/cache storage/framework/{cache/data,sessions,views} storage/logs
-        quietly 'composer' composer update --no-interaction --no-progress || { rm -rf vendor; stop 'A PHP library cannot be had.' 'composer update'; }
+        quietly 'composer' composer update --no-interaction --no-progress \
+            || { rm -rf vendor; stop 'A PHP library cannot be had.' 'composer update'; }
         printf '%s' "$now" > vendor/.made-for
     fi
     now="$(stamp package.json package-lock.json)"
@@ -94,7 +99,8 @@ install_libraries() {
 
 build_assets() {
     local now
-    now="$(find resources/js resources/scss package-lock.json vite.config.js -type f -print0 | sort -z | xargs -0 cat | sha256sum | cut -c1-16)"
+    now="$(find resources/js resources/scss package-lock.json vite.config.js -type f -print0 | sort -z | xargs -0 cat | sha256sum \
+        | cut -c1-16)"
     if [ "$(cat public/build/.made-for 2>/dev/null || true)" != "$now" ]; then
         say 'Building styles and scripts'
         quietly 'vite' npm run build || { rm -rf public/build; stop 'The styles and scripts could not be built.' 'npm run build'; }
@@ -105,7 +111,8 @@ build_assets() {
 make_key() {
     [ -f .env ] || cp .env.example .env
     if ! grep -q '^APP_KEY=base64:' .env; then
-        quietly 'key' php artisan key:generate --force || { rm -f .env; stop 'The application key could not be made.' 'php artisan key:generate'; }
+        quietly 'key' php artisan key:generate --force \
+            || { rm -f .env; stop 'The application key could not be made.' 'php artisan key:generate'; }
     fi
 }
 

@@ -22,7 +22,11 @@ Alpine.data('act', act);
 Alpine.data('offers', offers);
 Alpine.data('socket', socket);
 // A field for a scanner: what was read last is marked, so that the next scan takes its place.
-Alpine.data('scanned', () => ({ init() { this.$el.select(); } }));
+Alpine.data('scanned', () => ({
+    init() {
+        this.$el.select();
+    },
+}));
 Alpine.data('printer', () => ({ print: () => window.print() }));
 timers(document);
 offline();

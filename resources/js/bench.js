@@ -44,7 +44,9 @@ export function bench() {
             if (isTyping(event) || this.$root.querySelector('dialog[open]')) return;
             if (/^[1-9]$/.test(event.key)) return this.openStep(event.key);
             if (/^[a-d]$/.test(event.key)) return this.pressOutcome(event.key);
-            const opener = this.$root.querySelector(`.keys [data-hot="${CSS.escape(event.key)}"], .keys [data-dialog="${DIALOG_KEYS[event.key] ?? 'none'}"]`);
+            const opener = this.$root.querySelector(
+                `.keys [data-hot="${CSS.escape(event.key)}"], .keys [data-dialog="${DIALOG_KEYS[event.key] ?? 'none'}"]`,
+            );
             if (opener) {
                 event.preventDefault();
                 this.show(opener);

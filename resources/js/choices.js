@@ -11,7 +11,8 @@ export function check() {
             this.$root.querySelector('fieldset.check:not([hidden])')?.querySelector('input, select')?.focus();
         },
         choose() {
-            for (const button of this.$root.querySelectorAll('[data-pick]')) button.classList.toggle('picked', button.dataset.pick === this.$refs.check.value);
+            for (const button of this.$root.querySelectorAll('[data-pick]'))
+                button.classList.toggle('picked', button.dataset.pick === this.$refs.check.value);
             for (const set of this.$root.querySelectorAll('[data-check]')) {
                 set.hidden = set.disabled = set.dataset.check !== this.$refs.check.value;
             }
@@ -71,7 +72,8 @@ export function offers() {
             const kind = this.$root.selectedOptions[0]?.dataset.kind;
             const list = this.$root.form.elements.offer;
             for (const option of list.options) option.hidden = option.dataset.kind !== kind;
-            if (list.selectedOptions[0]?.hidden !== false) list.value = [...list.options].find((option) => !option.hidden && !option.disabled)?.value ?? '';
+            if (list.selectedOptions[0]?.hidden !== false)
+                list.value = [...list.options].find((option) => !option.hidden && !option.disabled)?.value ?? '';
         },
     };
 }

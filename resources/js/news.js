@@ -23,7 +23,11 @@ export function news() {
                 if (this.isIdle()) {
                     location.reload();
                 } else {
-                    this.tell(`${by.join(' and ')} wrote ${last - this.last === 1 ? 'an entry' : `${last - this.last} entries`} meanwhile. What you are writing stays; it goes on the record after theirs.`);
+                    const entries = last - this.last === 1 ? 'an entry' : `${last - this.last} entries`;
+                    this.tell(
+                        `${by.join(' and ')} wrote ${entries} meanwhile. ` +
+                            'What you are writing stays; it goes on the record after theirs.',
+                    );
                 }
             } catch {
                 // The network may be away for a moment; it is asked again.
@@ -46,7 +50,11 @@ export function news() {
         },
 
         isIdle() {
-            return document.querySelector('dialog[open]') === null && document.querySelector('form[data-sent]') === null && !isTyping({ target: document.activeElement ?? document.body });
+            return (
+                document.querySelector('dialog[open]') === null &&
+                document.querySelector('form[data-sent]') === null &&
+                !isTyping({ target: document.activeElement ?? document.body })
+            );
         },
     };
 }

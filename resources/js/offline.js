@@ -16,7 +16,13 @@ export function sendSafely(form) {
     form.addEventListener('submit', async (event) => {
         if (event.defaultPrevented) return;
         event.preventDefault();
-        const entry = { action: form.action, page: location.pathname, who: meta('who'), at: Date.now(), body: [...new FormData(form, event.submitter)].filter(([, value]) => typeof value === 'string') };
+        const entry = {
+            action: form.action,
+            page: location.pathname,
+            who: meta('who'),
+            at: Date.now(),
+            body: [...new FormData(form, event.submitter)].filter(([, value]) => typeof value === 'string'),
+        };
         keep([...all(), entry]);
         const status = await send(entry);
         if (status === 'sent') {
@@ -59,7 +65,12 @@ function tell(status) {
     if (!line) return;
     line.hidden = count === 0;
     const kept = count === 1 ? 'One entry could not be sent and is kept here.' : `${count} entries could not be sent and are kept here.`;
-    const why = status === LOGGED_OUT ? 'You were logged out: log in again, and it goes by itself.' : typeof status === 'number' ? `The server refused with ${status}; it is tried again.` : 'It goes by itself when the network is back.';
+    const why =
+        status === LOGGED_OUT
+            ? 'You were logged out: log in again, and it goes by itself.'
+            : typeof status === 'number'
+              ? `The server refused with ${status}; it is tried again.`
+              : 'It goes by itself when the network is back.';
     line.querySelector('span').textContent = `${kept} ${why}`;
 }
 

@@ -21,7 +21,10 @@ export function socket() {
             const field = this.$refs.field;
             const box = field.getBoundingClientRect();
             const view = field.viewBox.baseVal;
-            this.at(Math.round((((event.clientY - box.top) / box.height) * view.height - 5) / 10), Math.round((((event.clientX - box.left) / box.width) * view.width - 5) / 10));
+            this.at(
+                Math.round((((event.clientY - box.top) / box.height) * view.height - 5) / 10),
+                Math.round((((event.clientX - box.left) / box.width) * view.width - 5) / 10),
+            );
         },
 
         markTyped() {
@@ -63,7 +66,15 @@ export function socket() {
                 ...Object.entries(this.marked).map(([place, state]) => {
                     const [row, column] = place.split('.').map(Number);
                     const use = document.createElementNS(MARKS, 'use');
-                    for (const [name, value] of Object.entries({ href: `#contact-${state}`, x: 10 * column - 1, y: 10 * row - 1, width: 12, height: 12, class: `mark ${state}` })) use.setAttribute(name, value);
+                    for (const [name, value] of Object.entries({
+                        href: `#contact-${state}`,
+                        x: 10 * column - 1,
+                        y: 10 * row - 1,
+                        width: 12,
+                        height: 12,
+                        class: `mark ${state}`,
+                    }))
+                        use.setAttribute(name, value);
                     return use;
                 }),
             );

@@ -67,7 +67,9 @@ function sayTooShort(dialog) {
     const dark = dialog.querySelector('[name="entry[reached]"]:checked')?.value === 'dark';
     const need = needed(dialog);
     line.hidden = !(dark && waited >= 0 && waited < need.seconds);
-    line.textContent = line.hidden ? '' : `${waited} s is short for this: ${need.why}. Wait ${need.seconds} s before "no picture" says much.`;
+    line.textContent = line.hidden
+        ? ''
+        : `${waited} s is short for this: ${need.why}. Wait ${need.seconds} s before "no picture" says much.`;
 }
 
 // What stands otherwise than at the last start, where it is more than one thing.

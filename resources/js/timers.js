@@ -9,7 +9,12 @@ export function timers(root) {
                 timer.classList.add('over');
                 face.textContent = 'over';
             } else {
-                face.textContent = left >= 3600 ? `${Math.floor(left / 3600)} h ${Math.round((left % 3600) / 60)} min` : left >= 60 ? `${Math.ceil(left / 60)} min` : `${left} s`;
+                face.textContent =
+                    left >= 3600
+                        ? `${Math.floor(left / 3600)} h ${Math.round((left % 3600) / 60)} min`
+                        : left >= 60
+                          ? `${Math.ceil(left / 60)} min`
+                          : `${left} s`;
             }
         }
     };

@@ -1,32 +1,137 @@
-@php($proof = $assessment->proof)
-<x-layout :title="'Close '.$job->tag" nav="job">
-    <div class="head"><a class="tag" href="{{ route('jobs.show', $job) }}">{{ $job->tag }}</a><h1>Close the job</h1><p>{{ $job->machine->model }} · {{ $job->machine->owner->name }}</p></div>
+@php
+    $proof = $assessment->proof;
+@endphp
+
+<x-layout :title="'Close ' . $job->tag" nav="job">
+    <div class="head"><a class="tag" href="{{ route('jobs.show', $job) }}">{{ $job->tag }}</a>
+        <h1>Close the job</h1>
+        <p>{{ $job->machine->model }} · {{ $job->machine->owner->name }}</p>
+    </div>
     <div class="columns two">
         <section class="sheet">
-            @if ($warning !== [])<div class="lock" role="note"><b>It goes back locked.</b> {{ implode(' ', $warning) }} <span>The letter, the tag and the message say so; it is not called ready, and no repair is charged.</span></div>@endif
+            @if ($warning !== [])
+                <div class="lock" role="note"><b>It goes back locked.</b> {{ implode(' ', $warning) }} <span>The
+                        letter, the tag and the
+                        message say so; it is not called ready, and no repair is charged.</span></div>
+            @endif
             <h2>Proof</h2>
             <ul class="proof">
-                <li class="{{ $proof->outside ? 'done' : '' }}">{{ App\View\Mark::of($proof->outside ? 'proved' : 'not-tested') }} Out of the case @if ($proof->outside)<small>entry {{ $proof->outside }}</small>@endif</li>
-                <li class="{{ $proof->inside ? 'done' : '' }}">{{ App\View\Mark::of($proof->inside ? 'proved' : 'not-tested') }} In the case, by the real button @if ($proof->inside)<small>entry {{ $proof->inside }}</small>@endif</li>
-                <li>{{ App\View\Mark::of($proof->isBelieved ? 'proved' : 'not-alone') }} Sound with <span class="num">{{ (int) floor(100 * $proof->sound) }} %</span>, {{ $proof->clean }} clean {{ $proof->clean === 1 ? 'start' : 'starts' }} in a row</li>
+                <li class="{{ $proof->outside ? 'done' : '' }}">
+                    {{ App\View\Mark::of($proof->outside ? 'proved' : 'not-tested') }} Out of the
+                    case @if ($proof->outside)
+                        <small>entry {{ $proof->outside }}</small>
+                    @endif
+                </li>
+                <li class="{{ $proof->inside ? 'done' : '' }}">
+                    {{ App\View\Mark::of($proof->inside ? 'proved' : 'not-tested') }} In the
+                    case, by the real button @if ($proof->inside)
+                        <small>entry {{ $proof->inside }}</small>
+                    @endif
+                </li>
+                <li>{{ App\View\Mark::of($proof->isBelieved ? 'proved' : 'not-alone') }} Sound with <span
+                        class="num">{{ (int) floor(100 * $proof->sound) }} %</span>, {{ $proof->clean }} clean
+                    {{ $proof->clean === 1 ? 'start' : 'starts' }} in a row</li>
             </ul>
-            @if (! $plan->isComplete())<h3>Still owed</h3><ul>@foreach ($plan->owedInWords() as $owed)<li>{{ $owed }}</li>@endforeach</ul><p><a href="{{ route('jobs.prove', $job) }}">Prove it</a></p>@endif
-            @if ($agreed)<p>Agreed: {{ Orthoscope\Core\Evidence\Agreement::ANSWERS[$agreed->answer] }}, {{ config('shop.currency') }} {{ number_format($agreed->amount / 100, 2) }}.</p>@elseif ($leave->most() !== null)<p>Agreed at intake: up to {{ config('shop.currency') }} {{ number_format($leave->most() / 100, 2) }}.</p>@endif
-            @if ($job->loans->isNotEmpty())<h3>Still here from the shelf</h3>@foreach ($job->loans as $loan)<x-loan-back :loan="$loan"/>@endforeach @error('look')<p class="error" role="alert">{{ $message }}</p>@enderror @endif
-            @php($unsettled = $job->orders->whereIn('state', App\Models\Order::UNSETTLED))
-            @if ($unsettled->isNotEmpty())<h3>Orders not settled</h3>@foreach ($unsettled as $order)<x-order-line :order="$order" :job="$job"/>@endforeach<p><small>What is not cancelled or sent back stays the shop’s: once here it goes on the shelf. What is held back is cancelled when the job closes.</small></p>@endif
-            @error('loans')<p class="error" role="alert">{{ $message }}</p>@enderror
-            @if ($charge->bill)<h3>What it comes to, by the record</h3><table class="list bill"><tbody>@foreach ($charge->bill->lines as $line)<tr><td>{{ $line->what }}</td><td class="num">{{ $line->net()->words() }}</td></tr>@endforeach
-                <tr><td>Tax</td><td class="num">{{ $charge->bill->tax()->words() }}</td></tr><tr><th scope="row">In all</th><td class="num"><b>{{ $charge->bill->total()->words(config('shop.currency')) }}</b></td></tr></tbody></table>@endif
-            <form method="post" action="{{ route('closing.store', $job) }}" novalidate>@csrf
-                <input type="hidden" name="once" value="{{ old('once', (string) \Illuminate\Support\Str::uuid()) }}">
-                <div class="pair"><x-field name="price" :label="'Price, '.config('shop.currency').', all in'" inputmode="decimal" autocomplete="off" :value="$charge->price === null ? '' : number_format($charge->price / 100, 2, '.', '')" :hint="$charge->why"/><x-field name="warranty_months" label="Warranty, months" type="number" :value="$charge->warrantyMonths" min="0" max="60" hint="by what was done"/></div>
-                @if ($errors->has('agreed_how') || old('agreed_how'))<x-field name="agreed_how" label="How the owner agreed to more" maxlength="300" autocomplete="off"/>@endif
-                <div class="field"><label for="f-outcome">It ends</label><select id="f-outcome" name="outcome">@foreach (Orthoscope\Core\Evidence\Closing::OUTCOMES as $outcome => $words)<option value="{{ $outcome }}" @selected(old('outcome', $ending) === $outcome)>{{ $words }}</option>@endforeach</select>@error('outcome')<p class="error" role="alert">{{ $message }}</p>@enderror</div>
-                @if (! $plan->isComplete() || $errors->has('outcome'))<x-field name="signed_off" label="Why it goes back before all is proved" area hint="A lead signs this off. The owner reads it."/>@endif
-                <button class="main">Close, make the letter</button>
-            </form>
-        </section>
-        <section class="sheet paper"><h2>The letter, as it stands</h2><x-letter :letter="$letter" :job="$job"/></section>
-    </div>
+            @if (!$plan->isComplete())
+                <h3>Still owed</h3>
+                <ul>
+                    @foreach ($plan->owedInWords() as $owed)
+                        <li>{{ $owed }}</li>
+                    @endforeach
+                </ul>
+                <p><a href="{{ route('jobs.prove', $job) }}">Prove it</a></p>
+            @endif
+            @if ($agreed)
+                <p>Agreed: {{ Orthoscope\Core\Evidence\Agreement::ANSWERS[$agreed->answer] }},
+                    {{ config('shop.currency') }}
+                    {{ number_format($agreed->amount / 100, 2) }}.</p>
+            @elseif ($leave->most() !== null)
+                <p>Agreed at intake: up to {{ config('shop.currency') }} {{ number_format($leave->most() / 100, 2) }}.
+                </p>
+            @endif
+            @if ($job->loans->isNotEmpty())
+                <h3>Still here from the shelf</h3>
+                @foreach ($job->loans as $loan)
+                    <x-loan-back :loan="$loan" />
+                @endforeach @error('look')
+                <p class="error" role="alert">{{ $message }}</p>
+            @enderror
+        @endif
+        @php
+            $unsettled = $job->orders->whereIn('state', App\Models\Order::UNSETTLED);
+        @endphp
+
+        @if ($unsettled->isNotEmpty())
+            <h3>Orders not settled</h3>
+            @foreach ($unsettled as $order)
+                <x-order-line :order="$order" :job="$job" />
+            @endforeach
+            <p>
+                <small>What is not cancelled or sent back stays the shop’s: once here it goes on the shelf. What is
+                    held back is
+                    cancelled when the job closes.</small>
+            </p>
+        @endif
+        @error('loans')
+            <p class="error" role="alert">{{ $message }}</p>
+        @enderror
+        @if ($charge->bill)
+            <h3>What it comes to, by the record</h3>
+            <table class="list bill">
+                <tbody>
+                    @foreach ($charge->bill->lines as $line)
+                        <tr>
+                            <td>{{ $line->what }}</td>
+                            <td class="num">{{ $line->net()->words() }}</td>
+                        </tr>
+                    @endforeach
+                    <tr>
+                        <td>Tax</td>
+                        <td class="num">{{ $charge->bill->tax()->words() }}</td>
+                    </tr>
+                    <tr>
+                        <th scope="row">In all</th>
+                        <td class="num"><b>{{ $charge->bill->total()->words(config('shop.currency')) }}</b></td>
+                    </tr>
+                </tbody>
+            </table>
+        @endif
+        <form method="post" action="{{ route('closing.store', $job) }}" novalidate>@csrf
+            <input type="hidden" name="once"
+                value="{{ old('once', (string) \Illuminate\Support\Str::uuid()) }}">
+            @php
+                $priceLabel = 'Price, ' . config('shop.currency') . ', all in';
+                $price = $charge->price === null ? '' : number_format($charge->price / 100, 2, '.', '');
+            @endphp
+            <div class="pair">
+                <x-field name="price" :label="$priceLabel" inputmode="decimal" autocomplete="off" :value="$price"
+                    :hint="$charge->why" />
+                <x-field name="warranty_months" label="Warranty, months" type="number" :value="$charge->warrantyMonths"
+                    min="0" max="60" hint="by what was done" />
+            </div>
+            @if ($errors->has('agreed_how') || old('agreed_how'))
+                <x-field name="agreed_how" label="How the owner agreed to more" maxlength="300"
+                    autocomplete="off" />
+            @endif
+            <div class="field"><label for="f-outcome">It ends</label><select id="f-outcome" name="outcome">
+                    @foreach (Orthoscope\Core\Evidence\Closing::OUTCOMES as $outcome => $words)
+                        <option value="{{ $outcome }}" @selected(old('outcome', $ending) === $outcome)>{{ $words }}
+                        </option>
+                    @endforeach
+                </select>
+                @error('outcome')
+                    <p class="error" role="alert">{{ $message }}</p>
+                @enderror
+            </div>
+            @if (!$plan->isComplete() || $errors->has('outcome'))
+                <x-field name="signed_off" label="Why it goes back before all is proved" area
+                    hint="A lead signs this off. The owner reads it." />
+            @endif
+            <button class="main">Close, make the letter</button>
+        </form>
+    </section>
+    <section class="sheet paper">
+        <h2>The letter, as it stands</h2><x-letter :letter="$letter" :job="$job" />
+    </section>
+</div>
 </x-layout>

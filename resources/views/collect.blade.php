@@ -1,14 +1,47 @@
-<x-layout :title="'Collect '.$job->tag" nav="counter">
-    <div class="head"><a class="tag" href="{{ route('jobs.tag', $job) }}">{{ $job->tag }}</a><h1>Hand it over</h1><p>{{ $job->machine->model }} of {{ $job->machine->owner->name }}</p></div>
-    @if ($record->collection())<p class="notice" role="note">It was collected already.</p>@endif
-    @if ($warning !== [])<div class="lock" role="alert"><b>Do not switch it on.</b> {{ implode(' ', array_slice($warning, 1)) }} <span>Read it to them, and give them the printed warning: <a href="{{ route('jobs.tag', $job) }}">print it</a>.</span></div>@endif
-    <form class="sheet collect" method="post" action="{{ route('collect.store', $job) }}" novalidate>@csrf<input type="hidden" name="once" value="{{ old('once', (string) \Illuminate\Support\Str::uuid()) }}">
-        <x-field name="reference" label="Number on their receipt" autocomplete="off" autofocus hint="scan it, or type it as they show it"/>
-        @if ($with !== [])<fieldset class="choices stack"><legend>Goes with it</legend>@foreach ($with as $item)<label><input type="checkbox" name="with[]" value="{{ $item }}" @checked(in_array($item, (array) old('with', []), true))> {{ $item }}</label>@endforeach</fieldset><x-field name="left" label="What stays here, and why" maxlength="300" autocomplete="off"/>@endif
+<x-layout :title="'Collect ' . $job->tag" nav="counter">
+    <div class="head"><a class="tag" href="{{ route('jobs.tag', $job) }}">{{ $job->tag }}</a>
+        <h1>Hand it over</h1>
+        <p>{{ $job->machine->model }} of {{ $job->machine->owner->name }}</p>
+    </div>
+    @if ($record->collection())
+        <p class="notice" role="note">It was collected already.</p>
+    @endif
+    @if ($warning !== [])
+        <div class="lock" role="alert"><b>Do not switch it on.</b> {{ implode(' ', array_slice($warning, 1)) }}
+            <span>Read it to them, and
+                give them the printed warning: <a href="{{ route('jobs.tag', $job) }}">print it</a>.</span>
+        </div>
+    @endif
+    <form class="sheet collect" method="post" action="{{ route('collect.store', $job) }}" novalidate>@csrf<input
+            type="hidden" name="once" value="{{ old('once', (string) \Illuminate\Support\Str::uuid()) }}">
+        <x-field name="reference" label="Number on their receipt" autocomplete="off" autofocus
+            hint="scan it, or type it as they show it" />
+        @if ($with !== [])
+            <fieldset class="choices stack">
+                <legend>Goes with it</legend>
+                @foreach ($with as $item)
+                    <label><input type="checkbox" name="with[]" value="{{ $item }}"
+                            @checked(in_array($item, (array) old('with', []), true))>
+                        {{ $item }}</label>
+                @endforeach
+            </fieldset>
+            <x-field name="left" label="What stays here, and why" maxlength="300" autocomplete="off" />
+        @endif
         <p>To pay: <b class="num">{{ $price->words(config('shop.currency')) }}</b></p>
-        <fieldset class="choices"><legend>Paid</legend>@foreach (Orthoscope\Core\Evidence\Collection::METHODS as $method => $words)<label><input type="radio" name="method" value="{{ $method }}" @checked(old('method', $price->minor === 0 ? 'none' : '') === $method)> {{ $words }}</label>@endforeach @error('method')<p class="error" role="alert">{{ $message }}</p>@enderror</fieldset>
-        <x-field name="amount" :label="'Amount, '.config('shop.currency')" inputmode="decimal" autocomplete="off"/>
-        <p class="caution">Two people lift what is heavy. Tell them what the letter says to watch for.</p>
-        <button class="main">It is theirs again</button>
-    </form>
+        <fieldset class="choices">
+            <legend>Paid</legend>
+            @foreach (Orthoscope\Core\Evidence\Collection::METHODS as $method => $words)
+                @php
+                    $picked = old('method', $price->minor === 0 ? 'none' : '');
+                @endphp
+                <label><input type="radio" name="method" value="{{ $method }}" @checked($picked === $method)>
+                    {{ $words }}</label>
+            @endforeach @error('method')
+            <p class="error" role="alert">{{ $message }}</p>
+        @enderror
+    </fieldset>
+    <x-field name="amount" :label="'Amount, ' . config('shop.currency')" inputmode="decimal" autocomplete="off" />
+    <p class="caution">Two people lift what is heavy. Tell them what the letter says to watch for.</p>
+    <button class="main">It is theirs again</button>
+</form>
 </x-layout>

@@ -1,200 +1,569 @@
-@php($a = $page->assessment)
-@php($advice = $a->advice)
-<x-layout :title="$job->tag.' '.$job->machine->model" nav="job">
-<div class="job-page" x-data="bench" x-on:keydown.window="key">
-    <div class="job-head">
-        <span class="tag">{{ $job->tag }}</span>
-        <h1>{{ $job->machine->model }}</h1>
-        <p class="complaint">“{{ $page->complaint() }}” <span class="owner">{{ $job->machine->owner->name }}</span></p>
-        <span class="pill">{{ $page->waitsFor() }}</span>
-    </div>
-    <div class="bench-line">
-        <x-bench-claim :job="$job" :page="$page"/>
-        @unless ($page->isClosed())
-            <span title="{{ $page->timeBox->sentence() }}"><b class="num">{{ $page->timeBox->spent }} min</b> on it so far, <b class="num">{{ $page->toCome()[0] }}–{{ $page->toCome()[1] }}</b> likely to go; past <b class="num">{{ $page->timeBox->box }}</b> it is not worth more: ask first</span>
-            @foreach ($page->side->timers() as $timer)<span class="timer" data-until="{{ $timer->until->getTimestamp() }}" title="{{ $timer->sentence }}">{{ $timer->name }} <b class="num">…</b></span>@endforeach
-            @if ($page->side->stillOff() !== [])<button type="button" class="quiet" data-dialog="tally" x-on:click="open">{{ count($page->side->stillOff()) }} off: {{ \Illuminate\Support\Str::limit(implode(', ', array_map(fn ($off) => $off->item, $page->side->stillOff())), 50) }}</button>@endif
-            @if ($page->side->readings()->isNotEmpty())<button type="button" data-dialog="instruments" x-on:click="open">{{ $page->side->readings()->count() }} {{ $page->side->readings()->count() === 1 ? 'reading' : 'readings' }} here</button>@endif
-        @endunless
-        @foreach ($job->loans as $loan)<details class="loan"><summary><span class="lent">{{ $loan->spare->tag }}</span> @if ($loan->isOverdue())<b class="danger">overdue</b>@endif</summary><x-loan-back :loan="$loan"/></details>@endforeach
-        @unless ($page->isClosed())<form method="post" action="{{ route('loans.store', $job) }}" class="claim">@csrf<label class="visually-hidden" for="lend-tag">Scan a spare to lend it</label><input id="lend-tag" name="tag" placeholder="scan a spare" maxlength="20" autocomplete="off" value="{{ old('tag') }}"><button class="quiet">lend</button>@error('tag')<p class="error" role="alert">{{ $message }}</p>@enderror @error('look')<p class="error" role="alert">{{ $message }}</p>@enderror</form>@endunless
-        @unless ($page->isClosed())<details class="loan rang-them"><summary>rang them</summary><x-rang :job="$job"/></details>@endunless
-        <span class="links"><a href="{{ route('papers.index', $job) }}">papers</a> <a href="{{ route('photos.index', $job) }}">photographs</a> <a href="{{ route('jobs.socket', $job) }}">socket</a> <a href="{{ route('contacts.show', $job) }}">contacts</a>@if ($job->own) <a href="{{ route('own.show', $job) }}">ours</a>@endif @if ($a->machine->has('card')) <a href="{{ route('jobs.card', $job) }}">card</a>@endif</span>
-    </div>
-    <div x-data="news" data-news="{{ route('jobs.news', $job) }}" data-last="{{ $job->entries->max('number') ?? 0 }}" role="status"><p class="notice" x-show="told" x-text="told" x-cloak></p></div>
-    <section class="chain-strip" aria-label="Chain"><x-chain :chain="$page->chain"/></section>
+@php
+    $a = $page->assessment;
+@endphp
 
-    @foreach ($page->bulletins as $bulletin)<p class="notice bulletin" role="note"><b>Bulletin, {{ $bulletin->model }}.</b> {{ $bulletin->words }} <small>{{ $bulletin->user->name }}, until {{ $bulletin->expires_at->format('j M') }}@if ($bulletin->factor != 1.0); counted {{ $bulletin->factor }} times likelier @endif</small></p>@endforeach
-    @if ($job->comeback_of && ! $page->isClosed())<p class="notice" role="note"><b>It came back.</b> What was not proved then comes first now. <a href="{{ route('comebacks.show', $job) }}">Beside its first job</a></p>@endif
-    @if ($a->surprise->level !== 'none')<p class="notice" role="note"><b>It does not fit.</b> {{ $a->surprise->why }}</p>@endif
-    @if ($page->changedAtOnce !== null)<div class="notice" role="note"><b>Two at once.</b> {{ $page->changedAtOnce->sentence }}
-        @foreach ($page->changedAtOnce->splits as $name => $setUp)<button type="button" data-dialog="start" data-setup="{{ json_encode($setUp->toArray() ?: (object) []) }}" data-name="only {{ $name }} set back" x-on:click="open">Only {{ $name }} set back</button>@endforeach</div>@endif
-    @if ($page->noticeOfTimeBox() !== null)<p class="notice" role="note"><b>Time box.</b> {{ $page->noticeOfTimeBox() }}</p>@endif
-    @if ($page->mismatch !== null)
-        <details class="notice mismatch"><summary><b>The bench sees something else than was told.</b> Told: {{ $page->mismatch->told }}. Seen: {{ $page->mismatch->seen }}.</summary>
-            <div class="sides"><div><h3>Such a difference speaks for</h3><ul>@forelse ($page->mismatch->speaksFor as $plain)<li>{{ $plain }}</li>@empty<li>nothing by name</li>@endforelse</ul></div>
-            <div><h3>Ask the owner</h3><p>{{ $page->mismatch->question }}</p><button type="button" data-dialog="told" x-on:click="open">Write down what they say</button></div></div></details>
-    @endif
-    @foreach ($job->messages->where('state', 'held') as $message)<details class="notice"><summary><b>To be read and sent.</b> {{ $message->subject }}</summary><pre class="mail">{{ $message->text }}</pre><x-release :message="$message"/></details>@endforeach
-    @foreach ($page->locks() as $active)
-        <div class="lock" role="note"><b>{{ $active->lock->name }}.</b> {{ $active->lock->sentence }} <span><b>Unlock:</b> {{ $active->lock->unlock }}@if ($page->ends($active) !== '') <small>Ends with: {{ $page->ends($active) }}.</small>@endif @if ($active->until !== null) They end {{ $page->clock($active->until) }}.@endif</span>
-            @can('lead')<button class="quiet" type="button" data-dialog="override" data-fill='@json(['entry[lock]' => $active->lock->id])' x-on:click="open">Set aside</button>@endcan</div>
-    @endforeach
+@php
+    $advice = $a->advice;
+@endphp
 
-    <div class="bench">
-        <section class="panel next" aria-labelledby="h-next">
-            <header><h2 id="h-next">Next</h2>
-                <form method="post" action="{{ route('school') }}" class="school">@csrf<label class="visually-hidden" for="school">In which order</label><select id="school" name="school" x-on:change="order"><option value="">worth most first</option>@foreach ($page->catalogue->schools as $school)<option value="{{ $school->id }}" @selected($page->school?->id === $school->id)>{{ $school->name }}</option>@endforeach</select><noscript><button>order</button></noscript></form></header>
-            @if ($page->schoolCosts() !== null)<p class="pad costs">{{ $page->schoolCosts() }}</p>@endif
-            @if ($page->isClosed())
-                <div class="step first"><div class="step-head"><h3>{{ $a->record->collection() === null ? 'To be collected' : 'Handed back' }}</h3></div><p>The job is closed. <a href="{{ route('jobs.letter', $job) }}">The letter</a>@if ($a->record->collection() === null), <a href="{{ route('collect.create', $job) }}">hand it over</a>@endif</p></div>
-                @if ($page->salvageable() !== [])<details class="step" @error('tags') open @enderror><summary class="step-head"><h3>Keep as spares</h3></summary><p>Of a machine that is written off and left to the shop. What its trials say goes with each.</p>
-                    <form method="post" action="{{ route('salvage', $job) }}" class="salvage">@csrf @error('tags')<p class="error" role="alert">{{ $message }}</p>@enderror
-                        @foreach ($page->salvageable() as $standing)<div><label for="t-{{ $standing->part->id }}">{{ $standing->part->name }}, {{ $standing->standing->words() }}</label><input id="t-{{ $standing->part->id }}" name="tags[{{ $standing->part->id }}]" placeholder="tag" maxlength="20" autocomplete="off" value="{{ old('tags.'.$standing->part->id) }}"></div>@endforeach
-                        <x-field name="place" label="Place" maxlength="60" autocomplete="off"/><button>On the shelf</button></form></details>@endif
-            @else
-                @foreach ($job->orders->whereIn('state', ['ordered', 'arrived', 'held']) as $order)<div class="step waits"><x-order-line :order="$order" :job="$job"/></div>@endforeach
-                @if ($advice->state === \Orthoscope\Core\Bench\JobState::Prove || $a->proof->isComplete())
-                    <div class="step first prove">
-                        <div class="step-head"><h3>{{ $page->plan->isComplete() ? 'Proved: hand it back' : 'Prove it' }}</h3><span class="num">{{ (int) floor(100 * $a->sound) }} %</span></div>
-                        <ul class="owed">
-                            <li class="{{ $a->proof->outside ? 'done' : '' }}">Out of the case, stays up</li>
-                            <li class="{{ $a->proof->inside ? 'done' : '' }}">In the case, by the real button</li>
-                            <li>{{ $a->proof->clean }} clean in a row</li>
-                            @foreach ($page->plan->items as $item)@if ($item->state->value !== 'locked')<li class="{{ $item->state->value }}">{{ $item->item->name }}@if ($item->state->value === 'failed'), <b class="danger">failed</b>@endif</li>@endif @endforeach
-                            @foreach ($a->proof->notBack as $off)<li>Not back yet: {{ $off->words() }}</li>@endforeach
-                        </ul>
-                        @foreach ($page->cleanStarts() as $sentence)<p>{{ $sentence }}</p>@endforeach
-                        <div class="outcomes">
-                            @if ($page->plan->isComplete())<a class="outcome" href="{{ route('closing.create', $job) }}"><b>close the job</b><small>price, warranty, letter</small></a>
-                            @elseif ($a->proof->isComplete())@if ($page->nextProof() !== null)<x-record :job="$job" :written="$page->nextProof()['written']" :once="$page->once.'-p2'" key="a"><b>{{ $page->nextProof()['words'] }}</b><small>seen just now</small></x-record>@endif <a class="outcome dim" href="{{ route('jobs.prove', $job) }}"><b>{{ count($page->plan->owed()) }} still owed</b><small>or something else was seen</small></a>
-                            @else
-                                @php($place = $a->proof->outside === null ? 'bench' : 'case')
-                                <x-record :job="$job" :written="$page->proofWritten($place, 'stays')" :once="$page->once.'-p1'" key="a"><b>{{ $place === 'bench' ? 'out of the case' : 'in the case' }}: stays up</b><small>one more clean start</small></x-record>
-                                <button type="button" class="outcome dim" data-dialog="start" data-setup='{{ $place === 'bench' ? '{"place":"bench"}' : '{}' }}' x-on:click="open"><b>anything else</b><small>write down what it did</small></button>
-                            @endif
-                        </div>
-                    </div>
-                @elseif ($advice->state === \Orthoscope\Core\Bench\JobState::Repair && $advice->repair)
-                    <div class="step first">
-                        <div class="step-head"><h3>Decide: {{ $advice->repair->name() }}</h3><span class="num">{{ (int) round(100 * $advice->repairProbability) }} %</span></div>
-                        <p>{{ $advice->why }} <a href="{{ route('jobs.decide', $job) }}">All ways on, quote, order</a></p>
-                        @if ($advice->repair->act->caution)<p class="caution">{{ $advice->repair->act->caution }}</p>@endif
-                        <div class="outcomes"><x-record :job="$job" :written="$page->repairWritten()" :once="$page->once.'-r'" key="a"><b>done</b><small>then prove it</small></x-record>
-                            <button type="button" class="outcome dim" data-dialog="act" x-on:click="open"><b>another repair</b><small>r</small></button></div>
-                    </div>
-                @endif
-                @forelse ($page->steps() as $i => $card)
-                    <x-step :job="$job" :card="$card" :number="$i + 1" :first="! $page->decides() && $i === 0" :once="$page->once.'-s'.$i" :wait="$card->isStart ? $page->wait($card->step->candidate) : null"/>
-                @empty
-                    @if ($advice->state !== \Orthoscope\Core\Bench\JobState::Prove && ! $a->proof->isComplete())<p class="pad">{{ $advice->why }}</p>@endif
-                @endforelse
-                @if ($job->spare_here !== null)<div class="step waits" role="note"><b>{{ $job->spare_here }} is here.</b> It is what this job waited for. <a href="{{ route('spares.show', $job->spare_here) }}">See it</a></div>@endif
-                @if ($job->parked !== null)<div class="step waits"><b>Parked.</b> {{ $job->parked['step'] }}, once such a spare comes.
-                    <form method="post" action="{{ route('park.destroy', $job) }}">@csrf @method('delete')<button class="quiet">Take it up again</button></form></div>
-                @else
-                    @foreach (array_slice($page->wanted(), 0, 2) as $wanted)<div class="step waits"><p>{{ $wanted->words() }}</p>
-                    <form method="post" action="{{ route('park.store', $job) }}">@csrf<input type="hidden" name="kind" value="{{ $wanted->kind }}"><button class="quiet">Park it until one comes</button></form></div>@endforeach
-                @endif
-                @foreach ($page->lockedSteps() as $step)
-                    <div class="step locked"><div class="step-head"><h3>{{ $step->candidate->name() }}</h3><span class="num">{{ $step->minutes }} min</span></div>
-                        <p><b class="danger">{{ $step->candidate->lacksSpare ? 'Cannot be done here:' : 'Locked:' }}</b> {{ $step->candidate->lacksSpare ? 'no spare on the shelf fits.' : $step->lockedBy[0]->lock->unlock }} @if ($step->candidate->lacksSpare && $step->candidate->target?->kind->lendable)<a href="{{ route('jobs.donors', [$job, $step->candidate->target->id]) }}">Why not?</a>@endif</p></div>
+<x-layout :title="$job->tag . ' ' . $job->machine->model" nav="job">
+    <div class="job-page" x-data="bench" x-on:keydown.window="key">
+        <div class="job-head">
+            <span class="tag">{{ $job->tag }}</span>
+            <h1>{{ $job->machine->model }}</h1>
+            <p class="complaint">“{{ $page->complaint() }}” <span class="owner">{{ $job->machine->owner->name }}</span>
+            </p>
+            <span class="pill">{{ $page->waitsFor() }}</span>
+        </div>
+        <div class="bench-line">
+            <x-bench-claim :job="$job" :page="$page" />
+            @unless ($page->isClosed())
+                <span title="{{ $page->timeBox->sentence() }}"><b class="num">{{ $page->timeBox->spent }} min</b> on it
+                    so far, <b class="num">{{ $page->toCome()[0] }}–{{ $page->toCome()[1] }}</b> likely to go; past <b
+                        class="num">{{ $page->timeBox->box }}</b> it is not worth more: ask first</span>
+                @foreach ($page->side->timers() as $timer)
+                    <span class="timer" data-until="{{ $timer->until->getTimestamp() }}"
+                        title="{{ $timer->sentence }}">{{ $timer->name }}
+                        <b class="num">…</b></span>
                 @endforeach
-            @endif
-        </section>
-
-        <section class="panel sheet-panel" aria-labelledby="h-sheet">
-            <header><h2 id="h-sheet">Record</h2><span>{{ $page->startCount() }}</span></header>
-            <div class="scroll" tabindex="0" role="group" aria-label="Entries, newest first">
-            <table class="trials">
-                <thead><tr><th scope="col"><span class="visually-hidden">Entry</span></th><th scope="col">what was done</th>
-                    @foreach ($page->columns() as $part)<th scope="col" class="cell" title="{{ $part->name }}">{{ $part->kind->many ? $part->name : $part->kind->short }}</th>@endforeach
-                    <th scope="col" class="cell">place</th><th scope="col">how far it got</th><th scope="col"><span class="visually-hidden">Strike out</span></th></tr></thead>
-                <tbody>
-                @forelse ($page->rows() as $row)
-                    @php($entry = $row->entry)
-                    <tr class="{{ $entry->kind() }} {{ $row->struck ? 'struck' : '' }}" data-entry="{{ $entry->number }}">
-                        <th scope="row" class="num">{{ $entry->number }}@if ($row->isNew)<span class="new">new</span>@endif</th>
-                        <td><b>{{ $page->words->deed($entry) }}</b><small>{{ $row->at->format('H:i') }} {{ $row->by }}</small></td>
-                        @if ($row->thumb)
-                            @foreach ($page->columns() as $part)
-                                @php($cell = $page->cell($part, $entry))
-                                <td class="cell {{ $cell === '–' ? 'out' : '' }} {{ $entry->setUp->isLent($part->id) ? 'is-lent' : '' }}">{{ $cell }}</td>
-                            @endforeach
-                            <td class="cell">{{ $page->place($entry) }}</td>
-                            <td>{{ $row->thumb }}<small>{{ $page->words->outcome($entry) }}</small>@if ($entry->text !== '')<small class="remark">{{ $entry->text }}</small>@endif</td>
-                        @elseif ($entry instanceof Orthoscope\Core\Evidence\Deed)
-                            @foreach ($page->columns() as $part)<td class="cell {{ $page->deedCell($part, $entry) === '' ? '' : 'acted' }}">{{ $page->deedCell($part, $entry) }}</td>@endforeach
-                            <td></td><td>@if ($entry->text !== '')<small class="remark">{{ $entry->text }}</small>@endif</td>
-                        @else
-                            <td colspan="{{ count($page->columns()) + 2 }}">{{ $page->words->outcome($entry) }}@if ($entry->text !== '') <small class="remark">{{ $entry->text }}</small>@endif</td>
+                @if ($page->side->stillOff() !== [])
+                    @php
+                        $items = \Illuminate\Support\Str::limit(
+                            implode(', ', array_map(fn($off) => $off->item, $page->side->stillOff())),
+                            50,
+                        );
+                    @endphp
+                    <button type="button" class="quiet" data-dialog="tally"
+                        x-on:click="open">{{ count($page->side->stillOff()) }} off:
+                        {{ $items }}</button>
+                @endif
+                @if ($page->side->readings()->isNotEmpty())
+                    <button type="button" data-dialog="instruments"
+                        x-on:click="open">{{ $page->side->readings()->count() }}
+                        {{ $page->side->readings()->count() === 1 ? 'reading' : 'readings' }} here</button>
+                @endif
+            @endunless
+            @foreach ($job->loans as $loan)
+                <details class="loan">
+                    <summary><span class="lent">{{ $loan->spare->tag }}</span>
+                        @if ($loan->isOverdue())
+                            <b class="danger">overdue</b>
                         @endif
-                        <td>@if ($row->struck)<small>struck out: {{ $row->struck->text }}</small>@elseif ($row->canBeStruck())<button type="button" class="quiet" data-dialog="strike" data-fill='@json(['entry[entry]' => $entry->number])' x-on:click="open" aria-label="Strike out entry {{ $entry->number }}">strike</button>@endif</td>
-                    </tr>
-                @empty
-                    <tr><td colspan="5">Nothing on the record yet.</td></tr>
-                @endforelse
-                </tbody>
-            </table>
-            </div>
-        </section>
-
-        <section class="panel suspects" aria-labelledby="h-suspects">
-            <header><h2 id="h-suspects">Suspects</h2><span>after {{ count($a->record->inForce) }} {{ count($a->record->inForce) === 1 ? 'entry' : 'entries' }}</span></header>
-            <ol>
-            @foreach ($page->ranked() as $standing)
-                <li>
-                    {{ App\View\Mark::of($standing->standing) }}
-                    <div><b>{{ $standing->part->name }}{{ $standing->fitted === null && isset($a->standings[$standing->part->id]->fitted) ? ', the old one' : '' }}</b>@if (! in_array($standing->fitted, [null, 'new'], true)) <span class="lent">{{ $standing->fitted }}</span>@endif
-                        <svg class="meter" viewBox="0 0 180 6" preserveAspectRatio="none" aria-hidden="true"><rect class="meter-all" width="180" height="6"/><rect class="meter-part" width="{{ max(2, round(180 * $standing->probability, 1)) }}" height="6"/></svg>
-                        <small>@if ($faults = array_slice($a->faultsOf($standing->part->id), 0, 2)){{ implode(' · ', array_map(fn ($f) => $f->fault->name.' '.max(1, (int) round(100 * $f->probability)), $faults)) }}@else{{ $standing->words() }}@endif</small>
-                        @if ($standing->because)<small class="because">{{ $standing->words() }}, entries {{ implode(', ', array_unique(array_map(fn ($b) => $b->entry, $standing->because))) }}</small>@endif</div>
-                    <span class="num">{{ $standing->probability >= 0.995 ? '>99' : ($standing->probability < 0.005 ? '<1' : (int) round(100 * $standing->probability)) }} %</span>
-                </li>
+                    </summary>
+                    <x-loan-back :loan="$loan" />
+                </details>
             @endforeach
-            </ol>
-            @if ($page->alikeBefore() !== null)<p class="pad alike">{{ $page->alikeBefore() }}</p>@endif
-            @if ($a->arrangements !== null && ! $page->isClosed())
-                <div class="retrace arranged"><h3>Sticks and slots</h3>
-                    <p>Still possible: {{ implode(', ', array_map(fn ($name, $p) => $name.' '.(int) round(100 * $p).' %', array_keys($a->arrangements->possible), $a->arrangements->possible)) ?: 'none of them by itself' }}.</p>
-                    @foreach ($a->arrangements->best as $i => $arrangement)
-                        <button type="button" data-dialog="start" data-setup="{{ json_encode($arrangement->setUp->toArray() ?: (object) []) }}" data-name="this arrangement" x-on:click="open"><x-slots :machine="$a->machine" :arrangement="$arrangement"/><small>{{ $i === 0 ? 'tells most; ' : '' }}gets past the memory with {{ (int) round(100 * $arrangement->passes) }} %</small></button>
-                    @endforeach
-                </div>
-            @endif
-            @if ($a->picture !== null && $a->picture->best !== [] && ! $page->isClosed())
-                <div class="retrace arranged"><h3>Output, lead and screen</h3>
-                    <p>Still possible: {{ implode(', ', array_map(fn ($name, $p) => $name.' '.(int) round(100 * $p).' %', array_keys($a->picture->possible), $a->picture->possible)) ?: 'none of them by itself' }}.</p>
-                    @foreach ($a->picture->best as $i => $trial)
-                        <button type="button" data-dialog="start" data-setup="{{ json_encode($trial->setUp->toArray() ?: (object) []) }}" data-name="this way" x-on:click="open"><span>{{ ucfirst($page->words->setUp($trial->setUp)) }}</span><small>{{ $i === 0 ? 'tells most; ' : '' }}gives a picture with {{ (int) round(100 * $trial->passes) }} %</small></button>
-                    @endforeach
-                </div>
-            @endif
-            @if ($a->stop !== null)<div class="retrace"><h3>Retrace</h3>@foreach ($a->retrace as $sentence)<p>{{ $sentence }}</p>@endforeach</div>@endif
-        </section>
-    </div>
+            @unless ($page->isClosed())<form method="post" action="{{ route('loans.store', $job) }}"
+                    class="claim">@csrf<label class="visually-hidden" for="lend-tag">Scan a spare to lend it</label><input
+                        id="lend-tag" name="tag" placeholder="scan a spare" maxlength="20" autocomplete="off"
+                        value="{{ old('tag') }}"><button class="quiet">lend</button>
+                    @error('tag')
+                        <p class="error" role="alert">{{ $message }}</p>
+                        @enderror @error('look')
+                        <p class="error" role="alert">{{ $message }}</p>
+                    @enderror
+                </form>
+            @endunless
+            @unless ($page->isClosed())
+                <details class="loan rang-them">
+                    <summary>rang them</summary><x-rang :job="$job" />
+                </details>
+            @endunless
+            <span class="links"><a href="{{ route('papers.index', $job) }}">papers</a> <a
+                    href="{{ route('photos.index', $job) }}">photographs</a> <a
+                    href="{{ route('jobs.socket', $job) }}">socket</a> <a
+                    href="{{ route('contacts.show', $job) }}">contacts</a>
+                @if ($job->own)
+                    <a href="{{ route('own.show', $job) }}">ours</a>
+                    @endif @if ($a->machine->has('card'))
+                        <a href="{{ route('jobs.card', $job) }}">card</a>
+                    @endif
+            </span>
+        </div>
+        <div x-data="news" data-news="{{ route('jobs.news', $job) }}"
+            data-last="{{ $job->entries->max('number') ?? 0 }}" role="status">
+            <p class="notice" x-show="told" x-text="told" x-cloak></p>
+        </div>
+        <section class="chain-strip" aria-label="Chain"><x-chain :chain="$page->chain" /></section>
 
-    <footer class="keys">
-        @unless ($page->isClosed())
-            <button type="button" data-dialog="start" data-setup="{{ json_encode($a->record->lastStart()?->setUp->toArray() ?: (object) []) }}" x-on:click="open"><kbd>t</kbd> record a start</button>
-            <button type="button" data-dialog="check" x-on:click="open"><kbd>m</kbd> look or measure</button>
-            <button type="button" data-dialog="act" x-on:click="open"><kbd>r</kbd> repair</button>
-        @endunless
-        @unless ($page->isClosed())<button type="button" data-dialog="tally" x-on:click="open"><kbd>o</kbd> off and back</button>
-            <button type="button" data-dialog="instruments" x-on:click="open"><kbd>i</kbd> instruments</button>@endunless
-        <button type="button" data-dialog="note" x-on:click="open"><kbd>n</kbd> note</button>
-        @unless ($page->isClosed())<button type="button" data-dialog="told" x-on:click="open"><kbd>w</kbd> owner says</button>@endunless
-        <button type="button" data-dialog="strike" x-on:click="open"><kbd>x</kbd> strike out</button>
-        @unless ($page->isClosed())<button type="button" data-dialog="note" data-hot="h" data-fill='@json(['entry[text]' => $page->handOver()])' x-on:click="open"><kbd>h</kbd> hand over</button>@endunless
-        <a href="{{ route('jobs.decide', $job) }}">decide</a>
-        <a href="{{ route('jobs.prove', $job) }}">prove</a>
-        <a href="{{ route('closing.create', $job) }}">close</a>
-        <a href="{{ route('jobs.letter', $job) }}">letter</a>
-        <a href="{{ route('jobs.tag', $job) }}">tag</a>
-        <a href="{{ route('jobs.case', $job) }}">case file</a>
-        <button type="button" data-dialog="keys" x-on:click="open"><kbd>?</kbd> keys</button>
-        <span class="always">Lead out, wait for the drain, strap on.</span>
-    </footer>
-    @include('dialogs')
-</div>
-</x-layout>
+        @foreach ($page->bulletins as $bulletin)
+            @php
+                $counted = $bulletin->factor != 1.0 ? "; counted {$bulletin->factor} times likelier" : '';
+            @endphp
+            <p class="notice bulletin" role="note"><b>Bulletin, {{ $bulletin->model }}.</b> {{ $bulletin->words }}
+                <small>{{ $bulletin->user->name }}, until
+                    {{ $bulletin->expires_at->format('j M') }}{{ $counted }}</small>
+            </p>
+        @endforeach
+        @if ($job->comeback_of && !$page->isClosed())
+            <p class="notice" role="note"><b>It came back.</b> What was not proved then comes first now. <a
+                    href="{{ route('comebacks.show', $job) }}">Beside its first job</a></p>
+        @endif
+        @if ($a->surprise->level !== 'none')
+            <p class="notice" role="note"><b>It does not fit.</b> {{ $a->surprise->why }}</p>
+        @endif
+        @if ($page->changedAtOnce !== null)
+            <div class="notice" role="note"><b>Two at once.</b> {{ $page->changedAtOnce->sentence }}
+                @foreach ($page->changedAtOnce->splits as $name => $setUp)
+                    <button type="button" data-dialog="start"
+                        data-setup="{{ json_encode($setUp->toArray() ?: (object) []) }}"
+                        data-name="only {{ $name }} set back" x-on:click="open">Only {{ $name }} set
+                        back</button>
+                @endforeach
+            </div>
+        @endif
+        @if ($page->noticeOfTimeBox() !== null)
+            <p class="notice" role="note"><b>Time box.</b> {{ $page->noticeOfTimeBox() }}</p>
+        @endif
+        @if ($page->mismatch !== null)
+            <details class="notice mismatch">
+                <summary><b>The bench sees something else than was told.</b> Told: {{ $page->mismatch->told }}. Seen:
+                    {{ $page->mismatch->seen }}.</summary>
+                <div class="sides">
+                    <div>
+                        <h3>Such a difference speaks for</h3>
+                        <ul>
+                            @forelse ($page->mismatch->speaksFor as $plain)
+                            <li>{{ $plain }}</li>@empty<li>nothing by name</li>
+                            @endforelse
+                        </ul>
+                    </div>
+                    <div>
+                        <h3>Ask the owner</h3>
+                        <p>{{ $page->mismatch->question }}</p><button type="button" data-dialog="told"
+                            x-on:click="open">Write down what
+                            they say</button>
+                    </div>
+                </div>
+            </details>
+        @endif
+        @foreach ($job->messages->where('state', 'held') as $message)
+            <details class="notice">
+                <summary><b>To be read and sent.</b> {{ $message->subject }}</summary>
+                <pre class="mail">{{ $message->text }}</pre><x-release :message="$message" />
+            </details>
+        @endforeach
+        @foreach ($page->locks() as $active)
+            <div class="lock" role="note"><b>{{ $active->lock->name }}.</b> {{ $active->lock->sentence }}
+                <span><b>Unlock:</b>
+                    {{ $active->lock->unlock }}@if ($page->ends($active) !== '')
+                        <small>Ends with: {{ $page->ends($active) }}.</small>
+                        @endif @if ($active->until !== null)
+                            They end {{ $page->clock($active->until) }}.
+                        @endif
+                </span>
+                @can('lead')
+                    <button class="quiet" type="button" data-dialog="override" data-fill='@json(['entry[lock]' => $active->lock->id])'
+                        x-on:click="open">Set
+                        aside</button>
+                @endcan
+            </div>
+        @endforeach
+
+        <div class="bench">
+            <section class="panel next" aria-labelledby="h-next">
+                <header>
+                    <h2 id="h-next">Next</h2>
+                    <form method="post" action="{{ route('school') }}" class="school">@csrf<label
+                            class="visually-hidden" for="school">In which order</label><select id="school"
+                            name="school" x-on:change="order">
+                            <option value="">worth most first</option>
+                            @foreach ($page->catalogue->schools as $school)
+                                <option value="{{ $school->id }}" @selected($page->school?->id === $school->id)>{{ $school->name }}
+                                </option>
+                            @endforeach
+                        </select>
+                        <noscript><button>order</button></noscript>
+                    </form>
+                </header>
+                @if ($page->schoolCosts() !== null)
+                    <p class="pad costs">{{ $page->schoolCosts() }}</p>
+                @endif
+                @if ($page->isClosed())
+                    <div class="step first">
+                        <div class="step-head">
+                            <h3>{{ $a->record->collection() === null ? 'To be collected' : 'Handed back' }}</h3>
+                        </div>
+                        <p>The job is closed. <a href="{{ route('jobs.letter', $job) }}">The letter</a>
+                            @if ($a->record->collection() === null)
+                                <a href="{{ route('collect.create', $job) }}">hand it over</a>
+                            @endif
+                        </p>
+                    </div>
+                    @if ($page->salvageable() !== [])
+                        <details class="step" @error('tags') open @enderror>
+                            <summary class="step-head">
+                                <h3>Keep as spares</h3>
+                            </summary>
+                            <p>Of a machine that is written off and left to the shop. What its trials say goes with
+                                each.</p>
+                            <form method="post" action="{{ route('salvage', $job) }}" class="salvage">@csrf
+                                @error('tags')
+                                    <p class="error" role="alert">{{ $message }}</p>
+                                @enderror
+                                @foreach ($page->salvageable() as $standing)
+                                    <div><label for="t-{{ $standing->part->id }}">{{ $standing->part->name }},
+                                            {{ $standing->standing->words() }}</label><input
+                                            id="t-{{ $standing->part->id }}" name="tags[{{ $standing->part->id }}]"
+                                            placeholder="tag" maxlength="20" autocomplete="off"
+                                            value="{{ old('tags.' . $standing->part->id) }}"></div>
+                                @endforeach
+                                <x-field name="place" label="Place" maxlength="60" autocomplete="off" />
+                                <button>On the shelf</button>
+                            </form>
+                        </details>
+                    @endif
+                @else
+                    @foreach ($job->orders->whereIn('state', ['ordered', 'arrived', 'held']) as $order)
+                        <div class="step waits"><x-order-line :order="$order" :job="$job" /></div>
+                    @endforeach
+                    @if ($advice->state === \Orthoscope\Core\Bench\JobState::Prove || $a->proof->isComplete())
+                        <div class="step first prove">
+                            <div class="step-head">
+                                <h3>{{ $page->plan->isComplete() ? 'Proved: hand it back' : 'Prove it' }}</h3><span
+                                    class="num">{{ (int) floor(100 * $a->sound) }} %</span>
+                            </div>
+                            <ul class="owed">
+                                <li class="{{ $a->proof->outside ? 'done' : '' }}">Out of the case, stays up</li>
+                                <li class="{{ $a->proof->inside ? 'done' : '' }}">In the case, by the real button</li>
+                                <li>{{ $a->proof->clean }} clean in a row</li>
+                                @foreach ($page->plan->items as $item)
+                                    @if ($item->state->value !== 'locked')
+                                        <li class="{{ $item->state->value }}">{{ $item->item->name }} @if ($item->state->value === 'failed')
+                                                <b class="danger">failed</b>
+                                            @endif
+                                        </li>
+                                    @endif
+                                @endforeach
+                                @foreach ($a->proof->notBack as $off)
+                                    <li>Not back yet: {{ $off->words() }}</li>
+                                @endforeach
+                            </ul>
+                            @foreach ($page->cleanStarts() as $sentence)
+                                <p>{{ $sentence }}</p>
+                            @endforeach
+                            <div class="outcomes">
+                                @if ($page->plan->isComplete())<a class="outcome"
+                                        href="{{ route('closing.create', $job) }}"><b>close the job</b><small>price,
+                                            warranty,
+                                            letter</small></a>
+                                @elseif ($a->proof->isComplete())
+                                    @if ($page->nextProof() !== null)
+                                        <x-record :job="$job" :written="$page->nextProof()['written']" :once="$page->once . '-p2'"
+                                            key="a"><b>{{ $page->nextProof()['words'] }}</b><small>seen just
+                                                now</small></x-record>
+                                    @endif <a class="outcome dim"
+                                        href="{{ route('jobs.prove', $job) }}"><b>{{ count($page->plan->owed()) }}
+                                            still
+                                            owed</b><small>or something else was seen</small></a>
+                                @else
+                                    @php
+                                        $place = $a->proof->outside === null ? 'bench' : 'case';
+                                    @endphp
+
+                                    <x-record :job="$job" :written="$page->proofWritten($place, 'stays')" :once="$page->once . '-p1'"
+                                        key="a"><b>{{ $place === 'bench' ? 'out of the case' : 'in the case' }}:
+                                            stays
+                                            up</b><small>one more clean start</small></x-record>
+                                    <button type="button" class="outcome dim" data-dialog="start"
+                                        data-setup='{{ $place === 'bench' ? '{"place":"bench"}' : '{}' }}'
+                                        x-on:click="open"><b>anything
+                                            else</b><small>write down what it did</small></button>
+                                @endif
+                            </div>
+                        </div>
+                    @elseif ($advice->state === \Orthoscope\Core\Bench\JobState::Repair && $advice->repair)
+                        <div class="step first">
+                            <div class="step-head">
+                                <h3>Decide: {{ $advice->repair->name() }}</h3><span
+                                    class="num">{{ (int) round(100 * $advice->repairProbability) }} %</span>
+                            </div>
+                            <p>{{ $advice->why }} <a href="{{ route('jobs.decide', $job) }}">All ways on, quote,
+                                    order</a></p>
+                            @if ($advice->repair->act->caution)
+                                <p class="caution">{{ $advice->repair->act->caution }}</p>
+                            @endif
+                            <div class="outcomes"><x-record :job="$job" :written="$page->repairWritten()" :once="$page->once . '-r'"
+                                    key="a"><b>done</b><small>then prove it</small></x-record>
+                                <button type="button" class="outcome dim" data-dialog="act"
+                                    x-on:click="open"><b>another
+                                        repair</b><small>r</small></button>
+                            </div>
+                        </div>
+                    @endif
+                    @forelse ($page->steps() as $i => $card)
+                        <x-step :job="$job" :card="$card" :number="$i + 1" :first="!$page->decides() && $i === 0"
+                            :once="$page->once . '-s' . $i" :wait="$card->isStart ? $page->wait($card->step->candidate) : null" />
+                    @empty
+                        @if ($advice->state !== \Orthoscope\Core\Bench\JobState::Prove && !$a->proof->isComplete())
+                            <p class="pad">{{ $advice->why }}</p>
+                        @endif
+                    @endforelse
+                    @if ($job->spare_here !== null)
+                        <div class="step waits" role="note"><b>{{ $job->spare_here }} is here.</b> It is what this
+                            job waited for. <a href="{{ route('spares.show', $job->spare_here) }}">See it</a></div>
+                    @endif
+                    @if ($job->parked !== null)
+                        <div class="step waits"><b>Parked.</b> {{ $job->parked['step'] }}, once such a spare comes.
+                            <form method="post" action="{{ route('park.destroy', $job) }}">@csrf
+                                @method('delete')<button class="quiet">Take it up again</button></form>
+                        </div>
+                    @else
+                        @foreach (array_slice($page->wanted(), 0, 2) as $wanted)
+                            <div class="step waits">
+                                <p>{{ $wanted->words() }}</p>
+                                <form method="post" action="{{ route('park.store', $job) }}">@csrf<input
+                                        type="hidden" name="kind" value="{{ $wanted->kind }}"><button
+                                        class="quiet">Park it until one comes</button></form>
+                            </div>
+                        @endforeach
+                    @endif
+                    @foreach ($page->lockedSteps() as $step)
+                        <div class="step locked">
+                            <div class="step-head">
+                                <h3>{{ $step->candidate->name() }}</h3><span class="num">{{ $step->minutes }}
+                                    min</span>
+                            </div>
+                            <p><b
+                                    class="danger">{{ $step->candidate->lacksSpare ? 'Cannot be done here:' : 'Locked:' }}</b>
+                                {{ $step->candidate->lacksSpare ? 'no spare on the shelf fits.' : $step->lockedBy[0]->lock->unlock }}
+                                @if ($step->candidate->lacksSpare && $step->candidate->target?->kind->lendable)
+                                    <a href="{{ route('jobs.donors', [$job, $step->candidate->target->id]) }}">Why
+                                        not?</a>
+                                @endif
+                            </p>
+                        </div>
+                    @endforeach
+                @endif
+            </section>
+
+            <section class="panel sheet-panel" aria-labelledby="h-sheet">
+                <header>
+                    <h2 id="h-sheet">Record</h2><span>{{ $page->startCount() }}</span>
+                </header>
+                <div class="scroll" tabindex="0" role="group" aria-label="Entries, newest first">
+                    <table class="trials">
+                        <thead>
+                            <tr>
+                                <th scope="col"><span class="visually-hidden">Entry</span></th>
+                                <th scope="col">what was done</th>
+                                @foreach ($page->columns() as $part)
+                                    <th scope="col" class="cell" title="{{ $part->name }}">
+                                        {{ $part->kind->many ? $part->name : $part->kind->short }}</th>
+                                @endforeach
+                                <th scope="col" class="cell">place</th>
+                                <th scope="col">how far it got</th>
+                                <th scope="col"><span class="visually-hidden">Strike out</span></th>
+                            </tr>
+                        </thead>
+                        <tbody>
+                            @forelse ($page->rows() as $row)
+                                @php
+                                    $entry = $row->entry;
+                                @endphp
+
+                                <tr class="{{ $entry->kind() }} {{ $row->struck ? 'struck' : '' }}"
+                                    data-entry="{{ $entry->number }}">
+                                    <th scope="row" class="num">{{ $entry->number }}@if ($row->isNew)
+                                            <span class="new">new</span>
+                                        @endif
+                                    </th>
+                                    <td><b>{{ $page->words->deed($entry) }}</b><small>{{ $row->at->format('H:i') }}
+                                            {{ $row->by }}</small></td>
+                                    @if ($row->thumb)
+                                        @foreach ($page->columns() as $part)
+                                            @php
+                                                $cell = $page->cell($part, $entry);
+                                            @endphp
+
+                                            <td @class([
+                                                'cell',
+                                                'out' => $cell === '–',
+                                                'is-lent' => $entry->setUp->isLent($part->id),
+                                            ])>
+                                                {{ $cell }}</td>
+                                        @endforeach
+                                        <td class="cell">{{ $page->place($entry) }}</td>
+                                        <td>{{ $row->thumb }}<small>{{ $page->words->outcome($entry) }}</small>
+                                            @if ($entry->text !== '')
+                                                <small class="remark">{{ $entry->text }}</small>
+                                            @endif
+                                        </td>
+                                    @elseif ($entry instanceof Orthoscope\Core\Evidence\Deed)
+                                        @foreach ($page->columns() as $part)
+                                            <td
+                                                class="cell {{ $page->deedCell($part, $entry) === '' ? '' : 'acted' }}">
+                                                {{ $page->deedCell($part, $entry) }}</td>
+                                        @endforeach
+                                        <td></td>
+                                        <td>
+                                            @if ($entry->text !== '')
+                                                <small class="remark">{{ $entry->text }}</small>
+                                            @endif
+                                        </td>
+                                    @else
+                                        <td colspan="{{ count($page->columns()) + 2 }}">
+                                            {{ $page->words->outcome($entry) }}@if ($entry->text !== '')
+                                                <small class="remark">{{ $entry->text }}</small>
+                                            @endif
+                                        </td>
+                                    @endif
+                                    <td>
+                                        @if ($row->struck)
+                                            <small>struck out: {{ $row->struck->text }}</small>
+                                        @elseif ($row->canBeStruck())
+                                            <button type="button" class="quiet" data-dialog="strike"
+                                                data-fill='@json(['entry[entry]' => $entry->number])' x-on:click="open"
+                                                aria-label="Strike out entry {{ $entry->number }}">strike</button>
+                                        @endif
+                                    </td>
+                                </tr>
+                                @empty
+                                    <tr>
+                                        <td colspan="5">Nothing on the record yet.</td>
+                                    </tr>
+                                @endforelse
+                            </tbody>
+                        </table>
+                    </div>
+                </section>
+
+                <section class="panel suspects" aria-labelledby="h-suspects">
+                    <header>
+                        <h2 id="h-suspects">Suspects</h2><span>after {{ count($a->record->inForce) }}
+                            {{ count($a->record->inForce) === 1 ? 'entry' : 'entries' }}</span>
+                    </header>
+                    <ol>
+                        @foreach ($page->ranked() as $standing)
+                            <li>
+                                {{ App\View\Mark::of($standing->standing) }}
+                                <div>
+                                    @php
+                                        $old =
+                                            $standing->fitted === null &&
+                                            isset($a->standings[$standing->part->id]->fitted)
+                                                ? ', the old one'
+                                                : '';
+                                    @endphp
+                                    <b>{{ $standing->part->name }}{{ $old }}</b>
+                                    @if (!in_array($standing->fitted, [null, 'new'], true))
+                                        <span class="lent">{{ $standing->fitted }}</span>
+                                    @endif
+                                    <svg class="meter" viewBox="0 0 180 6" preserveAspectRatio="none"
+                                        aria-hidden="true">
+                                        <rect class="meter-all" width="180" height="6" />
+                                        <rect class="meter-part"
+                                            width="{{ max(2, round(180 * $standing->probability, 1)) }}"
+                                            height="6" />
+                                    </svg>
+                                    <small>
+                                        @if ($faults = array_slice($a->faultsOf($standing->part->id), 0, 2))
+                                            @php
+                                                $named = array_map(
+                                                    fn($f) => $f->fault->name .
+                                                        ' ' .
+                                                        max(1, (int) round(100 * $f->probability)),
+                                                    $faults,
+                                                );
+                                            @endphp
+                                            {{ implode(' · ', $named) }}@else{{ $standing->words() }}
+                                        @endif
+                                    </small>
+                                    @if ($standing->because)
+                                        <small class="because">{{ $standing->words() }}, entries
+                                            {{ implode(', ', array_unique(array_map(fn($b) => $b->entry, $standing->because))) }}</small>
+                                    @endif
+                                </div>
+                                @php
+                                    $percent =
+                                        $standing->probability >= 0.995
+                                            ? '>99'
+                                            : ($standing->probability < 0.005
+                                                ? '<1'
+                                                : (int) round(100 * $standing->probability));
+                                @endphp
+                                <span class="num">{{ $percent }}
+                                    %</span>
+                            </li>
+                        @endforeach
+                    </ol>
+                    @if ($page->alikeBefore() !== null)
+                        <p class="pad alike">{{ $page->alikeBefore() }}</p>
+                    @endif
+                    @if ($a->arrangements !== null && !$page->isClosed())
+                        <div class="retrace arranged">
+                            <h3>Sticks and slots</h3>
+                            <p>Still possible:
+                                {{ $page->possible($a->arrangements) }}.
+                            </p>
+                            @foreach ($a->arrangements->best as $i => $arrangement)
+                                <button type="button" data-dialog="start"
+                                    data-setup="{{ json_encode($arrangement->setUp->toArray() ?: (object) []) }}"
+                                    data-name="this arrangement" x-on:click="open"><x-slots :machine="$a->machine"
+                                        :arrangement="$arrangement" /><small>{{ $i === 0 ? 'tells most; ' : '' }}gets past the
+                                        memory with
+                                        {{ (int) round(100 * $arrangement->passes) }} %</small></button>
+                            @endforeach
+                        </div>
+                    @endif
+                    @if ($a->picture !== null && $a->picture->best !== [] && !$page->isClosed())
+                        <div class="retrace arranged">
+                            <h3>Output, lead and screen</h3>
+                            <p>Still possible:
+                                {{ $page->possible($a->picture) }}.
+                            </p>
+                            @foreach ($a->picture->best as $i => $trial)
+                                <button type="button" data-dialog="start"
+                                    data-setup="{{ json_encode($trial->setUp->toArray() ?: (object) []) }}"
+                                    data-name="this way"
+                                    x-on:click="open"><span>{{ ucfirst($page->words->setUp($trial->setUp)) }}</span>
+                                    <small>{{ $i === 0 ? 'tells most; ' : '' }}gives
+                                        a picture with {{ (int) round(100 * $trial->passes) }} %</small></button>
+                            @endforeach
+                        </div>
+                    @endif
+                    @if ($a->stop !== null)
+                        <div class="retrace">
+                            <h3>Retrace</h3>
+                            @foreach ($a->retrace as $sentence)
+                                <p>{{ $sentence }}</p>
+                            @endforeach
+                        </div>
+                    @endif
+                </section>
+            </div>
+
+            <footer class="keys">
+                @unless ($page->isClosed())
+                    <button type="button" data-dialog="start"
+                        data-setup="{{ json_encode($a->record->lastStart()?->setUp->toArray() ?: (object) []) }}"
+                        x-on:click="open"><kbd>t</kbd>
+                        record a start</button>
+                    <button type="button" data-dialog="check" x-on:click="open"><kbd>m</kbd> look or measure</button>
+                    <button type="button" data-dialog="act" x-on:click="open"><kbd>r</kbd> repair</button>
+                @endunless
+                @unless ($page->isClosed())
+                    <button type="button" data-dialog="tally" x-on:click="open"><kbd>o</kbd> off and back</button>
+                    <button type="button" data-dialog="instruments" x-on:click="open"><kbd>i</kbd> instruments</button>
+                @endunless
+                <button type="button" data-dialog="note" x-on:click="open"><kbd>n</kbd> note</button>
+                @unless ($page->isClosed())
+                    <button type="button" data-dialog="told" x-on:click="open"><kbd>w</kbd> owner says</button>
+                @endunless
+                <button type="button" data-dialog="strike" x-on:click="open"><kbd>x</kbd> strike out</button>
+                @unless ($page->isClosed())
+                    <button type="button" data-dialog="note" data-hot="h" data-fill='@json(['entry[text]' => $page->handOver()])'
+                        x-on:click="open"><kbd>h</kbd> hand over</button>
+                @endunless
+                <a href="{{ route('jobs.decide', $job) }}">decide</a>
+                <a href="{{ route('jobs.prove', $job) }}">prove</a>
+                <a href="{{ route('closing.create', $job) }}">close</a>
+                <a href="{{ route('jobs.letter', $job) }}">letter</a>
+                <a href="{{ route('jobs.tag', $job) }}">tag</a>
+                <a href="{{ route('jobs.case', $job) }}">case file</a>
+                <button type="button" data-dialog="keys" x-on:click="open"><kbd>?</kbd> keys</button>
+                <span class="always">Lead out, wait for the drain, strap on.</span>
+            </footer>
+            @include('dialogs')
+        </div>
+    </x-layout>

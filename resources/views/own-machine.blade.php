@@ -1,8 +1,47 @@
-<x-layout :title="'Ours '.$job->tag" nav="shelf">
-    <div class="head"><a class="tag" href="{{ route('jobs.show', $job) }}">{{ $job->tag }}</a><h1>{{ $job->machine->model }}</h1><p>Bought from {{ $job->own['from'] }} for {{ config('shop.currency') }} {{ Orthoscope\Core\Plain\Money::of($job->own['paid'])->words() }}@if ($job->own['lot'] ?? null) (its share of a lot)@endif . Its parts cost {{ Orthoscope\Core\Plain\Money::of($value)->words() }} new.</p><a class="button" href="{{ route('jobs.decide', $job) }}">Decide, order</a><a class="button" href="{{ route('own') }}">All of ours</a></div>
-    <p class="notice" role="note"><b>{{ \Illuminate\Support\Str::before($sum->advice, ':') }}.</b> {{ ucfirst(trim(\Illuminate\Support\Str::after($sum->advice, ':'))) }} @if ($sum->daysLeft !== null){{ $sum->daysLeft >= 0 ? "It can go back for {$sum->daysLeft} more days." : 'It can no longer go back.' }}@endif</p>
-    <section class="sheet"><table class="list"><thead><tr><th scope="col">Part</th><th scope="col">Stands</th><th scope="col" class="num">Good</th><th scope="col" class="num">Cost share</th><th scope="col" class="num">Worth alone</th></tr></thead><tbody>
-        @foreach ($sum->parts as $part)<tr><td>{{ $part['part'] }}</td><td>{{ App\View\Mark::of($part['standing']) }} {{ $part['standing']->words() }}</td><td class="num">{{ (int) floor(100 * $part['good']) }} %</td><td class="num">{{ $part['cost']->words() }}</td><td class="num">{{ $part['worth']->words() }}</td></tr>@endforeach</tbody></table>
-        <p>Built and sold it leaves <b class="num">{{ $sum->build->words() }}</b>, with <b class="num">{{ $sum->reserve->words() }}</b> set aside for comebacks in the warranty; broken up <b class="num">{{ $sum->break->words() }}</b>.</p>
-        @foreach ($job->orders->where('state', 'held') as $order)<p class="notice">{{ $order->tag }}, {{ $order->name }}, is held back: it only makes sense once {{ $heldFor($order) }} is proved good.</p>@endforeach</section>
+<x-layout :title="'Ours ' . $job->tag" nav="shelf">
+    <div class="head"><a class="tag" href="{{ route('jobs.show', $job) }}">{{ $job->tag }}</a>
+        <h1>{{ $job->machine->model }}</h1>
+        <p>Bought from {{ $job->own['from'] }} for {{ config('shop.currency') }}
+            {{ Orthoscope\Core\Plain\Money::of($job->own['paid'])->words() }}{{ $job->own['lot'] ?? null ? ' (its share of a lot)' : '' }}.
+            Its parts cost {{ Orthoscope\Core\Plain\Money::of($value)->words() }} new.</p><a class="button"
+            href="{{ route('jobs.decide', $job) }}">Decide, order</a><a class="button" href="{{ route('own') }}">All of
+            ours</a>
+    </div>
+    <p class="notice" role="note"><b>{{ \Illuminate\Support\Str::before($sum->advice, ':') }}.</b>
+        {{ ucfirst(trim(\Illuminate\Support\Str::after($sum->advice, ':'))) }} @if ($sum->daysLeft !== null)
+            {{ $sum->daysLeft >= 0 ? "It can go back for {$sum->daysLeft} more days." : 'It can no longer go back.' }}
+        @endif
+    </p>
+    <section class="sheet">
+        <table class="list">
+            <thead>
+                <tr>
+                    <th scope="col">Part</th>
+                    <th scope="col">Stands</th>
+                    <th scope="col" class="num">Good</th>
+                    <th scope="col" class="num">Cost share</th>
+                    <th scope="col" class="num">Worth alone</th>
+                </tr>
+            </thead>
+            <tbody>
+                @foreach ($sum->parts as $part)
+                    <tr>
+                        <td>{{ $part['part'] }}</td>
+                        <td>{{ App\View\Mark::of($part['standing']) }} {{ $part['standing']->words() }}</td>
+                        <td class="num">{{ (int) floor(100 * $part['good']) }} %</td>
+                        <td class="num">{{ $part['cost']->words() }}</td>
+                        <td class="num">{{ $part['worth']->words() }}</td>
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
+        <p>Built and sold it leaves <b class="num">{{ $sum->build->words() }}</b>, with <b
+                class="num">{{ $sum->reserve->words() }}</b> set aside for comebacks in the warranty; broken up <b
+                class="num">{{ $sum->break->words() }}</b>.</p>
+        @foreach ($job->orders->where('state', 'held') as $order)
+            <p class="notice">{{ $order->tag }}, {{ $order->name }}, is held back: it only makes sense once
+                {{ $heldFor($order) }} is
+                proved good.</p>
+        @endforeach
+    </section>
 </x-layout>

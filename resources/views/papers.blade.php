@@ -1,19 +1,53 @@
-<x-layout :title="'Papers '.$job->tag" nav="job">
-    <div class="head"><h1>Papers</h1><p>Kept by exact model: {{ $job->machine->model }}</p><a class="button" href="{{ route('jobs.show', $job) }}">Back to the job</a></div>
-    <div class="columns two">
-        <section class="sheet"><h2>{{ $papers->count() ?: 'Nothing' }} kept</h2>
-            @if ($papers->isEmpty())<p>Nobody has kept anything of this model. If you look and find nothing, keep that too: the next one need not look.</p>@endif
-            <ul class="papers">@foreach ($papers as $paper)<li><b>{{ App\Models\Paper::KINDS[$paper->kind] }}</b> {{ $paper->title }}
-                @if ($paper->file)<br><a href="{{ route('papers.show', $paper) }}">{{ $paper->file_name }}</a> <small class="num">SHA-256 {{ substr((string) $paper->checksum, 0, 16) }}…</small>@endif
-                <br><small>{{ $paper->user->name }}, {{ $paper->created_at->format('j M Y') }}</small></li>@endforeach</ul>
-        </section>
-        <form class="sheet" method="post" action="{{ route('papers.store', $job) }}" enctype="multipart/form-data" novalidate>@csrf
-            <h2>Keep one</h2>
-            <fieldset class="choices stack"><legend>What is it?</legend>@foreach (App\Models\Paper::KINDS as $kind => $words)<label><input type="radio" name="kind" value="{{ $kind }}" @checked(old('kind', 'note') === $kind)> {{ $words }}</label>@endforeach @error('kind')<p class="error">{{ $message }}</p>@enderror</fieldset>
-            <x-field name="title" label="Called, or where you looked" maxlength="200" autocomplete="off"/>
-            <div class="field"><label for="f-file">File on our own disk</label><input id="f-file" type="file" name="file" @error('file') aria-invalid="true" aria-describedby="f-file-error" @enderror>@error('file')<p class="error" id="f-file-error">{{ $message }}</p>@enderror<small>Up to 32 MB. Nothing is fetched from elsewhere.</small></div>
-            <p class="caution">Firmware: only an image for exactly this board and chip, and never cut the power while it is written.</p>
-            <button class="main">Keep it</button>
-        </form>
+<x-layout :title="'Papers ' . $job->tag" nav="job">
+    <div class="head">
+        <h1>Papers</h1>
+        <p>Kept by exact model: {{ $job->machine->model }}</p><a class="button" href="{{ route('jobs.show', $job) }}">Back
+            to the job</a>
     </div>
+    <div class="columns two">
+        <section class="sheet">
+            <h2>{{ $papers->count() ?: 'Nothing' }} kept</h2>
+            @if ($papers->isEmpty())
+                <p>Nobody has kept anything of this model. If you look and find nothing, keep that too: the next one
+                    need not look.</p>
+            @endif
+            <ul class="papers">
+                @foreach ($papers as $paper)
+                    <li><b>{{ App\Models\Paper::KINDS[$paper->kind] }}</b> {{ $paper->title }}
+                        @if ($paper->file)
+                            <br><a href="{{ route('papers.show', $paper) }}">{{ $paper->file_name }}</a> <small
+                                class="num">SHA-256
+                                {{ substr((string) $paper->checksum, 0, 16) }}…</small>
+                        @endif
+                        <br><small>{{ $paper->user->name }}, {{ $paper->created_at->format('j M Y') }}</small>
+                    </li>
+                @endforeach
+            </ul>
+        </section>
+        <form class="sheet" method="post" action="{{ route('papers.store', $job) }}" enctype="multipart/form-data"
+            novalidate>@csrf
+            <h2>Keep one</h2>
+            <fieldset class="choices stack">
+                <legend>What is it?</legend>
+                @foreach (App\Models\Paper::KINDS as $kind => $words)
+                    <label><input type="radio" name="kind" value="{{ $kind }}"
+                            @checked(old('kind', 'note') === $kind)>
+                        {{ $words }}</label>
+                @endforeach @error('kind')
+                <p class="error">{{ $message }}</p>
+            @enderror
+        </fieldset>
+        <x-field name="title" label="Called, or where you looked" maxlength="200" autocomplete="off" />
+        <div class="field"><label for="f-file">File on our own disk</label><input id="f-file" type="file"
+                name="file" @error('file') aria-invalid="true" aria-describedby="f-file-error" @enderror>
+            @error('file')
+                <p class="error" id="f-file-error">{{ $message }}</p>
+            @enderror
+            <small>Up to 32 MB. Nothing is fetched from elsewhere.</small>
+        </div>
+        <p class="caution">Firmware: only an image for exactly this board and chip, and never cut the power while it
+            is written.</p>
+        <button class="main">Keep it</button>
+    </form>
+</div>
 </x-layout>

@@ -1,35 +1,276 @@
-@php($percent = fn (float $share): string => $share < 0.005 ? '<1' : (string) (int) round(100 * $share))
-@php($sign = function (string $sign) use ($catalogue): string { [$channel, $value] = explode(':', $sign, 2); return $catalogue->signs[$channel]->values[$value] ?? $sign; })
-@php($outcome = function (string $outcome) use ($catalogue, $sign): string { [$kind, $of] = [...explode(':', $outcome, 2), '']; return match ($kind) { 'cause' => 'the '.lcfirst($catalogue->parts[$of]->name ?? $of), 'fault' => ($catalogue->parts[$catalogue->faults[$of]->part ?? '']->name ?? '').': '.($catalogue->faults[$of]->name ?? $of), 'stop' => 'stops before '.($catalogue->stages[$of]->name ?? $of), 'sign' => $sign($of), 'comeback' => 'comes back', default => 'dead on arrival' }; })
+@php
+    $percent = fn(float $share): string => $share < 0.005 ? '<1' : (string) (int) round(100 * $share);
+    $spread = fn(array $pattern): string => "{$percent($pattern['rate'])} per cent, from {$percent(
+    $pattern['interval'][0],
+)} to {$percent($pattern['interval'][1])}";
+@endphp
+
+@php
+    $sign = function (string $sign) use ($catalogue): string {
+        [$channel, $value] = explode(':', $sign, 2);
+        return $catalogue->signs[$channel]->values[$value] ?? $sign;
+}; @endphp
+
+@php
+    $outcome = function (string $outcome) use ($catalogue, $sign): string {
+        [$kind, $of] = [...explode(':', $outcome, 2), ''];
+        return match ($kind) {
+            'cause' => 'the ' . lcfirst($catalogue->parts[$of]->name ?? $of),
+            'fault' => ($catalogue->parts[$catalogue->faults[$of]->part ?? '']->name ?? '') .
+                ': ' .
+                ($catalogue->faults[$of]->name ?? $of),
+            'stop' => 'stops before ' . ($catalogue->stages[$of]->name ?? $of),
+            'sign' => $sign($of),
+            'comeback' => 'comes back',
+            default => 'dead on arrival',
+        };
+    };
+@endphp
+
 <x-layout title="Patterns" nav="patterns">
-    <div class="head"><h1>Patterns</h1><p>What comes too often to be luck, in {{ $figure?->body['jobs'] ?? 0 }} jobs of a year{{ $figure ? ', looked at '.$figure->made_at->format('j M, H:i') : '' }}</p><a class="button" href="{{ route('how-well') }}">How well we do</a><form method="post" action="{{ route('patterns.look') }}">@csrf<button>Look again</button></form></div>
-    <div class="columns shelf"><div>
-        <section class="sheet"><h2>What stands out</h2>
-            @if ($patterns === [])<p>Nothing stands out. In a year of a thousand jobs luck alone shows about one pattern in two years.</p>@else
-            <table class="list"><thead><tr><th scope="col">Where</th><th scope="col">What</th><th scope="col" class="num">Seen</th><th scope="col">Rate, drawn to its family</th><th scope="col" class="num">Elsewhere</th><th scope="col" class="num" title="Share of false finds among all that stand out as much">Only luck</th></tr></thead><tbody>
-            @foreach ($patterns as $pattern)<tr><td>{{ $pattern['attribute'] }} <b>{{ match ($pattern['attribute']) { 'technician' => $people[$pattern['value']] ?? 'somebody', 'fault' => $outcome('fault:'.$pattern['value']), 'act' => $catalogue->acts[$pattern['value']]->name ?? $pattern['value'], default => $pattern['value'] } }}</b><br><small class="tags">@foreach (array_slice($pattern['jobs'], 0, 6) as $tag)<a class="num" href="{{ route('find', ['q' => $tag]) }}">{{ $tag }}</a> @endforeach</small></td><td>{{ ucfirst($outcome($pattern['outcome'])) }}@if ($pattern['also'] !== [])<br><small>The same jobs: {{ implode('; ', array_map(fn (array $side): string => ($side['attribute'] === $pattern['attribute'] ? '' : $side['attribute'].' '.$side['value'].', ').$outcome($side['outcome'])." {$side['with']} of {$side['of']}", array_slice($pattern['also'], 0, 4))) }}</small>@endif</td><td class="num">{{ $pattern['with'] }} of {{ $pattern['of'] }}@if ($pattern['days'] ?? null)<br><small>in {{ $pattern['days'] }} days</small>@endif</td>
-                <td><svg class="share" viewBox="0 0 100 10" preserveAspectRatio="none" role="img" aria-label="{{ $percent($pattern['rate']) }} per cent, from {{ $percent($pattern['interval'][0]) }} to {{ $percent($pattern['interval'][1]) }}"><rect class="meter-all" y="4" width="100" height="2"/><rect class="cured" x="{{ 100 * $pattern['interval'][0] }}" y="2" width="{{ max(1, 100 * ($pattern['interval'][1] - $pattern['interval'][0])) }}" height="6"/><rect class="other" x="{{ 100 * $pattern['rate'] - 1 }}" width="2" height="10"/></svg><small>{{ $percent($pattern['rate']) }} %, from {{ $percent($pattern['interval'][0]) }} to {{ $percent($pattern['interval'][1]) }}</small></td>
-                <td class="num">{{ $pattern['elsewhere'] }} of {{ $pattern['others'] }}</td><td class="num">{{ $percent($pattern['false']) }} %</td></tr>@endforeach</tbody></table>@endif
-        </section>
-        <section class="sheet"><h2>What is believed beforehand</h2><p>Shipped with the program, moved by the causes this shop has found: condemned, or put right, proved and well since. Nothing moves until the lead accepts it.</p>
-            @can('lead')<form method="post" action="{{ route('lessons.propose') }}">@csrf<button>Work out a proposal</button></form>@endcan
-            @foreach ($lessons as $lesson)<details class="order" @if ($loop->first) open @endif><summary><b>{{ $lesson->created_at->format('j M Y, H:i') }}</b>, {{ App\Models\Lesson::STATES[$lesson->state] }}{{ $lesson->user ? ' by '.$lesson->user->name : '' }}</summary>
-                <p>Tried on {{ $lesson->effect['jobs'] }} past jobs: the true cause was held likeliest after the first start in {{ $lesson->effect['firstBefore'] }}, with this in {{ $lesson->effect['firstAfter'] }}; what it gave the true cause {{ $lesson->effect['after'] >= $lesson->effect['before'] ? 'is better' : 'is worse' }} by {{ number_format(abs($lesson->effect['after'] - $lesson->effect['before']), 2) }} bits a job.</p>
-                @if ($lesson->counts !== [])<table class="list"><thead><tr><th scope="col">Fault</th><th scope="col" class="num">Shipped</th><th scope="col" class="num">Here</th><th scope="col" class="num">Then</th></tr></thead><tbody>@foreach (array_slice($lesson->counts, 0, 8) as $row)<tr><td>{{ $catalogue->parts[$catalogue->faults[$row['fault']]->part]->name ?? '' }}: {{ $catalogue->faults[$row['fault']]->name ?? $row['fault'] }}</td><td class="num">{{ number_format(100 * $row['shipped'], 1) }} %</td><td class="num">{{ $row['here'] }} of {{ $row['of'] }}</td><td class="num">{{ number_format(100 * $row['then'], 1) }} %</td></tr>@endforeach</tbody></table>@endif
-                @can('lead')<form method="post" action="{{ route('lessons.decide', $lesson) }}" class="outcomes">@csrf @if ($lesson->state !== 'accepted')<button name="to" value="accepted">accept it</button>@endif @if ($lesson->state === 'accepted')<button name="to" value="back">take it back</button>@endif @if ($lesson->state === 'proposed')<button name="to" value="frozen">freeze it</button>@endif</form>@endcan</details>@endforeach
-        </section>
-    </div><div>
-        <section class="sheet"><h2>Bulletins</h2>@if ($bulletins->isEmpty())<p>None. A pattern that the lead confirms becomes one.</p>@endif
-            @foreach ($bulletins as $bulletin)<div class="order"><b>{{ $bulletin->model }}</b>@if ($bulletin->do_not_buy) <b class="danger">do not buy</b>@endif <p>{{ $bulletin->words }}</p><small>{{ $bulletin->user->name }}, {{ $bulletin->withdrawn_at ? 'withdrawn '.$bulletin->withdrawn_at->format('j M') : ($bulletin->expires_at->isPast() ? 'over since ' : 'until ').$bulletin->expires_at->format('j M Y') }}@if ($bulletin->factor != 1.0 && ($bulletin->fault !== '' || $bulletin->part !== '')), {{ $catalogue->faults[$bulletin->fault]->name ?? $bulletin->part }} times {{ $bulletin->factor }}@endif</small>
-                @can('lead')@if (! $bulletin->withdrawn_at && ! $bulletin->expires_at->isPast())<form method="post" action="{{ route('bulletins.withdraw', $bulletin) }}">@csrf<button class="quiet">withdraw it</button></form>@endif @endcan</div>@endforeach</section>
-        @can('lead')@php($top = collect($patterns)->firstWhere('attribute', 'model'))
-        <form class="sheet" method="post" action="{{ route('bulletins.store') }}" novalidate>@csrf<h2>Confirm a pattern</h2>
-            <x-field name="model" label="Model" maxlength="120" :value="$top['value'] ?? ''" autocomplete="off"/>
-            <x-field name="words" label="What counter and bench should know" area maxlength="400" :value="$top ? $top['with'].' of '.$top['of'].' of these'.(($top['days'] ?? null) ? ' in the last '.$top['days'].' days' : '').': '.$outcome($top['outcome']).'. Look there first.' : ''"/>
-            <div class="pair"><div class="field"><label for="b-fault">Fault</label><select id="b-fault" name="fault"><option value="">none by itself</option>@foreach ($catalogue->faults as $fault)<option value="{{ $fault->id }}" @selected(old('fault', str_starts_with($top['outcome'] ?? '', 'fault:') ? substr($top['outcome'], 6) : '') === $fault->id)>{{ $catalogue->parts[$fault->part]->name }}: {{ $fault->name }}</option>@endforeach</select></div>
-            <div class="field"><label for="b-part">or all of</label><select id="b-part" name="part"><option value="">no part</option>@foreach ($catalogue->parts as $part)<option value="{{ $part->id }}" @selected(old('part', str_starts_with($top['outcome'] ?? '', 'cause:') ? substr($top['outcome'], 6) : '') === $part->id)>{{ $part->name }}</option>@endforeach</select></div></div>
-            <div class="pair"><x-field name="factor" label="Likelier, times" value="3" inputmode="decimal"/><x-field name="expires_at" label="Until" type="date" :value="now()->addMonths(6)->format('Y-m-d')"/></div>
-            <label class="tick"><input type="checkbox" name="do_not_buy" value="1" @checked(old('do_not_buy'))> Buy no more of it: shown at every order</label>
-            <button class="main">Make it a bulletin</button></form>@endcan
-    </div></div>
+    <div class="head">
+        <h1>Patterns</h1>
+        <p>What comes too often to be luck, in {{ $figure?->body['jobs'] ?? 0 }} jobs of a
+            year{{ $figure ? ', looked at ' . $figure->made_at->format('j M, H:i') : '' }}</p><a class="button"
+            href="{{ route('how-well') }}">How well we do</a>
+        <form method="post" action="{{ route('patterns.look') }}">@csrf<button>Look again</button></form>
+    </div>
+    <div class="columns shelf">
+        <div>
+            <section class="sheet">
+                <h2>What stands out</h2>
+                @if ($patterns === [])
+                    <p>Nothing stands out. In a year of a thousand jobs luck alone shows about one pattern in two years.
+                    </p>
+                @else
+                    <table class="list">
+                        <thead>
+                            <tr>
+                                <th scope="col">Where</th>
+                                <th scope="col">What</th>
+                                <th scope="col" class="num">Seen</th>
+                                <th scope="col">Rate, drawn to its family</th>
+                                <th scope="col" class="num">Elsewhere</th>
+                                <th scope="col" class="num"
+                                    title="Share of false finds among all that stand out as much">Only luck
+                                </th>
+                            </tr>
+                        </thead>
+                        <tbody>
+                            @foreach ($patterns as $pattern)
+                                <tr>
+                                    <td>{{ $pattern['attribute'] }}
+                                        @php
+                                            $named = match ($pattern['attribute']) {
+                                                'technician' => $people[$pattern['value']] ?? 'somebody',
+                                                'fault' => $outcome('fault:' . $pattern['value']),
+                                                'act' => $catalogue->acts[$pattern['value']]->name ?? $pattern['value'],
+                                                default => $pattern['value'],
+                                            };
+                                        @endphp
+                                        <b>{{ $named }}</b><br><small class="tags">
+                                            @foreach (array_slice($pattern['jobs'], 0, 6) as $tag)
+                                                <a class="num"
+                                                    href="{{ route('find', ['q' => $tag]) }}">{{ $tag }}</a>
+                                            @endforeach
+                                        </small>
+                                    </td>
+                                    <td>{{ ucfirst($outcome($pattern['outcome'])) }}@if ($pattern['also'] !== [])
+                                            @php
+                                                $also = array_map(
+                                                    fn(array $side): string => ($side['attribute'] ===
+                                                    $pattern['attribute']
+                                                        ? ''
+                                                        : $side['attribute'] . ' ' . $side['value'] . ', ') .
+                                                        $outcome($side['outcome']) .
+                                                        " {$side['with']} of {$side['of']}",
+                                                    array_slice($pattern['also'], 0, 4),
+                                                );
+                                            @endphp
+                                            <br><small>The same jobs:
+                                                {{ implode('; ', $also) }}</small>
+                                        @endif
+                                    </td>
+                                    <td class="num">{{ $pattern['with'] }} of {{ $pattern['of'] }}@if ($pattern['days'] ?? null)
+                                            <br><small>in {{ $pattern['days'] }} days</small>
+                                        @endif
+                                    </td>
+                                    <td><svg class="share" viewBox="0 0 100 10" preserveAspectRatio="none"
+                                            role="img" aria-label="{{ $spread($pattern) }}">
+                                            <rect class="meter-all" y="4" width="100" height="2" />
+                                            <rect class="cured" x="{{ 100 * $pattern['interval'][0] }}" y="2"
+                                                width="{{ max(1, 100 * ($pattern['interval'][1] - $pattern['interval'][0])) }}"
+                                                height="6" />
+                                            <rect class="other" x="{{ 100 * $pattern['rate'] - 1 }}" width="2"
+                                                height="10" />
+                                        </svg><small>{{ $percent($pattern['rate']) }} %, from
+                                            {{ $percent($pattern['interval'][0]) }} to
+                                            {{ $percent($pattern['interval'][1]) }}</small></td>
+                                    <td class="num">{{ $pattern['elsewhere'] }} of {{ $pattern['others'] }}</td>
+                                    <td class="num">{{ $percent($pattern['false']) }} %</td>
+                                </tr>
+                            @endforeach
+                        </tbody>
+                    </table>
+                @endif
+            </section>
+            <section class="sheet">
+                <h2>What is believed beforehand</h2>
+                <p>Shipped with the program, moved by the causes this shop has found: condemned, or put right, proved
+                    and well since.
+                    Nothing moves until the lead accepts it.</p>
+                @can('lead')
+                    <form method="post" action="{{ route('lessons.propose') }}">@csrf<button>Work out a proposal</button>
+                    </form>
+                @endcan
+                @foreach ($lessons as $lesson)
+                    <details class="order" @if ($loop->first) open @endif>
+                        <summary><b>{{ $lesson->created_at->format('j M Y, H:i') }}</b>,
+                            {{ App\Models\Lesson::STATES[$lesson->state] }}{{ $lesson->user ? ' by ' . $lesson->user->name : '' }}
+                        </summary>
+                        <p>Tried on {{ $lesson->effect['jobs'] }} past jobs: the true cause was held likeliest after
+                            the first start in
+                            {{ $lesson->effect['firstBefore'] }}, with this in {{ $lesson->effect['firstAfter'] }};
+                            what it gave the true
+                            cause
+                            {{ $lesson->effect['after'] >= $lesson->effect['before'] ? 'is better' : 'is worse' }} by
+                            {{ number_format(abs($lesson->effect['after'] - $lesson->effect['before']), 2) }} bits a
+                            job.</p>
+                        @if ($lesson->counts !== [])
+                            <table class="list">
+                                <thead>
+                                    <tr>
+                                        <th scope="col">Fault</th>
+                                        <th scope="col" class="num">Shipped</th>
+                                        <th scope="col" class="num">Here</th>
+                                        <th scope="col" class="num">Then</th>
+                                    </tr>
+                                </thead>
+                                <tbody>
+                                    @foreach (array_slice($lesson->counts, 0, 8) as $row)
+                                        <tr>
+                                            <td>{{ $catalogue->parts[$catalogue->faults[$row['fault']]->part]->name ?? '' }}:
+                                                {{ $catalogue->faults[$row['fault']]->name ?? $row['fault'] }}</td>
+                                            <td class="num">{{ number_format(100 * $row['shipped'], 1) }} %</td>
+                                            <td class="num">{{ $row['here'] }} of {{ $row['of'] }}</td>
+                                            <td class="num">{{ number_format(100 * $row['then'], 1) }} %</td>
+                                        </tr>
+                                    @endforeach
+                                </tbody>
+                            </table>
+                        @endif
+                        @can('lead')
+                            <form method="post" action="{{ route('lessons.decide', $lesson) }}" class="outcomes">@csrf
+                                @if ($lesson->state !== 'accepted')
+                                    <button name="to" value="accepted">accept it</button>
+                                    @endif @if ($lesson->state === 'accepted')
+                                        <button name="to" value="back">take it back</button>
+                                        @endif @if ($lesson->state === 'proposed')
+                                            <button name="to" value="frozen">freeze it</button>
+                                        @endif
+                            </form>
+                        @endcan
+                    </details>
+                @endforeach
+            </section>
+        </div>
+        <div>
+            <section class="sheet">
+                <h2>Bulletins</h2>
+                @if ($bulletins->isEmpty())
+                    <p>None. A pattern that the lead confirms becomes one.</p>
+                @endif
+                @foreach ($bulletins as $bulletin)
+                    <div class="order"><b>{{ $bulletin->model }}</b>
+                        @if ($bulletin->do_not_buy)
+                            <b class="danger">do not buy</b>
+                        @endif
+                        @php
+                            $runs = $bulletin->withdrawn_at
+                                ? 'withdrawn ' . $bulletin->withdrawn_at->format('j M')
+                                : ($bulletin->expires_at->isPast() ? 'over since ' : 'until ') .
+                                    $bulletin->expires_at->format('j M Y');
+                        @endphp
+                        @php
+                            $counted =
+                                $bulletin->factor != 1.0 && ($bulletin->fault !== '' || $bulletin->part !== '')
+                                    ? ', ' .
+                                        ($catalogue->faults[$bulletin->fault]->name ?? $bulletin->part) .
+                                        " times {$bulletin->factor}"
+                                    : '';
+                        @endphp
+                        <p>{{ $bulletin->words }}</p><small>{{ $bulletin->user->name }},
+                            {{ $runs }}{{ $counted }}</small>
+                        @can('lead')
+                            @if (!$bulletin->withdrawn_at && !$bulletin->expires_at->isPast())
+                                <form method="post" action="{{ route('bulletins.withdraw', $bulletin) }}">@csrf<button
+                                        class="quiet">withdraw
+                                        it</button></form>
+                            @endif
+                        @endcan
+                    </div>
+                @endforeach
+            </section>
+            @can('lead')@php
+                $top = collect($patterns)->firstWhere('attribute', 'model');
+            @endphp
+
+                <form class="sheet" method="post" action="{{ route('bulletins.store') }}" novalidate>@csrf<h2>Confirm a
+                        pattern</h2>
+                    <x-field name="model" label="Model" maxlength="120" :value="$top['value'] ?? ''" autocomplete="off" />
+                    <x-field name="words" label="What counter and bench should know" area maxlength="400"
+                        :value="$top
+                            ? $top['with'] .
+                                ' of ' .
+                                $top['of'] .
+                                ' of these' .
+                                ($top['days'] ?? null ? ' in the last ' . $top['days'] . ' days' : '') .
+                                ': ' .
+                                $outcome($top['outcome']) .
+                                '. Look there first.'
+                            : ''" />
+                    <div class="pair">
+                        <div class="field"><label for="b-fault">Fault</label><select id="b-fault" name="fault">
+                                <option value="">none by itself</option>
+                                @foreach ($catalogue->faults as $fault)
+                                    @php
+                                        $pickedFault = old(
+                                            'fault',
+                                            str_starts_with($top['outcome'] ?? '', 'fault:')
+                                                ? substr($top['outcome'], 6)
+                                                : '',
+                                        );
+                                    @endphp
+                                    <option value="{{ $fault->id }}" @selected($pickedFault === $fault->id)>
+                                        {{ $catalogue->parts[$fault->part]->name }}: {{ $fault->name }}</option>
+                                @endforeach
+                            </select>
+                        </div>
+                        <div class="field"><label for="b-part">or all of</label><select id="b-part" name="part">
+                                <option value="">no part</option>
+                                @foreach ($catalogue->parts as $part)
+                                    @php
+                                        $pickedPart = old(
+                                            'part',
+                                            str_starts_with($top['outcome'] ?? '', 'cause:')
+                                                ? substr($top['outcome'], 6)
+                                                : '',
+                                        );
+                                    @endphp
+                                    <option value="{{ $part->id }}" @selected($pickedPart === $part->id)>{{ $part->name }}
+                                    </option>
+                                @endforeach
+                            </select></div>
+                    </div>
+                    <div class="pair"><x-field name="factor" label="Likelier, times" value="3"
+                            inputmode="decimal" />
+                        <x-field name="expires_at" label="Until" type="date" :value="now()->addMonths(6)->format('Y-m-d')" />
+                    </div>
+                    <label class="tick"><input type="checkbox" name="do_not_buy" value="1"
+                            @checked(old('do_not_buy'))> Buy no more
+                        of it: shown at every order</label>
+                    <button class="main">Make it a bulletin</button>
+            </form>@endcan
+        </div>
+    </div>
 </x-layout>

@@ -1,5 +1,10 @@
-@php($ticked = fn (string $name, string $value): string => in_array($value, (array) old($name, []), true) ? 'checked' : '')
-<x-layout :title="$job->tag.', where it stands'" nav="counter">
+@php
+    $ticked = fn(string $name, string $value): string => in_array($value, (array) old($name, []), true)
+        ? 'checked'
+        : '';
+@endphp
+
+<x-layout :title="$job->tag . ', where it stands'" nav="counter">
     <div class="head">
         <span class="tag">{{ $job->tag }}</span>
         <h1>{{ $job->machine->model }}</h1>
@@ -8,33 +13,47 @@
         <a class="button" href="{{ route('jobs.tag', $job) }}">Tag</a>
         <a class="button" href="{{ route('photos.index', $job) }}">Photographs</a>
         <a class="button" href="{{ route('jobs.letter', $job) }}">Letter</a>
-        @if ($job->summary?->closed)<a class="button main" href="{{ route('collect.create', $job) }}">Hand it over</a>@endif
-        @can('work-at-bench')<a class="button" href="{{ route('jobs.show', $job) }}">At the bench</a>@endcan
+        @if ($job->summary?->closed)
+            <a class="button main" href="{{ route('collect.create', $job) }}">Hand it over</a>
+        @endif
+        @can('work-at-bench')
+            <a class="button" href="{{ route('jobs.show', $job) }}">At the bench</a>
+        @endcan
     </div>
     <div class="columns two">
         <div>
             <section class="sheet">
                 <h2>What you may tell</h2>
-                @foreach ($tell as $sentence)<p title="{{ $sentence->source() }}">{{ $sentence }}</p>@endforeach
+                @foreach ($tell as $sentence)
+                    <p title="{{ $sentence->source() }}">{{ $sentence }}</p>
+                @endforeach
                 <p class="caution">Promise no cause and no day of repair: only when they hear again.</p>
             </section>
             <section class="sheet">
                 <h2>Next word</h2>
                 @if ($job->next_word_at)
-                    <p>Promised by <b>{{ $job->next_word_at->format('l j F, H:i') }}</b>@if ($job->next_word_at->isPast()), <b
-                        class="danger">late</b>@endif.</p>
-                @else<p>None is promised.</p>@endif
-                <x-rang :job="$job"/>
+                    <p>Promised by <b>{{ $job->next_word_at->format('l j F, H:i') }}</b>. @if ($job->next_word_at->isPast())
+                            <b class="danger">Late</b>
+                        @endif
+                    </p>
+                @else<p>None is promised.</p>
+                @endif
+                <x-rang :job="$job" />
             </section>
             <section class="sheet">
                 <h2>Agreed</h2>
                 <ul>
-                    <li>@isset($job->agreed['limit'])
-                            Spend up to {{ config('shop.currency') }} {{ number_format($job->agreed['limit'] / 100, 2) }} without asking
+                    <li>
+                        @isset($job->agreed['limit'])
+                            Spend up to {{ config('shop.currency') }} {{ number_format($job->agreed['limit'] / 100, 2) }}
+                            without asking
                         @else
                             Ask before anything is spent
-                        @endisset</li>
-                    @if (($job->agreed['with'] ?? '') !== '')<li>Came with it: {{ $job->agreed['with'] }}</li>@endif
+                        @endisset
+                    </li>
+                    @if (($job->agreed['with'] ?? '') !== '')
+                        <li>Came with it: {{ $job->agreed['with'] }}</li>
+                    @endif
                     @if (($job->agreed['data'] ?? '') !== '')
                         <li>{{ App\Http\Requests\TakeInRequest::DATA[$job->agreed['data']] ?? '' }}</li>
                     @endif
@@ -45,40 +64,51 @@
             </section>
             <section class="sheet">
                 <h2>Messages</h2>
-                @error('message')<p class="error" role="alert">{{ $message }}</p>@enderror
+                @error('message')
+                    <p class="error" role="alert">{{ $message }}</p>
+                @enderror
                 @forelse ($job->messages as $message)
                     <details class="message" @if ($message->state === 'held') open @endif>
                         <summary>
-                            <b>{{ $message->subject }}</b> <span class="state">{{ App\Models\Message::STATES[$message->state] }}</span>
+                            <b>{{ $message->subject }}</b> <span
+                                class="state">{{ App\Models\Message::STATES[$message->state] }}</span>
                         </summary>
-                        <pre class="mail">{{ $message->text }}</pre><x-release :message="$message"/>
+                        <pre class="mail">{{ $message->text }}</pre><x-release :message="$message" />
                     </details>
-                @empty<p>None yet.</p>@endforelse
+                @empty<p>None yet.</p>
+                @endforelse
             </section>
         </div>
         <form class="sheet" method="post" action="{{ route('jobs.told', $job) }}" novalidate>@csrf
             <input type="hidden" name="once" value="{{ $once }}">
             <h2>They tell more, or you see more</h2>
             <p>What was said and seen so far stands on the record; this is added to it.</p>
-            <x-field name="text" label="In the owner's own words" area/>
-            <details @if (old('events')) open @endif><summary>Just before it began</summary>
-                <fieldset class="choices stack more-told"><legend class="visually-hidden">Just before</legend>
+            <x-field name="text" label="In the owner's own words" area />
+            <details @if (old('events')) open @endif>
+                <summary>Just before it began</summary>
+                <fieldset class="choices stack more-told">
+                    <legend class="visually-hidden">Just before</legend>
                     @foreach ($catalogue->events as $event)
-                        <label><input type="checkbox" name="events[]" value="{{ $event->id }}" {{ $ticked('events', $event->id) }}>
+                        <label><input type="checkbox" name="events[]" value="{{ $event->id }}"
+                                {{ $ticked('events', $event->id) }}>
                             {{ $event->name }}</label>
                     @endforeach
                 </fieldset>
             </details>
-            <details @if (old('marks')) open @endif><summary>Seen on the machine, or agreed</summary>
-                <fieldset class="choices stack look more-told"><legend class="visually-hidden">Marks</legend>
+            <details @if (old('marks')) open @endif>
+                <summary>Seen on the machine, or agreed</summary>
+                <fieldset class="choices stack look more-told">
+                    <legend class="visually-hidden">Marks</legend>
                     @foreach ($catalogue->marks as $mark)
-                        <label><input type="checkbox" name="marks[]" value="{{ $mark->id }}" {{ $ticked('marks', $mark->id) }}>
+                        <label><input type="checkbox" name="marks[]" value="{{ $mark->id }}"
+                                {{ $ticked('marks', $mark->id) }}>
                             {{ $mark->name }}</label>
                     @endforeach
                 </fieldset>
-                <p class="caution">Liquid, a burn, a shock or a doubtful socket locks the machine until the bench has looked.</p>
+                <p class="caution">Liquid, a burn, a shock or a doubtful socket locks the machine until the bench has
+                    looked.</p>
             </details>
-            <x-earlier :catalogue="$catalogue"/>
+            <x-earlier :catalogue="$catalogue" />
             <button class="main">Add it to the record</button>
         </form>
     </div>

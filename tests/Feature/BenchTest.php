@@ -284,8 +284,8 @@ final class BenchTest extends TestCase
                 'setup' => [
                     'place' => 'bench',
                     'start_by' => 'pins',
-                    'lent' => ['supply' => ['tag' => 'S-12', 'trust' => 0.97]],
                     'out' => ['stick-2'],
+                    'lent' => ['supply' => ['tag' => 'S-12', 'trust' => 0.97]],
                 ],
             ],
             $this->lastBody(),

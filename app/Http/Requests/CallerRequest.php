@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Machine;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** Who calls, and about what machine; all of it may still be open. */
@@ -40,6 +41,6 @@ final class CallerRequest extends FormRequest
 
     public function model(): string
     {
-        return $this->string('model')->trim()->toString() ?: 'not told yet';
+        return $this->string('model')->trim()->toString() ?: Machine::NOT_TOLD;
     }
 }

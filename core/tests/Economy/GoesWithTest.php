@@ -24,9 +24,9 @@ final class GoesWithTest extends TestCase
             ['watts' => '550', 'amps12' => '42', 'plugs' => '24-pin, 8-pin processor, 8-pin card'],
             ['At work the parts draw about 240 of its 550 W, 390 if the card takes its 8-pin plug: enough.'],
         ];
-        yield 'its plugs as a list' => [
+        yield 'its plugs, one after the other' => [
             'supply',
-            ['watts' => '500', 'amps12' => '38', 'plugs' => ['24-pin', '6-pin card']],
+            ['watts' => '500', 'amps12' => '38', 'plugs' => '24-pin, 6-pin card'],
             ['At work the parts draw about 240 of its 500 W, 315 if the card takes its 6-pin plug: enough.'],
         ];
         yield 'enough, but not with its plug' => [

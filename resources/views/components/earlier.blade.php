@@ -1,6 +1,7 @@
 @props(['catalogue'])
 {{-- What was done earlier, with its date. --}}
-<fieldset class="earlier"><legend>Done earlier, with its date</legend>
+<fieldset class="earlier">
+    <legend>Done earlier, with its date</legend>
     @for ($i = 0; $i < App\Http\Requests\EarlierWork::ROWS; $i++)
         <div class="deed">
             <label class="visually-hidden" for="e-deed-{{ $i }}">What was done</label>
@@ -12,14 +13,19 @@
                 @endforeach
             </select>
             <label class="visually-hidden" for="e-when-{{ $i }}">When</label>
-            <input id="e-when-{{ $i }}" name="earlier[{{ $i }}][when]" placeholder="2026-06" maxlength="7" autocomplete="off"
-                value="{{ old("earlier.{$i}.when") }}" @error("earlier.{$i}.when") aria-invalid="true" @enderror>
+            <input id="e-when-{{ $i }}" name="earlier[{{ $i }}][when]" placeholder="2026-06"
+                maxlength="7" autocomplete="off" value="{{ old("earlier.{$i}.when") }}"
+                @error("earlier.{$i}.when") aria-invalid="true" @enderror>
             <label class="visually-hidden" for="e-words-{{ $i }}">By whom, and how long it held</label>
             <input id="e-words-{{ $i }}" name="earlier[{{ $i }}][words]" maxlength="300"
-                placeholder="{{ $i === 0 ? 'by a friend, held two months' : '' }}"
-                autocomplete="off" value="{{ old("earlier.{$i}.words") }}">
-            @error("earlier.{$i}.when")<p class="error">{{ $message }}</p>@enderror
-            @error("earlier.{$i}.words")<p class="error">{{ $message }}</p>@enderror
+                placeholder="{{ $i === 0 ? 'by a friend, held two months' : '' }}" autocomplete="off"
+                value="{{ old("earlier.{$i}.words") }}">
+            @error("earlier.{$i}.when")
+                <p class="error">{{ $message }}</p>
+            @enderror
+            @error("earlier.{$i}.words")
+                <p class="error">{{ $message }}</p>
+            @enderror
         </div>
     @endfor
 </fieldset>

@@ -1,6 +1,7 @@
 @props(['title', 'nav' => null, 'bare' => false])
 <!doctype html>
 <html lang="en" data-bs-theme="{{ request()->cookie('theme') === 'dark' ? 'dark' : 'light' }}">
+
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
@@ -11,46 +12,61 @@
     <link rel="icon" href="/favicon.svg" type="image/svg+xml">
     @vite(['resources/scss/app.scss', 'resources/js/app.js'])
 </head>
+
 <body>
-<a class="skip" href="#main">Skip to the page</a>
-<x-marks/>
-@unless ($bare)
-    <header class="bar" x-data="bar" x-on:keydown.window="key">
-        <a class="brand" href="{{ route('floor') }}">orthoscope</a>
-        @auth
-            <form class="find" action="{{ route('find') }}" role="search" aria-label="Everything">
-                <label class="visually-hidden" for="find">Find or scan a tag</label>
-                <input id="find" name="q" type="search" placeholder="Find or scan a tag" autocomplete="off" x-ref="find" value="{{ request()->routeIs('find') && is_string(request('q')) ? request('q') : '' }}">
-                <kbd aria-hidden="true">/</kbd>
-            </form>
-            <nav aria-label="Places">
-                <a href="{{ route('floor') }}" @if ($nav === 'floor') aria-current="page" @endif>Floor</a>
-                <a href="{{ route('intake.create') }}" @if ($nav === 'counter') aria-current="page" @endif>Counter</a>
-                @can('work-at-bench')
-                    @if ($nav === 'job')<a href="#main" aria-current="page">Job</a>@endif
-                    <a href="{{ route('shelf') }}" @if ($nav === 'shelf') aria-current="page" @endif>Shelf</a>
-                    <a href="{{ route('codes') }}" @if ($nav === 'codes') aria-current="page" @endif>Codes</a>
-                    <a href="{{ route('comebacks') }}" @if ($nav === 'comebacks') aria-current="page" @endif>Comebacks</a>
-                    <a href="{{ route('patterns') }}" @if ($nav === 'patterns') aria-current="page" @endif>Patterns</a>
-                @endcan
-            </nav>
-            <div class="who">
-                <span>{{ auth()->user()->name }}, {{ auth()->user()->role->value }}</span>
-                <form method="post" action="{{ route('theme') }}">@csrf
-                    <input type="hidden" name="theme" value="{{ request()->cookie('theme') === 'dark' ? 'light' : 'dark' }}">
-                    <button class="quiet">{{ request()->cookie('theme') === 'dark' ? 'light' : 'dark' }}</button>
+    <a class="skip" href="#main">Skip to the page</a>
+    <x-marks />
+    @unless ($bare)
+        <header class="bar" x-data="bar" x-on:keydown.window="key">
+            <a class="brand" href="{{ route('floor') }}">orthoscope</a>
+            @auth
+                <form class="find" action="{{ route('find') }}" role="search" aria-label="Everything">
+                    <label class="visually-hidden" for="find">Find or scan a tag</label>
+                    <input id="find" name="q" type="search" placeholder="Find or scan a tag" autocomplete="off"
+                        x-ref="find" value="{{ request()->routeIs('find') && is_string(request('q')) ? request('q') : '' }}">
+                    <kbd aria-hidden="true">/</kbd>
                 </form>
-                <form method="post" action="{{ route('logout') }}">@csrf<button class="quiet">log out</button></form>
-            </div>
-        @endauth
-    </header>
-@endunless
-<main id="main" tabindex="-1">
-    @can('work-at-bench')<div class="notice unsent" data-unsent role="status" hidden><span></span> <button type="button" data-try>Try now</button> <button type="button" class="quiet" data-drop>throw away</button></div>@endcan
-    @error('refused')<p class="error" role="alert">{{ $message }}</p>@enderror
-    @if (session('status'))<p class="status" role="status">{{ session('status') }}</p>@endif
-    {{ $slot }}
-</main>
-{{ $after ?? '' }}
+                <nav aria-label="Places">
+                    <a href="{{ route('floor') }}" @if ($nav === 'floor') aria-current="page" @endif>Floor</a>
+                    <a href="{{ route('intake.create') }}"
+                        @if ($nav === 'counter') aria-current="page" @endif>Counter</a>
+                    @can('work-at-bench')
+                        @if ($nav === 'job')
+                            <a href="#main" aria-current="page">Job</a>
+                        @endif
+                        <a href="{{ route('shelf') }}" @if ($nav === 'shelf') aria-current="page" @endif>Shelf</a>
+                        <a href="{{ route('codes') }}" @if ($nav === 'codes') aria-current="page" @endif>Codes</a>
+                        <a href="{{ route('comebacks') }}"
+                            @if ($nav === 'comebacks') aria-current="page" @endif>Comebacks</a>
+                        <a href="{{ route('patterns') }}" @if ($nav === 'patterns') aria-current="page" @endif>Patterns</a>
+                    @endcan
+                </nav>
+                <div class="who">
+                    <span>{{ auth()->user()->name }}, {{ auth()->user()->role->value }}</span>
+                    <form method="post" action="{{ route('theme') }}">@csrf
+                        <input type="hidden" name="theme"
+                            value="{{ request()->cookie('theme') === 'dark' ? 'light' : 'dark' }}">
+                        <button class="quiet">{{ request()->cookie('theme') === 'dark' ? 'light' : 'dark' }}</button>
+                    </form>
+                    <form method="post" action="{{ route('logout') }}">@csrf<button class="quiet">log out</button></form>
+                </div>
+            @endauth
+        </header>
+    @endunless
+    <main id="main" tabindex="-1">
+        @can('work-at-bench')
+            <div class="notice unsent" data-unsent role="status" hidden><span></span> <button type="button" data-try>Try
+                    now</button> <button type="button" class="quiet" data-drop>throw away</button></div>
+        @endcan
+        @error('refused')
+            <p class="error" role="alert">{{ $message }}</p>
+        @enderror
+        @if (session('status'))
+            <p class="status" role="status">{{ session('status') }}</p>
+        @endif
+        {{ $slot }}
+    </main>
+    {{ $after ?? '' }}
 </body>
+
 </html>

@@ -1,7 +1,22 @@
 @props(['letter', 'job', 'heading' => false])
 <article class="letter">
-    <header><div>@if ($heading)<h1>{{ config('shop.name') }}</h1>@else<b>{{ config('shop.name') }}</b>@endif<p>{{ config('shop.address') }} · {{ config('shop.phone') }}</p></div><p class="right">Job {{ $job->tag }}<br>{{ $job->machine->model }}<br>for {{ $job->machine->owner->name }}</p></header>
+    <header>
+        <div>
+            @if ($heading)
+            <h1>{{ config('shop.name') }}</h1>@else<b>{{ config('shop.name') }}</b>
+            @endif
+            <p>
+                {{ config('shop.address') }} · {{ config('shop.phone') }}</p>
+        </div>
+        <p class="right">Job {{ $job->tag }}<br>{{ $job->machine->model }}<br>for {{ $job->machine->owner->name }}
+        </p>
+    </header>
     @foreach ($letter->sections as $section)
-        <section><h2>{{ $section->heading }}</h2>@foreach ($section->sentences as $sentence)<p @auth title="{{ $sentence->source() }}" @endauth>{{ $sentence }}</p>@endforeach</section>
+        <section>
+            <h2>{{ $section->heading }}</h2>
+            @foreach ($section->sentences as $sentence)
+                <p @auth title="{{ $sentence->source() }}" @endauth>{{ $sentence }}</p>
+            @endforeach
+        </section>
     @endforeach
 </article>

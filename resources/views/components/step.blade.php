@@ -1,19 +1,56 @@
 @props(['job', 'card', 'number', 'first', 'once', 'wait' => null])
-@php($step = $card->step)
-@php($candidate = $step->candidate)
-<details class="step {{ $first ? 'first' : '' }}" data-step="{{ $number }}" @if ($first) open @endif>
-    <summary class="step-head"><kbd>{{ $number }}</kbd><h3>{{ $candidate->name() }}</h3><span class="num">{{ $step->minutes }} min</span></summary>
-    <p>{{ $step->why }} @if ($step->saves >= 1)<span class="saves">Worth about {{ (int) round($step->saves) }} min.</span>@endif
-        @if ($candidate->spare)<span class="lent">{{ $candidate->spare->tag }}</span>@if ($step->moneyAtRisk >= 50) <span class="saves">{{ config('shop.currency') }} {{ number_format($step->moneyAtRisk / 100, 2) }} at risk.</span>@endif @endif
-        @if ($candidate->step->needs) <span class="saves">Needs: {{ implode(', ', $candidate->step->needs) }}.</span>@endif</p>
-    @if ($candidate->step->check === 'supply-sum')<p><a href="{{ route('jobs.supply', $job) }}">Add it up here</a></p>@endif
-    @if ($candidate->spare && $candidate->target?->kind->lendable)<p><a href="{{ route('jobs.donors', [$job, $candidate->target->id]) }}">Another spare?</a></p>@endif
-    @if ($candidate->step->caution)<p class="caution">{{ $candidate->step->caution }}</p>@endif
+@php
+    $step = $card->step;
+@endphp
+
+@php
+    $candidate = $step->candidate;
+@endphp
+
+<details class="step {{ $first ? 'first' : '' }}" data-step="{{ $number }}"
+    @if ($first) open @endif>
+    <summary class="step-head"><kbd>{{ $number }}</kbd>
+        <h3>{{ $candidate->name() }}</h3><span class="num">{{ $step->minutes }} min</span>
+    </summary>
+    <p>{{ $step->why }} @if ($step->saves >= 1)
+            <span class="saves">Worth about {{ (int) round($step->saves) }} min.</span>
+        @endif
+        @if ($candidate->spare)<span
+                class="lent">{{ $candidate->spare->tag }}</span>
+            @if ($step->moneyAtRisk >= 50)
+                <span class="saves">{{ config('shop.currency') }} {{ number_format($step->moneyAtRisk / 100, 2) }} at
+                    risk.</span>
+            @endif
+        @endif
+        @if ($candidate->step->needs)
+            <span class="saves">Needs: {{ implode(', ', $candidate->step->needs) }}.</span>
+        @endif
+    </p>
+    @if ($candidate->step->check === 'supply-sum')
+        <p><a href="{{ route('jobs.supply', $job) }}">Add it up here</a></p>
+    @endif
+    @if ($candidate->spare && $candidate->target?->kind->lendable)
+        <p><a href="{{ route('jobs.donors', [$job, $candidate->target->id]) }}">Another spare?</a></p>
+    @endif
+    @if ($candidate->step->caution)
+        <p class="caution">{{ $candidate->step->caution }}</p>
+    @endif
     <div class="outcomes">
         @foreach ($card->buttons as $i => $button)
-            <x-record :job="$job" :written="$button['written']" :once="$once.'-'.$i" :key="$button['key']" :dim="$i > 0"><b>{{ $button['outcome']->words }}</b><small>{{ (int) round(100 * $button['outcome']->probability) }}&nbsp;% · {{ str_replace(' %', "\u{A0}%", $button['outcome']->meaning) }}</small></x-record>
+            <x-record :job="$job" :written="$button['written']" :once="$once . '-' . $i" :key="$button['key']"
+                :dim="$i > 0"><b>{{ $button['outcome']->words }}</b><small>{{ (int) round(100 * $button['outcome']->probability) }}&nbsp;%
+                    · {{ str_replace(' %', "\u{A0}%", $button['outcome']->meaning) }}</small></x-record>
         @endforeach
-        @if ($card->isStart)<button type="button" class="outcome dim other" data-dialog="start" data-setup="{{ $card->setUp() }}" @if ($card->act()) data-act="{{ $card->act() }}" @endif data-name="{{ $candidate->name() }}" data-wait="{{ $wait->seconds }}" data-why="{{ $wait->why }}" x-on:click="open"><b>more to say</b><small>signs, wait, count</small></button>
-        @elseif ($candidate->step->check)<button type="button" class="outcome dim other" data-dialog="check" data-fill='@json(['entry[check]' => $candidate->step->check])' x-on:click="open"><b>more to say</b><small>values, remark</small></button>@endif
+        @if ($card->isStart)
+            <button type="button" class="outcome dim other" data-dialog="start" data-setup="{{ $card->setUp() }}"
+                @if ($card->act()) data-act="{{ $card->act() }}" @endif
+                data-name="{{ $candidate->name() }}" data-wait="{{ $wait->seconds }}" data-why="{{ $wait->why }}"
+                x-on:click="open"><b>more to say</b><small>signs, wait,
+                    count</small></button>
+        @elseif ($candidate->step->check)
+            <button type="button" class="outcome dim other" data-dialog="check"
+                data-fill='@json(['entry[check]' => $candidate->step->check])' x-on:click="open"><b>more to say</b><small>values,
+                    remark</small></button>
+        @endif
     </div>
 </details>

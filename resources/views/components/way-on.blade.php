@@ -1,25 +1,50 @@
 @props(['option', 'first' => false])
-@php($money = fn (int $minor): string => Orthoscope\Core\Plain\Money::of($minor)->words())
+@php
+    $money = fn(int $minor): string => Orthoscope\Core\Plain\Money::of($minor)->words();
+@endphp
+
 {{-- One way on: what it costs in all, how likely it cures, and what it leaves. --}}
 <tr @class(['first' => $first, 'end' => $option->end])>
-    <td>@if ($option->canBeQuoted())
-        <input type="checkbox" name="options[]" value="{{ $option->id }}" aria-label="{{ $option->name }} into the quote">
-    @endif</td>
+    <td>
+        @if ($option->canBeQuoted())
+            <input type="checkbox" name="options[]" value="{{ $option->id }}"
+                aria-label="{{ $option->name }} into the quote">
+        @endif
+    </td>
     <td><b>{{ $option->name }}</b>
-        @if ($option->effects !== [] || $option->leaves !== [])<details @if ($first) open @endif><summary>what it asks and leaves</summary>
-        @foreach ($option->effects as $effect)<small>{{ $effect }}</small>@endforeach
-        @foreach ($option->leaves as $leaves)<small class="leaves">{{ $leaves }}</small>@endforeach</details>@endif</td>
+        @if ($option->effects !== [] || $option->leaves !== [])
+            <details @if ($first) open @endif>
+                <summary>what it asks and leaves</summary>
+                @foreach ($option->effects as $effect)
+                    <small>{{ $effect }}</small>
+                @endforeach
+                @foreach ($option->leaves as $leaves)
+                    <small class="leaves">{{ $leaves }}</small>
+                @endforeach
+            </details>
+        @endif
+    </td>
     <td class="num"><b>{{ $money($option->expected) }}</b>
-        <small>{{ $money($option->range[0]) }} to {{ $money($option->range[1]) }}</small></td>
+        <small>{{ $money($option->range[0]) }} to {{ $money($option->range[1]) }}</small>
+    </td>
     <td class="num">{{ $money($option->outlay) }}</td>
-    @php($cures = round(100 * $option->cures, 1))
+    @php
+        $cures = round(100 * $option->cures, 1);
+    @endphp
+
     <td class="cure"><svg class="share" viewBox="0 0 100 8" preserveAspectRatio="none" aria-hidden="true">
-            <rect class="meter-all" width="100" height="8"/><rect class="cured" width="{{ $cures }}" height="8"/>
-            <rect class="other" x="{{ $cures }}" width="{{ round(100 * max(0, $option->other), 1) }}" height="8"/></svg>
+            <rect class="meter-all" width="100" height="8" />
+            <rect class="cured" width="{{ $cures }}" height="8" />
+            <rect class="other" x="{{ $cures }}" width="{{ round(100 * max(0, $option->other), 1) }}"
+                height="8" />
+        </svg>
         <span class="num">{{ (int) round($cures) }} %</span>
-        @if ($option->other >= 0.02)<small>and {{ (int) round(100 * $option->other) }} % need more</small>@endif</td>
+        @if ($option->other >= 0.02)
+            <small>and {{ (int) round(100 * $option->other) }} % need more</small>
+        @endif
+    </td>
     <td class="num">{{ $option->minutes }}</td>
-    <td class="num">{{ $option->days[1] === 0 ? 'now' : $option->days[0].'–'.$option->days[1] }}</td>
-    <td class="num">{{ $option->warrantyMonths > 0 ? $option->warrantyMonths.' m' : 'none' }}</td>
-    <td class="num">{{ $option->lasts > 0 ? $option->lasts.' y' : '' }}</td>
+    <td class="num">{{ $option->days[1] === 0 ? 'now' : $option->days[0] . '–' . $option->days[1] }}</td>
+    <td class="num">{{ $option->warrantyMonths > 0 ? $option->warrantyMonths . ' m' : 'none' }}</td>
+    <td class="num">{{ $option->lasts > 0 ? $option->lasts . ' y' : '' }}</td>
 </tr>

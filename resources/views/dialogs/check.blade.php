@@ -1,46 +1,152 @@
-{{-- A look or a reading: what is measured is picked on the drawing or from the list; a reading that surprises asks of its own set-up first. --}}
-@php($points = new App\View\MeasuringPoints($page->catalogue))
+{{--
+    A look or a reading: what is measured is picked on the drawing or from the list; a reading that surprises asks of its own
+    set-up first.
+--}}
+@php
+    $points = new App\View\MeasuringPoints($page->catalogue);
+@endphp
+
 <dialog id="d-check" aria-labelledby="t-check" @if ($kind === 'finding') data-open @endif>
     <form method="post" action="{{ route('entries.store', $job) }}" novalidate x-data="check">@csrf
-        <input type="hidden" name="entry[kind]" value="finding"><input type="hidden" name="once" value="{{ $page->once }}-f2"><input type="hidden" name="reading" value="{{ old('reading') }}" data-reading-field>
-        <header><h2 id="t-check">Look or measure</h2></header>
-        @if ($kind === 'finding')<p class="error" role="alert">{{ $error('entry.checked', 'entry.target', 'entry.host', 'entry.result', 'entry.check', 'entry.kind', 'entry.contacts') ?: $error('entry.values') }}</p>@endif
-        <div class="points" aria-hidden="true"><svg class="ways" viewBox="0 0 100 100" preserveAspectRatio="none"><path d="M20 8H50V50H15M50 50H90M50 50V92H12M50 92H90"/></svg>
-            @foreach ($points->by($page->checks()) as $at => $checks)<div class="point at-{{ $at }}"><b>{{ $points->placeName($at) }}</b>@foreach ($checks as $check)<button type="button" tabindex="-1" data-pick="{{ $check->id }}" x-on:click="pick">{{ $check->name }}</button>@endforeach</div>@endforeach
+        <input type="hidden" name="entry[kind]" value="finding"><input type="hidden" name="once"
+            value="{{ $page->once }}-f2"><input type="hidden" name="reading" value="{{ old('reading') }}"
+            data-reading-field>
+        <header>
+            <h2 id="t-check">Look or measure</h2>
+        </header>
+        @if ($kind === 'finding')
+            <p class="error" role="alert">
+                @php
+                    $mistake = $error(
+                        'entry.checked',
+                        'entry.target',
+                        'entry.host',
+                        'entry.result',
+                        'entry.check',
+                        'entry.kind',
+                        'entry.contacts',
+                    );
+                @endphp
+                {{ $mistake ?: $error('entry.values') }}
+            </p>
+        @endif
+        <div class="points" aria-hidden="true"><svg class="ways" viewBox="0 0 100 100" preserveAspectRatio="none">
+                <path d="M20 8H50V50H15M50 50H90M50 50V92H12M50 92H90" />
+            </svg>
+            @foreach ($points->by($page->checks()) as $at => $checks)
+                <div class="point at-{{ $at }}"><b>{{ $points->placeName($at) }}</b>
+                    @foreach ($checks as $check)
+                        <button type="button" tabindex="-1" data-pick="{{ $check->id }}"
+                            x-on:click="pick">{{ $check->name }}</button>
+                    @endforeach
+                </div>
+            @endforeach
         </div>
-        <div class="field"><label for="c-check">What</label><select id="c-check" name="entry[check]" autofocus x-ref="check" x-on:change="choose">@foreach ($page->checks() as $check)<option value="{{ $check->id }}" @selected(old('entry.check') === $check->id)>{{ $check->name }}</option>@endforeach</select></div>
+        <div class="field"><label for="c-check">What</label><select id="c-check" name="entry[check]" autofocus
+                x-ref="check" x-on:change="choose">
+                @foreach ($page->checks() as $check)
+                    <option value="{{ $check->id }}" @selected(old('entry.check') === $check->id)>{{ $check->name }}</option>
+                @endforeach
+            </select>
+        </div>
         @foreach ($page->checks() as $check)
-            @php($sent = old('entry.check') === $check->id)
-            <fieldset class="check" data-check="{{ $check->id }}" disabled hidden><legend>{{ ucfirst($check->name) }}</legend>
+            @php
+                $sent = old('entry.check') === $check->id;
+            @endphp
+
+            <fieldset class="check" data-check="{{ $check->id }}" disabled hidden>
+                <legend>{{ ucfirst($check->name) }}</legend>
                 @if ($check->target && count($a->machine->ofKind($check->target)) > 1)
-                    <div class="field"><label for="c-t-{{ $check->id }}">On</label><select id="c-t-{{ $check->id }}" name="entry[target]">@foreach ($a->machine->ofKind($check->target) as $part)<option value="{{ $part->id }}" @selected(old('entry.target') === $part->id)>{{ $part->name }}</option>@endforeach</select></div>
+                    <div class="field"><label for="c-t-{{ $check->id }}">On</label><select
+                            id="c-t-{{ $check->id }}" name="entry[target]">
+                            @foreach ($a->machine->ofKind($check->target) as $part)
+                                <option value="{{ $part->id }}" @selected(old('entry.target') === $part->id)>{{ $part->name }}
+                                </option>
+                            @endforeach
+                        </select>
+                    </div>
                 @endif
                 @if ($check->host && $page->hosts()->isNotEmpty())
-                    <div class="field"><label for="c-h-{{ $check->id }}">In which machine</label><select id="c-h-{{ $check->id }}" name="entry[host]"><option value="">choose</option>@foreach ($page->hosts() as $host)<option value="{{ $host->tag }}" @selected($sent && old('entry.host') === $host->tag)>{{ $host->tag }}, {{ $host->name }}, trusted {{ (int) round(100 * $host->trustNow()) }} in 100</option>@endforeach</select></div>
+                    <div class="field"><label for="c-h-{{ $check->id }}">In which machine</label><select
+                            id="c-h-{{ $check->id }}" name="entry[host]">
+                            <option value="">choose</option>
+                            @foreach ($page->hosts() as $host)
+                                <option value="{{ $host->tag }}" @selected($sent && old('entry.host') === $host->tag)>{{ $host->tag }},
+                                    {{ $host->name }}, trusted {{ (int) round(100 * $host->trustNow()) }} in 100
+                                </option>
+                            @endforeach
+                        </select>
+                    </div>
                 @endif
                 @if ($check->limit)
-                    <div class="grid">@foreach ($page->catalogue->limits[$check->limit]->values as $value)
-                        @continue($value->difference !== null)
-                        @php($key = "entry.values.{$value->id}")
-                        <div class="field"><label for="c-{{ $check->id }}-{{ $value->id }}">{{ $value->name }}{{ $value->marking ? '' : ', '.$value->unit }}</label><input id="c-{{ $check->id }}-{{ $value->id }}" name="entry[values][{{ $value->id }}]" inputmode="text" autocomplete="off" value="{{ $sent ? old($key) : '' }}" @if ($sent && $errors->has($key)) aria-invalid="true" aria-describedby="e-{{ $check->id }}-{{ $value->id }}" @endif>
-                            <small>{{ $points->limitWords($value) }}</small>
-                            @if ($sent)@error($key)<p class="error" id="e-{{ $check->id }}-{{ $value->id }}">{{ $message }}</p>@enderror @endif</div>
-                    @endforeach</div>
+                    <div class="grid">
+                        @foreach ($page->catalogue->limits[$check->limit]->values as $value)
+                            @continue($value->difference !== null)
+                            @php
+                                $key = "entry.values.{$value->id}";
+                            @endphp
+
+                            <div class="field"><label @php
+$wrong = $sent && $errors->has($key); @endphp
+                                    for="c-{{ $check->id }}-{{ $value->id }}">{{ $points->label($value) }}</label><input
+                                    id="c-{{ $check->id }}-{{ $value->id }}"
+                                    name="entry[values][{{ $value->id }}]" inputmode="text" autocomplete="off"
+                                    value="{{ $sent ? old($key) : '' }}"
+                                    @if ($wrong) aria-invalid="true" aria-describedby="e-{{ $check->id }}-{{ $value->id }}" @endif>
+                                <small>{{ $points->limitWords($value) }}</small>
+                                @if ($sent)
+                                    @error($key)
+                                        <p class="error" id="e-{{ $check->id }}-{{ $value->id }}">
+                                            {{ $message }}</p>
+                                    @enderror
+                                @endif
+                            </div>
+                        @endforeach
+                    </div>
                     <p class="source">{{ $points->limitSource($check->limit) }}</p>
                 @endif
-                @if ($check->id === 'socket-map')<p><a href="{{ route('jobs.socket', $job) }}">Mark the contacts on the drawing of the socket</a></p>@endif
-                @if ($check->id === 'supply-sum')<p><a href="{{ route('jobs.supply', $job) }}">Add it up</a></p>@endif
-                @if ($check->id === 'card-identity')<p><a href="{{ route('jobs.card', $job) }}">Hold it against what is published</a></p>@endif
-                <div class="choices stack">@if ($check->limit)<small>Typed values are judged by their limits. Without values, say the result.</small>@endif
-                @foreach ($check->results as $result)<label><input type="radio" name="entry[result]" value="{{ $result->id }}" @checked($sent && old('entry.result') === $result->id)> {{ $result->name }}</label>@endforeach</div>
+                @if ($check->id === 'socket-map')
+                    <p><a href="{{ route('jobs.socket', $job) }}">Mark the contacts on the drawing of the socket</a>
+                    </p>
+                @endif
+                @if ($check->id === 'supply-sum')
+                    <p><a href="{{ route('jobs.supply', $job) }}">Add it up</a></p>
+                @endif
+                @if ($check->id === 'card-identity')
+                    <p><a href="{{ route('jobs.card', $job) }}">Hold it against what is published</a></p>
+                @endif
+                <div class="choices stack">
+                    @if ($check->limit)
+                        <small>Typed values are judged by their limits. Without values, say the result.</small>
+                    @endif
+                    @foreach ($check->results as $result)
+                        <label><input type="radio" name="entry[result]" value="{{ $result->id }}"
+                                @checked($sent && old('entry.result') === $result->id)>
+                            {{ $result->name }}</label>
+                    @endforeach
+                </div>
                 @if ($check->asks !== [] && $sent && ($errors->has('entry.checked') || is_array(old('entry.checked'))))
-                    <div class="doubts">@foreach ($check->asks as $doubt)<fieldset class="choices"><legend>{{ $page->catalogue->doubts[$doubt]->ask }}</legend>
-                        @foreach (['yes' => 'yes', 'no' => 'no', 'unknown' => 'nobody knows'] as $answer => $words)<label><input type="radio" name="entry[checked][{{ $doubt }}]" value="{{ $answer }}" @checked(old("entry.checked.{$doubt}", 'unknown') === $answer)> {{ $words }}</label>@endforeach</fieldset>@endforeach</div>
+                    <div class="doubts">
+                        @foreach ($check->asks as $doubt)
+                            <fieldset class="choices">
+                                <legend>{{ $page->catalogue->doubts[$doubt]->ask }}</legend>
+                                @foreach (['yes' => 'yes', 'no' => 'no', 'unknown' => 'nobody knows'] as $answer => $words)
+                                    <label><input type="radio" name="entry[checked][{{ $doubt }}]"
+                                            value="{{ $answer }}" @checked(old("entry.checked.{$doubt}", 'unknown') === $answer)>
+                                        {{ $words }}</label>
+                                @endforeach
+                            </fieldset>
+                        @endforeach
+                    </div>
                 @endif
             </fieldset>
         @endforeach
-        <div class="field"><label for="c-text">Remark</label><input id="c-text" name="entry[text]" value="{{ $was('finding', 'entry.text') }}"></div>
-        <p class="caution">Mains and supplies can kill: lead out before hands go in, never open a supply, leave house wiring to a licensed electrician.</p>
-        <footer><button type="button" class="quiet" data-close>Not now</button><button class="main">On the record</button></footer>
+        <div class="field"><label for="c-text">Remark</label><input id="c-text" name="entry[text]"
+                value="{{ $was('finding', 'entry.text') }}"></div>
+        <p class="caution">Mains and supplies can kill: lead out before hands go in, never open a supply, leave house
+            wiring to a licensed
+            electrician.</p>
+        <footer><button type="button" class="quiet" data-close>Not now</button><button class="main">On the
+                record</button></footer>
     </form>
 </dialog>
