@@ -127,7 +127,7 @@ class Spare extends Model
             $this->tag,
             $this->kind,
             $this->name,
-            round($this->trustNow(), 4),
+            round($this->trustNow(), 3),
             $this->value,
             $this->known('fits'),
             $this->known('fits') + $this->known('facts'),

@@ -8,6 +8,7 @@ use App\Models\Role;
 use App\Models\User;
 use App\Outside\MessageGateway;
 use App\Outside\SimulatedGateway;
+use App\UseCases\Advice\AssessJob;
 use App\UseCases\Advice\FoundBad;
 use App\UseCases\Shop\CoreVersion;
 use App\UseCases\Shop\ShopBelief;
@@ -30,6 +31,8 @@ class AppServiceProvider extends ServiceProvider
         $this->app->singleton(CoreVersion::class);
         $this->app->scoped(FoundBad::class);
         $this->app->scoped(ShopBelief::class);
+        // One request reads a record and works it out once.
+        $this->app->scoped(AssessJob::class);
         $this->app->singleton(Catalogue::class, fn (): Catalogue => new Catalogue($this->catalogueFiles()));
         $this->app->bind(MessageGateway::class, fn (): MessageGateway => new SimulatedGateway((float) config('shop.gateway_fails')));
         $this->app->bind(

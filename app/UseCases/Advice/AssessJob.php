@@ -24,15 +24,24 @@ use Orthoscope\Core\Returns\Untried;
 use Orthoscope\Core\Shelf\Shelf;
 
 /** Works out what a job's record supports, and refreshes what lists show of it. */
-final readonly class AssessJob
+final class AssessJob
 {
+    /** @var array<string, Machine> what was read in this request already, by all it depends on */
+    private array $machines = [];
+
+    /** @var array<string, Record> */
+    private array $records = [];
+
+    /** @var array<int, array{string, Assessment}> job => fingerprint, and what was worked out under it */
+    private array $assessed = [];
+
     public function __construct(
-        private Catalogue $catalogue,
-        private FreeShelf $shelf,
-        private CoreVersion $version,
-        private Cache $kept,
-        private FoundBad $foundBad,
-        private ShopBelief $belief,
+        private readonly Catalogue $catalogue,
+        private readonly FreeShelf $shelf,
+        private readonly CoreVersion $version,
+        private readonly Cache $kept,
+        private readonly FoundBad $foundBad,
+        private readonly ShopBelief $belief,
     ) {
     }
 
@@ -45,12 +54,16 @@ final readonly class AssessJob
         $shelf = $this->shelf->for($job);
         $fingerprint = $this->fingerprint($job, $shelf);
         $slot = $this->slot($job);
-        $kept = $this->kept->get($slot);
-        if (is_array($kept) && $kept[0] === $fingerprint && ! $this->timerRanOut($kept[1])) {
+        /** @var ?array{string, Assessment} $kept */
+        $kept = $this->assessed[$job->id] ?? $this->kept->get($slot);
+        if ($kept !== null && $kept[0] === $fingerprint && ! $this->timerRanOut($kept[1])) {
+            $this->assessed[$job->id] = $kept;
+
             return $kept[1];
         }
         $adviser = $this->adviser($job, $shelf);
         $assessment = $adviser->assess($this->record($job), now()->toIso8601String());
+        $this->assessed[$job->id] = [$fingerprint, $assessment];
         $this->kept->put($slot, [$fingerprint, $assessment], now()->addWeek());
         // What goes on from here is large and wanted only when the record grows, so it lies apart.
         $this->kept->put("{$slot}.so-far", [$this->trusted($job), $adviser->kept()], now()->addWeek());
@@ -158,7 +171,9 @@ final readonly class AssessJob
 
     public function machine(Job $job): Machine
     {
-        return Machine::fromArray($job->machine->made_of, $this->catalogue);
+        $key = hash('xxh128', serialize($job->machine->made_of));
+
+        return $this->machines[$key] ??= Machine::fromArray($job->machine->made_of, $this->catalogue);
     }
 
     /** The assessment as it would be had a spare not turned out bad; nothing of it is kept. */
@@ -173,6 +188,11 @@ final readonly class AssessJob
     /** @param  ?string  $but a spare that is taken as it was trusted then, whatever it turned out to be */
     public function record(Job $job, ?string $but = null): Record
     {
+        $last = (int) $job->entries()->max('number');
+        $key = hash('xxh128', serialize([$job->id, $last, $job->machine->made_of, $this->foundBad->all(), $but]));
+        if (isset($this->records[$key])) {
+            return $this->records[$key];
+        }
         $reader = new EntryReader($this->catalogue, $this->machine($job));
         $entries = [];
         foreach ($job->entries()->with('user')->get() as $entry) {
@@ -180,7 +200,7 @@ final readonly class AssessJob
             $entries[] = $reader->read($entry->number, $this->foundBad->weighed($entry->written(), $but));
         }
 
-        return new Record($entries);
+        return $this->records[$key] = new Record($entries);
     }
 
     public function refresh(Job $job): Assessment

@@ -16,6 +16,7 @@ use Orthoscope\Core\Evidence\CaseMistake;
 use Orthoscope\Core\Instruments\Instrument;
 use Orthoscope\Core\Plain\Draw;
 use Orthoscope\Core\Plain\UnknownWord;
+use Orthoscope\Core\Plain\UnreadableRow;
 use Orthoscope\Core\Simulation\CallSimulation;
 use Orthoscope\Core\Simulation\Simulation;
 use Symfony\Component\Console\Exception\ExceptionInterface as OptionMistake;
@@ -118,7 +119,7 @@ final class CommandLine
                     $this->json((new BenchCommand(Catalogue::shipped(), self::whole($input, 'records', 1, 1000)))->figures()),
                 ),
             };
-        } catch (CaseMistake|CatalogueMistake|MachineMistake $mistake) {
+        } catch (CaseMistake|CatalogueMistake|MachineMistake|UnreadableRow $mistake) {
             fwrite($this->err, $mistake->getMessage()."\n");
 
             return 1;

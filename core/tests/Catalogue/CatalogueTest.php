@@ -8,6 +8,7 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\CatalogueCheck;
 use Orthoscope\Core\Catalogue\CatalogueMistake;
 use Orthoscope\Core\Catalogue\Proving\PlanItem;
+use Orthoscope\Core\Plain\UnreadableRow;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -201,6 +202,15 @@ final class CatalogueTest extends TestCase
     {
         $damaged = Bench::catalogue()->with([$file => $damage(Bench::catalogue()->files()[$file])]);
         $this->assertStringContainsString($sentence, implode("\n", CatalogueCheck::mistakes($damaged)));
+    }
+
+    public function test_a_field_of_another_kind_names_file_row_and_field(): void
+    {
+        $faults = Bench::catalogue()->files()['faults'];
+        $faults['faults'][0]['prior'] = 'often';
+        $this->expectException(UnreadableRow::class);
+        $this->expectExceptionMessage('faults.yaml, faults socket-dead: "prior" must be a number, not "often".');
+        Bench::catalogue()->with(['faults' => $faults]);
     }
 
     public function test_an_unknown_word_names_the_nearest(): void
