@@ -7,8 +7,8 @@ namespace App\View;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Diagnosis\PartStanding;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Circumstances;
-use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Words\EntryWords;
@@ -44,7 +44,7 @@ final readonly class CourseInShort
         $words = new EntryWords($assessment->machine, $catalogue);
         $start = $record->all(Start::class)[0] ?? null;
         $reach = $start === null ? null : $catalogue->reach($start->reached);
-        $deeds = array_map(fn (Deed $deed): string => $words->deed($deed), $record->all(Deed::class));
+        $deeds = array_map(fn (ActDone $deed): string => $words->deed($deed), $record->all(ActDone::class));
 
         return new self(
             $record->all(Report::class)[0]->text ?? '',

@@ -24,7 +24,7 @@ use Orthoscope\Core\Catalogue\SignChannel;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Standing;
-use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\HandBack\HandOver;
@@ -272,7 +272,7 @@ final class JobPage
                 $changed[$part] = true;
             }
         }
-        foreach ($this->assessment->record->all(Deed::class) as $deed) {
+        foreach ($this->assessment->record->all(ActDone::class) as $deed) {
             $changed += array_fill_keys($deed->on, true);
         }
 
@@ -322,7 +322,7 @@ final class JobPage
     }
 
     /** What an act did to a part, in the sheet: "new" where it was replaced, a cross where it was worked on. */
-    public function deedCell(Part $part, Deed $deed): string
+    public function deedCell(Part $part, ActDone $deed): string
     {
         return ! in_array($part->id, $deed->on, true)
             ? ''

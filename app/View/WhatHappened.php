@@ -10,14 +10,14 @@ use Illuminate\Support\Carbon;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Stage;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Agreement;
 use Orthoscope\Core\Evidence\Closing;
 use Orthoscope\Core\Evidence\Collection;
-use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Start;
-use Orthoscope\Core\Words\DeedInPlain;
+use Orthoscope\Core\Words\ActInPlain;
 use Orthoscope\Core\Words\StartInPlain;
 
 /** The course of a job for its owner: days, plain words, and how far along the chain it got each time. */
@@ -67,7 +67,7 @@ final readonly class WhatHappened
             $entry instanceof Finding => $catalogue->check($entry->check)->result($entry->result)->findsSomething()
                 ? 'We looked or measured, and something was not as it should be.'
                 : 'We looked or measured, and saw nothing wrong there.',
-            $entry instanceof Deed => $entry->begun ? null : DeedInPlain::sentence($entry, $assessment->machine, $catalogue),
+            $entry instanceof ActDone => $entry->begun ? null : ActInPlain::sentence($entry, $assessment->machine, $catalogue),
             $entry instanceof Agreement => match ($entry->answer) {
                 'accepted', 'told' => 'You said yes to what we suggested.',
                 'declined' => 'You said no to what we suggested.',

@@ -74,7 +74,7 @@
         </div>
         <div class="field" x-ref="agent" hidden><label for="a-agent">Dried after</label><select id="a-agent"
                 name="entry[agent]" disabled>
-                @foreach (Orthoscope\Core\Evidence\Deed::AGENTS as $agent => $words)
+                @foreach (Orthoscope\Core\Evidence\ActDone::AGENTS as $agent => $words)
                     <option value="{{ $agent }}" @selected(old('entry.agent') === $agent)>{{ $words }}</option>
                 @endforeach
             </select>
@@ -84,7 +84,7 @@
             <div class="field" x-ref="old" hidden><label for="a-old">The old part</label><select id="a-old"
                     name="entry[old]" disabled>
                     <option value="">not said</option>
-                    @foreach (Orthoscope\Core\Evidence\Deed::FATES as $fate => $words)
+                    @foreach (Orthoscope\Core\Evidence\ActDone::FATES as $fate => $words)
                         <option value="{{ $fate }}" @selected(old('entry.old') === $fate)>{{ $words }}</option>
                     @endforeach
                 </select>

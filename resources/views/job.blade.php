@@ -389,7 +389,7 @@
                                                 <small class="remark">{{ $entry->text }}</small>
                                             @endif
                                         </td>
-                                    @elseif ($entry instanceof Orthoscope\Core\Evidence\Deed)
+                                    @elseif ($entry instanceof Orthoscope\Core\Evidence\ActDone)
                                         @foreach ($page->columns() as $part)
                                             <td
                                                 class="cell {{ $page->deedCell($part, $entry) === '' ? '' : 'acted' }}">

@@ -143,7 +143,7 @@ final class AroundTheBenchTest extends TestCase
                 $reading = $instrument->read($fault, Draw::from("{$instrument->value} {$fault}"));
                 $this->assertEquals(
                     $reading,
-                    \Orthoscope\Core\Instruments\Reading::parse(json_encode($reading->toArray(), JSON_THROW_ON_ERROR), $catalogue),
+                    \Orthoscope\Core\Instruments\SentReading::parse(json_encode($reading->toArray(), JSON_THROW_ON_ERROR), $catalogue),
                 );
                 if ($reading->check !== null) {
                     $passes = \Orthoscope\Core\Electrical\Judgement::of(

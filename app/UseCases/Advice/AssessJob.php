@@ -206,7 +206,7 @@ final class AssessJob
     public function refresh(Job $job): Assessment
     {
         $assessment = $this->assess($job);
-        $summary = JobSummary::of($assessment, $this->catalogue, Waiting::on($job), $job->proving());
+        $summary = JobSummary::of($assessment, $this->catalogue, AwaitedByJob::on($job), $job->proving());
         DB::transaction(function () use ($job, $summary): void {
             $job->holdForWriting();
             // Someone else may have recorded and refreshed in the meantime: the one that has seen more stays.

@@ -20,7 +20,7 @@ use Orthoscope\Core\Words\EntryWords;
 final class JobSummary
 {
     /** @return array{entries: int, waits_for: JobState, closed: bool, data: array<string, mixed>} */
-    public static function of(Assessment $assessment, Catalogue $catalogue, Waiting $waiting, string $depth = Plan::USUAL): array
+    public static function of(Assessment $assessment, Catalogue $catalogue, AwaitedByJob $waiting, string $depth = Plan::USUAL): array
     {
         $plan = Plan::of($assessment, $catalogue, $depth);
         $closing = $assessment->record->closing();

@@ -12,7 +12,7 @@ use App\Models\Order;
 use App\Models\Quote;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Planning\Spent;
 use Orthoscope\Core\Shelf\Shelf;
@@ -79,7 +79,7 @@ final readonly class KeepFacts
         $first = $after?->suspects()[0] ?? null;
         $cause = $assessment->causes()[0] ?? null;
         $fault = $cause === null ? null : $assessment->faultsOf($cause->part->id)[0] ?? null;
-        $deeds = array_filter($assessment->record->all(Deed::class), fn (Deed $deed): bool => ! $deed->begun);
+        $deeds = array_filter($assessment->record->all(ActDone::class), fn (ActDone $deed): bool => ! $deed->begun);
         $deed = $deeds === [] ? null : end($deeds);
 
         return [

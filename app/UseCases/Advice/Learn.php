@@ -13,7 +13,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
-use Orthoscope\Core\Learning\Effect;
+use Orthoscope\Core\Learning\LessonEffect;
 use Orthoscope\Core\Learning\Shipped;
 use Orthoscope\Core\Learning\ShopCounts;
 
@@ -58,7 +58,7 @@ final readonly class Learn
                 'cause' => (string) $causes[$job->id],
             ],
         );
-        $effect = Effect::on(array_values($played->all()), $counts, $this->catalogue);
+        $effect = LessonEffect::on(array_values($played->all()), $counts, $this->catalogue);
 
         return DB::transaction(function () use ($counts, $effect): Lesson {
             Lesson::query()->where('state', 'proposed')->delete();

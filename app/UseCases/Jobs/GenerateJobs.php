@@ -7,9 +7,9 @@ namespace App\UseCases\Jobs;
 use App\Models\AddressToken;
 use App\Models\JobWords;
 use App\Models\User;
+use App\UseCases\Advice\AwaitedByJob;
 use App\UseCases\Advice\JobSummary;
 use App\UseCases\Advice\KeepFacts;
-use App\UseCases\Advice\Waiting;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
@@ -148,7 +148,7 @@ final readonly class GenerateJobs
         return [
             'made_of' => $row['made_of'],
             'entries' => $row['entries'],
-            'summary' => JobSummary::of($assessment, $this->catalogue, Waiting::none()),
+            'summary' => JobSummary::of($assessment, $this->catalogue, AwaitedByJob::none()),
             'facts' => KeepFacts::read($assessment, $this->catalogue),
         ];
     }

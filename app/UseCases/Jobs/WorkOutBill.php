@@ -11,8 +11,8 @@ use App\Models\Spare;
 use App\UseCases\Advice\AssessJob;
 use App\UseCases\Advice\DecideJob;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Agreement;
-use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Quote\Bill;
 use Orthoscope\Core\Quote\Charge;
 use Orthoscope\Core\Quote\FittedPart;
@@ -36,7 +36,7 @@ final readonly class WorkOutBill
             $record,
             $this->assessJob->machine($job),
             $this->catalogue,
-            $this->parts($record->all(Deed::class)),
+            $this->parts($record->all(ActDone::class)),
         ))->workedOut();
 
         return match (true) {
@@ -56,13 +56,13 @@ final readonly class WorkOutBill
     }
 
     /**
-     * @param  list<Deed>  $deeds
+     * @param  list<ActDone>  $deeds
      *
      * @return array<string, FittedPart>
      */
     private function parts(array $deeds): array
     {
-        $tags = array_values(array_filter(array_map(fn (Deed $deed): ?string => $deed->with?->tag, $deeds)));
+        $tags = array_values(array_filter(array_map(fn (ActDone $deed): ?string => $deed->with?->tag, $deeds)));
         $condition = Order::query()->whereIn('tag', $tags)->pluck('condition', 'tag');
 
         return Spare::query()

@@ -7,7 +7,7 @@ namespace App\UseCases\Shop;
 use App\Models\Reading as StoredReading;
 use InvalidArgumentException;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Instruments\Reading;
+use Orthoscope\Core\Instruments\SentReading;
 
 /** Takes in what an instrument sends to a bench. Nothing is on a record until someone at the bench takes it there. */
 final readonly class ReceiveReading
@@ -26,7 +26,7 @@ final readonly class ReceiveReading
         if ($bench < 1 || $bench > $benches) {
             throw new InvalidArgumentException("There are {$benches} benches; send to one from 1 to {$benches}.");
         }
-        $reading = Reading::parse($json, $this->catalogue);
+        $reading = SentReading::parse($json, $this->catalogue);
         StoredReading::query()->create(['bench' => $bench, 'instrument' => $reading->instrument, 'body' => $reading->toArray()]);
         $keep = StoredReading::query()->where('bench', $bench)->orderByDesc('id')->limit(self::MOST)->pluck('id');
         StoredReading::query()->where('bench', $bench)->whereNotIn('id', $keep)->delete();

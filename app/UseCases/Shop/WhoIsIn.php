@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 use Orthoscope\Core\Queue\OpeningHours;
 use Orthoscope\Core\Queue\Roster;
-use Orthoscope\Core\Queue\Shift as CoreShift;
+use Orthoscope\Core\Queue\ShiftHours as CoreShift;
 use Orthoscope\Core\Queue\UnusableShift;
 
 /** Who is in when, and so how many benches are worked. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Bench;
 
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Tally;
 
@@ -26,7 +26,7 @@ final readonly class StillOff
     {
         $off = [];
         foreach ($record->inForce as $entry) {
-            if ($entry instanceof Deed && ! $entry->begun) {
+            if ($entry instanceof ActDone && ! $entry->begun) {
                 foreach (self::askedBy($entry, $catalogue) as [$what, $item]) {
                     $off[$what.' '.mb_strtolower($item)] = new self($what, $item, 1);
                 }
@@ -48,7 +48,7 @@ final readonly class StillOff
     }
 
     /** @return list<array{string, string}> */
-    private static function askedBy(Deed $deed, Catalogue $catalogue): array
+    private static function askedBy(ActDone $deed, Catalogue $catalogue): array
     {
         $asked = $deed->temporary === '' ? [] : [['temporary', $deed->temporary]];
         foreach ($deed->with === null ? [] : $catalogue->proving->aftercare as $care) {

@@ -6,7 +6,7 @@ namespace Orthoscope\Core\Bench;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
-use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\SetUp\SetUp;
@@ -34,7 +34,7 @@ final readonly class Wait
             if ($entry instanceof Start) {
                 $standing = $entry->setUp;
                 $done = [];
-            } elseif ($entry instanceof Deed) {
+            } elseif ($entry instanceof ActDone) {
                 $done[] = $entry;
             }
         }

@@ -6,9 +6,9 @@ namespace Orthoscope\Core\CommandLine;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Plain\Draw;
+use Orthoscope\Core\Simulation\Figures;
 use Orthoscope\Core\Simulation\Result;
 use Orthoscope\Core\Simulation\Simulation;
-use Orthoscope\Core\Simulation\Tally;
 use RuntimeException;
 
 /** Plays many simulated jobs, shared out over worker processes, and adds up what came of them. */
@@ -43,12 +43,12 @@ final readonly class SimulateCommand
             'world' => $this->world,
             'perturb' => $this->perturb,
             'doubles' => $this->doubles ?? $this->catalogue->number('double_share'),
-            'policies' => array_map(Tally::of(...), $results),
-            'bound' => ['minutes' => Tally::bound($results[array_key_first($results)])],
+            'policies' => array_map(Figures::of(...), $results),
+            'bound' => ['minutes' => Figures::bound($results[array_key_first($results)])],
         ];
         foreach (array_diff(array_keys($results), ['planner']) as $other) {
             if (isset($results['planner'])) {
-                $figures['planner_against'][$other] = Tally::ratio(
+                $figures['planner_against'][$other] = Figures::ratio(
                     $results['planner'],
                     $results[$other],
                     Draw::from("{$this->seed} {$other} resampled"),

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Diagnosis;
 
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Circumstances;
-use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Record;
@@ -61,7 +61,7 @@ final readonly class FailsUnder
         $failed = $well = [];
         $acted = false;
         foreach ($record->inForce as $entry) {
-            $acted = $acted || ($entry instanceof Deed && ! $entry->begun);
+            $acted = $acted || ($entry instanceof ActDone && ! $entry->begun);
             if (! $entry instanceof Start) {
                 continue;
             }

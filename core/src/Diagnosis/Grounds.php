@@ -8,7 +8,7 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Fault;
 use Orthoscope\Core\Catalogue\Reach;
 use Orthoscope\Core\Chain\Part;
-use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
@@ -104,7 +104,7 @@ final class Grounds
         $earlier = [];
         $deeds = [];
         foreach ($record->inForce as $entry) {
-            if ($entry instanceof Deed && ! $entry->begun) {
+            if ($entry instanceof ActDone && ! $entry->begun) {
                 $deeds[] = $entry;
                 foreach ($entry->with === null ? [] : $entry->on as $part) {
                     $this->fittedAt[$part] = $entry->number;
@@ -160,11 +160,11 @@ final class Grounds
     /**
      * What was done to the machine between two starts.
      *
-     * @param  list<Deed>  $deeds
+     * @param  list<ActDone>  $deeds
      */
     private function readDeeds(array $deeds, Start $before, Start $after): void
     {
-        $between = array_filter($deeds, fn (Deed $deed): bool => $deed->number > $before->number && $deed->number < $after->number);
+        $between = array_filter($deeds, fn (ActDone $deed): bool => $deed->number > $before->number && $deed->number < $after->number);
         if ($before->setUp->place !== $after->setUp->place || $before->setUp->startBy !== $after->setUp->startBy) {
             return;
         }
@@ -183,7 +183,7 @@ final class Grounds
      * Parts that took part in an earlier start and not in this one, or the other way round.
      *
      * @param  list<Start>  $earlier
-     * @param  list<Deed>  $deeds
+     * @param  list<ActDone>  $deeds
      */
     private function readSwaps(array $earlier, array $deeds, Start $start): void
     {
@@ -265,7 +265,7 @@ final class Grounds
                 || $this->failsUnder->covers($first) === $this->failsUnder->covers($second));
     }
 
-    /** @param  list<Deed>  $deeds */
+    /** @param  list<ActDone>  $deeds */
     private function deedBetween(array $deeds, Start $a, Start $b): bool
     {
         foreach ($deeds as $deed) {

@@ -11,9 +11,9 @@ use Orthoscope\Core\Catalogue\Question;
 use Orthoscope\Core\Catalogue\QuestionAnswer;
 use Orthoscope\Core\Catalogue\Reach;
 use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Answer;
 use Orthoscope\Core\Evidence\Circumstances;
-use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Record;
@@ -365,7 +365,7 @@ final class Replay
                 $spares["{$lent->tag} {$part}"] = [$lent->tag, $part];
             }
         }
-        foreach ($record->all(Deed::class) as $deed) {
+        foreach ($record->all(ActDone::class) as $deed) {
             $with = $deed->with;
             if ($with === null) {
                 continue;
@@ -407,7 +407,7 @@ final class Replay
             $entry instanceof Answer => $this->takeAnswer($entry),
             $entry instanceof Start => $this->takeStart($entry),
             $entry instanceof Finding => $this->takeFinding($entry),
-            $entry instanceof Deed => $this->takeDeed($entry),
+            $entry instanceof ActDone => $this->takeDeed($entry),
             default => null,
         };
     }
@@ -584,7 +584,7 @@ final class Replay
         $this->belief = $this->belief->after($this->model->cures('reseat', $moved))->arising($this->model->arising($moved, $this->setUp));
     }
 
-    private function takeDeed(Deed $deed): void
+    private function takeDeed(ActDone $deed): void
     {
         if ($deed->begun) {
             return;

@@ -22,14 +22,14 @@ final readonly class EntryReader
 
     private FindingReader $findings;
 
-    private DeedReader $deeds;
+    private ActReader $deeds;
 
     public function __construct(private Catalogue $catalogue, private Machine $machine)
     {
         $this->words = new SignWords($catalogue);
         $this->starts = new StartReader($catalogue, $this->words, new SetUpReader($machine));
         $this->findings = new FindingReader($catalogue, $machine);
-        $this->deeds = new DeedReader($catalogue, $machine);
+        $this->deeds = new ActReader($catalogue, $machine);
     }
 
     /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\HandBack;
 
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\SetUp\Place;
@@ -23,7 +23,7 @@ final class Ending
 
         return match (true) {
             $locked => 'unrepaired',
-            array_filter($record->all(Deed::class), fn (Deed $deed): bool => ! $deed->begun) !== [] => 'repaired',
+            array_filter($record->all(ActDone::class), fn (ActDone $deed): bool => ! $deed->begun) !== [] => 'repaired',
             $starts !== [] && ! in_array(false, $well, true) => 'no-fault-found',
             // It failed and does not any more: moving a part for a test has put it right.
             $last !== null && end($well) && $last->setUp->isAtLeast(new SetUp) && $last->setUp->place !== Place::Bench => 'repaired',

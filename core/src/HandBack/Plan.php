@@ -7,8 +7,8 @@ namespace Orthoscope\Core\HandBack;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Proving\PlanItem;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Circumstances;
-use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
@@ -99,7 +99,7 @@ final readonly class Plan
     {
         $holds = [];
         foreach ($assessment->record->inForce as $entry) {
-            if ($entry instanceof Deed && ! $entry->begun) {
+            if ($entry instanceof ActDone && ! $entry->begun) {
                 $holds['opened'] ??= 'it was worked on';
                 foreach ($entry->on as $part) {
                     $kind = $assessment->machine->part($part)->kind;
@@ -140,7 +140,7 @@ final readonly class Plan
         $state = PlanState::Owed;
         $number = $result = null;
         foreach ($record->inForce as $entry) {
-            if ($entry instanceof Deed && ! $entry->begun && $catalogue->economy->wayOf($entry->act)?->id !== 'cure') {
+            if ($entry instanceof ActDone && ! $entry->begun && $catalogue->economy->wayOf($entry->act)?->id !== 'cure') {
                 [$state, $number, $result] = [PlanState::Owed, null, null];
             } elseif ($item->check !== null && $entry instanceof Finding && $entry->check === $item->check && $entry->target === $target) {
                 [$state, $number, $result] = [

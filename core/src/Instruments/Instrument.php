@@ -42,12 +42,12 @@ enum Instrument: string
     }
 
     /** What it shows now. */
-    public function read(string $fault, Draw $draw): Reading
+    public function read(string $fault, Draw $draw): SentReading
     {
         $near = fn (float $value, float $share = 0.004): float => $value * (1.0 + $share * (2.0 * $draw->unit() - 1.0));
 
         return match ($this) {
-            self::SupplyTester => Reading::values(
+            self::SupplyTester => SentReading::values(
                 $this,
                 'supply-test',
                 $fault === 'dead'
@@ -61,7 +61,7 @@ enum Instrument: string
                         'good' => $fault === 'no-good' ? $near(40.0, 0.1) : $near(280.0, 0.1),
                     ],
             ),
-            self::CodeCard => Reading::code(
+            self::CodeCard => SentReading::code(
                 $this,
                 match ($fault) {
                     'memory' => '55',
@@ -72,9 +72,9 @@ enum Instrument: string
                 },
             ),
             self::Meter => $fault === 'no-mains'
-                ? Reading::values($this, 'mains-reading', ['volts' => $near(0.4, 0.5)])
-                : Reading::values($this, 'cell-reading', ['volts' => $fault === 'flat-cell' ? $near(2.2, 0.05) : $near(3.1, 0.01)]),
-            self::Thermometer => Reading::values($this, 'temperature', [
+                ? SentReading::values($this, 'mains-reading', ['volts' => $near(0.4, 0.5)])
+                : SentReading::values($this, 'cell-reading', ['volts' => $fault === 'flat-cell' ? $near(2.2, 0.05) : $near(3.1, 0.01)]),
+            self::Thermometer => SentReading::values($this, 'temperature', [
                 'hot' => match ($fault) {
                     'hot' => $near(58.0, 0.03),
                     'hot-room' => $near(45.0, 0.02),
@@ -82,7 +82,7 @@ enum Instrument: string
                 },
                 'room' => $fault === 'hot-room' ? $near(34.0, 0.01) : $near(22.0, 0.02),
             ]),
-            self::BenchSupply => Reading::values($this, 'standby-current', [
+            self::BenchSupply => SentReading::values($this, 'standby-current', [
                 'amps' => match ($fault) {
                     'short' => $near(3.0, 0.05),
                     'none-drawn' => 0.0,

@@ -9,7 +9,7 @@ use Orthoscope\Core\Diagnosis\Because;
 use Orthoscope\Core\Diagnosis\FaultBelief;
 use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\PartStanding;
-use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Words\Certainty;
 use Orthoscope\Core\Words\PartsInPlain;
 
@@ -71,9 +71,9 @@ final readonly class Cause
     {
         $shown = array_map(fn (PartStanding $standing): string => $standing->part->id, $cause);
         $replacing = array_values(
-            array_filter($this->assessment->record->all(Deed::class), fn (Deed $deed): bool => $deed->with !== null && ! $deed->begun),
+            array_filter($this->assessment->record->all(ActDone::class), fn (ActDone $deed): bool => $deed->with !== null && ! $deed->begun),
         );
-        $replaced = array_merge([], ...array_map(fn (Deed $deed): array => $deed->on, $replacing));
+        $replaced = array_merge([], ...array_map(fn (ActDone $deed): array => $deed->on, $replacing));
         $unshown = array_values(array_unique(array_diff($replaced, $shown)));
 
         return $unshown === []

@@ -8,10 +8,10 @@ use DateTimeImmutable;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Bench\StillOff;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Closing;
-use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\HandBack\Plan;
-use Orthoscope\Core\Words\DeedInPlain;
+use Orthoscope\Core\Words\ActInPlain;
 use Orthoscope\Core\Words\PartsInPlain;
 
 /**
@@ -70,10 +70,10 @@ final readonly class LetterWriter
     private function limits(Assessment $assessment): array
     {
         $entries = [];
-        foreach ($assessment->record->all(Deed::class) as $deed) {
+        foreach ($assessment->record->all(ActDone::class) as $deed) {
             $limit = $this->catalogue->act($deed->act)->limit ?? $this->catalogue->economy->wayOf($deed->act)?->limit;
             if ($limit !== null && ! $deed->begun) {
-                $entries[DeedInPlain::sentence($deed, $assessment->machine, $this->catalogue)." {$limit}"][] = $deed->number;
+                $entries[ActInPlain::sentence($deed, $assessment->machine, $this->catalogue)." {$limit}"][] = $deed->number;
             }
         }
         $sentences = array_map(fn (string $words, array $of): Sentence => Sentence::of($words, ...$of), array_keys($entries), $entries);
@@ -81,7 +81,7 @@ final readonly class LetterWriter
             if ($off->what === 'temporary') {
                 $sentences[] = Sentence::of(
                     "This is only for now: {$off->item}.",
-                    ...array_column($assessment->record->all(Deed::class), 'number'),
+                    ...array_column($assessment->record->all(ActDone::class), 'number'),
                 );
             }
         }
@@ -93,7 +93,7 @@ final readonly class LetterWriter
     private function oldParts(Assessment $assessment): array
     {
         $entries = [];
-        foreach ($assessment->record->all(Deed::class) as $deed) {
+        foreach ($assessment->record->all(ActDone::class) as $deed) {
             $parts = PartsInPlain::of(array_map($assessment->machine->part(...), $deed->on));
             $words = match ($deed->old) {
                 'owner' => "You get the old part back: {$parts}.",

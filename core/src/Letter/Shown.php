@@ -11,7 +11,7 @@ use Orthoscope\Core\Diagnosis\Because;
 use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Standing;
-use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\HandBack\Plan;
 use Orthoscope\Core\HandBack\PlannedItem;
@@ -212,7 +212,7 @@ final readonly class Shown
     {
         $clean = [];
         foreach ($this->assessment->record->inForce as $entry) {
-            if ($entry instanceof Deed && ! $entry->begun) {
+            if ($entry instanceof ActDone && ! $entry->begun) {
                 $clean = [];
             } elseif ($entry instanceof Start) {
                 $whole = $this->catalogue->reach($entry->reached)->firstStop === $this->catalogue->stageCount();

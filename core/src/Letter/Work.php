@@ -6,10 +6,10 @@ namespace Orthoscope\Core\Letter;
 
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\SetUp\Place;
-use Orthoscope\Core\Words\DeedInPlain;
+use Orthoscope\Core\Words\ActInPlain;
 
 /** What was done to a machine; where nothing was, that parts were moved for tests is said, as moving alone can cure. */
 final readonly class Work
@@ -22,10 +22,10 @@ final readonly class Work
     public function sentences(): array
     {
         // What was only begun is on the record again where it was done.
-        $done = array_filter($this->assessment->record->all(Deed::class), fn (Deed $deed): bool => ! $deed->begun);
+        $done = array_filter($this->assessment->record->all(ActDone::class), fn (ActDone $deed): bool => ! $deed->begun);
         $entries = [];
         foreach ($done as $deed) {
-            $entries[DeedInPlain::sentence($deed, $this->assessment->machine, $this->catalogue)][] = $deed->number;
+            $entries[ActInPlain::sentence($deed, $this->assessment->machine, $this->catalogue)][] = $deed->number;
         }
         $starts = array_column($this->assessment->record->all(Start::class), 'number');
 

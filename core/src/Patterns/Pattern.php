@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Patterns;
 
-use Orthoscope\Core\Statistics\Shrunk;
+use Orthoscope\Core\Statistics\ShrunkenRate;
 
 /** Something that comes more often with one value of an attribute than with the others. */
 final readonly class Pattern
@@ -27,7 +27,7 @@ final readonly class Pattern
         public int $of,
         public int $elsewhere,
         public int $others,
-        public Shrunk $rate,
+        public ShrunkenRate $rate,
         public float $chance,
         public float $falseShare,
         public array $jobs,

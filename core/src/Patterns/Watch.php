@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Patterns;
 
+use Orthoscope\Core\Statistics\FalseDiscoveryRate;
 use Orthoscope\Core\Statistics\Fisher;
-use Orthoscope\Core\Statistics\ManyLooks;
-use Orthoscope\Core\Statistics\Shrunk;
+use Orthoscope\Core\Statistics\ShrunkenRate;
 
 /**
  * Watches all closed jobs for what comes too often to be luck: each value of each attribute against all others, by Fisher's exact test,
@@ -108,7 +108,7 @@ final class Watch
             }
         }
         $patterns = [];
-        foreach (ManyLooks::falseShares($chances) as $id => $share) {
+        foreach (FalseDiscoveryRate::falseShares($chances) as $id => $share) {
             if ($share <= $shown) {
                 [$attribute, $value, $outcome, $with, $of, $elsewhere] = $found[$id];
                 $home = $family[$with[0]->family()];
@@ -120,7 +120,7 @@ final class Watch
                     $of,
                     $elsewhere,
                     $all - $of,
-                    Shrunk::towards(
+                    ShrunkenRate::towards(
                         $attribute === 'model' ? ($home[$outcome] ?? 0) / $home[''] : $outcomes[$outcome] / $all,
                         self::FAMILY,
                         count($with),

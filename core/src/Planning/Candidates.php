@@ -11,8 +11,8 @@ use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\FailsUnder;
 use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\Grounds;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Circumstances;
-use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Record;
@@ -309,7 +309,7 @@ final readonly class Candidates
             return ! $this->locks->waitForAct((string) $step->act);
         }
         if ($step->record === 'act') {
-            foreach ($this->record->all(Deed::class) as $deed) {
+            foreach ($this->record->all(ActDone::class) as $deed) {
                 if ($deed->act === $step->act && ! $deed->begun && array_intersect($deed->on, $candidate->on) !== []) {
                     return true;
                 }
@@ -341,7 +341,7 @@ final readonly class Candidates
     {
         $done = 0;
         foreach ($this->record->inForce as $entry) {
-            if ($entry instanceof Deed && ! $entry->begun) {
+            if ($entry instanceof ActDone && ! $entry->begun) {
                 $done = 0;
             }
             if ($entry instanceof Start && $entry->setUp->key() === $setUp->key()) {

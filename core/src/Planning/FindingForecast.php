@@ -9,7 +9,7 @@ use Orthoscope\Core\Catalogue\CheckResult;
 use Orthoscope\Core\Diagnosis\Modes;
 
 /** What a look or a reading may show. */
-final readonly class FindingForecast implements Forecast
+final readonly class FindingForecast implements OutcomeForecast
 {
     /**
      * @param  array<int, array<int, float>>  $shows result number => mode => share

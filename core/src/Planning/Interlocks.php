@@ -9,9 +9,9 @@ use Exception;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Lock;
 use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Answer;
 use Orthoscope\Core\Evidence\Circumstances;
-use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Override;
@@ -59,7 +59,7 @@ final readonly class Interlocks
             }
         }
 
-        $deeds = array_filter($record->all(Deed::class), fn (Deed $deed): bool => ! $deed->begun);
+        $deeds = array_filter($record->all(ActDone::class), fn (ActDone $deed): bool => ! $deed->begun);
 
         return new self(
             $active,
@@ -78,7 +78,7 @@ final readonly class Interlocks
 
     private static function end(Entry $entry, Lock $lock): ?DateTimeImmutable
     {
-        $hours = $entry instanceof Deed && $entry->agent !== null ? $lock->hoursAfter[$entry->agent] ?? $lock->hours : $lock->hours;
+        $hours = $entry instanceof ActDone && $entry->agent !== null ? $lock->hoursAfter[$entry->agent] ?? $lock->hours : $lock->hours;
         if ($hours === null || $entry->at === '') {
             return null;
         }
@@ -201,8 +201,8 @@ final readonly class Interlocks
                 Circumstances::marks($entry, $catalogue),
             ),
             $entry instanceof Finding => ["{$entry->check}:{$entry->result}"],
-            $entry instanceof Deed && $entry->begun => ["begun:{$entry->act}"],
-            $entry instanceof Deed => [
+            $entry instanceof ActDone && $entry->begun => ["begun:{$entry->act}"],
+            $entry instanceof ActDone => [
                 "act:{$entry->act}",
                 ...array_map(fn (string $part): string => "act:{$entry->act}:{$machine->part($part)->kind->id}", $entry->on),
             ],

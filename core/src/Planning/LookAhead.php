@@ -123,11 +123,11 @@ final readonly class LookAhead
         return $belief->after($cures);
     }
 
-    private function forecast(Candidate $candidate): Forecast
+    private function forecast(Candidate $candidate): OutcomeForecast
     {
         $model = $this->replay->model;
         if ($candidate->step->record === 'deed') {
-            return new DeedForecast;
+            return new ActForecast;
         }
         if ($candidate->setUp === null) {
             $check = $this->catalogue->check((string) $candidate->step->check);

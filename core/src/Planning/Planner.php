@@ -11,7 +11,7 @@ use Orthoscope\Core\Diagnosis\Belief;
 use Orthoscope\Core\Diagnosis\FailsUnder;
 use Orthoscope\Core\Diagnosis\Grounds;
 use Orthoscope\Core\Diagnosis\Replay;
-use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\SetUp\SetUp;
 use Orthoscope\Core\Shelf\Shelf;
@@ -414,7 +414,7 @@ final class Planner
     /** Something was done to the machine after its last start. */
     private function repairedSince(): bool
     {
-        $deeds = $this->record->all(Deed::class);
+        $deeds = $this->record->all(ActDone::class);
 
         return $deeds !== [] && end($deeds)->number > ($this->record->lastStart()->number ?? 0);
     }

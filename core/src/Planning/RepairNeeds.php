@@ -10,7 +10,7 @@ use Orthoscope\Core\Catalogue\Fault;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\Belief;
 use Orthoscope\Core\Diagnosis\Replay;
-use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Record;
 
 /**
@@ -59,7 +59,7 @@ final class RepairNeeds
         Record $record,
         private readonly array $testMinutes,
     ) {
-        foreach ($record->all(Deed::class) as $deed) {
+        foreach ($record->all(ActDone::class) as $deed) {
             foreach ($deed->on as $part) {
                 $this->done["{$deed->act} {$part}"] = ($this->done["{$deed->act} {$part}"] ?? 0) + 1;
             }

@@ -7,7 +7,7 @@ namespace Orthoscope\Core\Planning;
 use DateTimeImmutable;
 use Exception;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Record;
@@ -45,7 +45,7 @@ final class Spent
         return match (true) {
             $entry instanceof Start => $entry->times * $catalogue->number('start_minutes'),
             $entry instanceof Finding => self::check($entry->check, $catalogue),
-            $entry instanceof Deed => (float) $catalogue->act($entry->act)->minutes,
+            $entry instanceof ActDone => (float) $catalogue->act($entry->act)->minutes,
             default => 0.0,
         };
     }

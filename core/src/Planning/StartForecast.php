@@ -9,7 +9,7 @@ use Orthoscope\Core\Diagnosis\ShownSigns;
 use Orthoscope\Core\Diagnosis\StartModel;
 
 /** How far a start may get under a set-up; where it may stay dark, with the sign that tells most. */
-final class StartForecast implements Forecast
+final class StartForecast implements OutcomeForecast
 {
     /** @var list<array{result: string, signs: array<string, string>, words: string}> */
     private array $outcomes = [];

@@ -6,8 +6,8 @@ namespace Orthoscope\Core\Proving;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Diagnosis\FailsUnder;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Circumstances;
-use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\SetUp\SetUp;
@@ -59,7 +59,7 @@ final readonly class CleanStarts
         $failed = $started = $clean = 0;
         $acted = $since = false;
         foreach ($record->inForce as $entry) {
-            if ($entry instanceof Deed && ! $entry->begun) {
+            if ($entry instanceof ActDone && ! $entry->begun) {
                 $acted = $since = true;
                 // Clean starts before a further act say nothing of what came after it.
                 $started += $clean;

@@ -6,7 +6,7 @@ namespace Orthoscope\Core\Proving;
 
 use Orthoscope\Core\Bench\StillOff;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\SetUp\Place;
@@ -40,7 +40,7 @@ final readonly class Proof
         $clean = 0;
         $lent = false;
         foreach ($record->inForce as $entry) {
-            if ($entry instanceof Deed && ! $entry->begun) {
+            if ($entry instanceof ActDone && ! $entry->begun) {
                 [$outside, $inside, $clean] = [null, null, 0];
             }
             if (! ($entry instanceof Start)) {

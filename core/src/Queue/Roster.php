@@ -12,13 +12,13 @@ use DateTimeImmutable;
  */
 final readonly class Roster
 {
-    /** @param  array<string, list<Shift>>  $days day => shifts on it */
+    /** @param  array<string, list<ShiftHours>>  $days day => shifts on it */
     private function __construct(private array $days, private OpeningHours $hours, public int $usual)
     {
     }
 
     /**
-     * @param  list<Shift>  $shifts of people who work at benches
+     * @param  list<ShiftHours>  $shifts of people who work at benches
      * @param  int  $usual benches worked at a time where nothing is written down, 1 or more
      */
     public static function of(array $shifts, OpeningHours $hours, int $usual): self
@@ -44,7 +44,7 @@ final readonly class Roster
         if ($shifts === null) {
             return $this->usual;
         }
-        $left = array_values(array_filter($shifts, fn (Shift $shift): bool => $shift->to > $now));
+        $left = array_values(array_filter($shifts, fn (ShiftHours $shift): bool => $shift->to > $now));
         $hands = 1;
         while ($hands < $this->usual && self::whileAtLeast($hands + 1, $left) !== []) {
             $hands++;
@@ -54,7 +54,7 @@ final readonly class Roster
     }
 
     /**
-     * @param  list<Shift>  $shifts of one day
+     * @param  list<ShiftHours>  $shifts of one day
      *
      * @return list<array{DateTimeImmutable, DateTimeImmutable}> in order, not touching
      */

@@ -6,7 +6,7 @@ namespace Orthoscope\Core\Quote;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
-use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Plain\Money;
 use Orthoscope\Core\Planning\Spent;
@@ -62,14 +62,14 @@ final readonly class Bill
         return max($parts) > 0 ? max($parts) : max($ways);
     }
 
-    /** @return list<Deed> what was done and not only begun */
+    /** @return list<ActDone> what was done and not only begun */
     private function deeds(): array
     {
-        return array_values(array_filter($this->record->all(Deed::class), fn (Deed $deed): bool => ! $deed->begun));
+        return array_values(array_filter($this->record->all(ActDone::class), fn (ActDone $deed): bool => ! $deed->begun));
     }
 
     /** @return list<FittedPart> */
-    private function fitted(Deed $deed): array
+    private function fitted(ActDone $deed): array
     {
         if ($deed->with === null) {
             return [];

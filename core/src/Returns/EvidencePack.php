@@ -7,7 +7,7 @@ namespace Orthoscope\Core\Returns;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Diagnosis\FaultBelief;
-use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Start;
@@ -33,7 +33,7 @@ final readonly class EvidencePack
         $trials = [];
         $fitted = null;
         foreach ($assessment->record->inForce as $entry) {
-            if ($entry instanceof Deed && $entry->with !== null && in_array($part, $entry->on, true)) {
+            if ($entry instanceof ActDone && $entry->with !== null && in_array($part, $entry->on, true)) {
                 $fitted = $entry->with->tag;
             }
             $with = self::with($entry, $part, $tag, $fitted);
@@ -93,6 +93,6 @@ final readonly class EvidencePack
             return 'on it';
         }
 
-        return $entry instanceof Deed && in_array($part, $entry->on, true) ? 'done to it' : null;
+        return $entry instanceof ActDone && in_array($part, $entry->on, true) ? 'done to it' : null;
     }
 }

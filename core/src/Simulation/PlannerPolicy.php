@@ -25,7 +25,7 @@ final readonly class PlannerPolicy implements Policy, StatesBelief
         $advice = $view->advice();
         $open = array_values(array_filter($advice->steps, fn (NextStep $step): bool => $step->isOpen()));
 
-        return Closing::move($view)
+        return ClosingRule::move($view)
             ?? match (true) {
                 $advice->state === JobState::Repair && $advice->repair !== null => Move::repair(
                     $advice->repair->act->id,

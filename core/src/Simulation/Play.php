@@ -8,7 +8,7 @@ use Orthoscope\Core\Assessment\Adviser;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Diagnosis\Standing;
-use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Plain\Draw;
 use Orthoscope\Core\Planning\Candidate;
 use Orthoscope\Core\SetUp\Goal;
@@ -253,7 +253,7 @@ final class Play
     /** Whether an act was done to a part. */
     private function wasDone(string $act, string $part): bool
     {
-        foreach ($this->bench->record()->all(Deed::class) as $deed) {
+        foreach ($this->bench->record()->all(ActDone::class) as $deed) {
             if ($deed->act === $act && in_array($part, $deed->on, true)) {
                 return true;
             }

@@ -33,7 +33,7 @@ final readonly class SchoolPolicy implements Policy, StatesBelief
 
     public function next(View $view): Move
     {
-        $closing = Closing::move($view);
+        $closing = ClosingRule::move($view);
         if ($closing !== null) {
             return $closing;
         }

@@ -6,7 +6,7 @@ namespace Orthoscope\Core\Words;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
-use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Plain\Listed;
@@ -36,7 +36,7 @@ final readonly class ChangedAtOnce
                 [$before, $last] = [$last, $entry];
                 $made = $deeds;
                 $deeds = [];
-            } elseif ($entry instanceof Deed) {
+            } elseif ($entry instanceof ActDone) {
                 $deeds[] = $entry;
             }
         }
@@ -47,7 +47,7 @@ final readonly class ChangedAtOnce
         $parts = $before->setUp->partsChangedTo($last->setUp);
         $changes = [
             ...array_map(fn (string $part): string => $machine->part($part)->inSentence(), $parts),
-            ...array_map(fn (Deed $deed): string => $words->deed($deed), $made),
+            ...array_map(fn (ActDone $deed): string => $words->deed($deed), $made),
             ...$before->setUp->place === $last->setUp->place
                 ? []
                 : [$last->setUp->place === Place::Bench ? 'taking it out of its case' : 'putting it back in its case'],

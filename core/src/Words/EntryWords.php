@@ -10,11 +10,11 @@ use Orthoscope\Core\Codes\Beeps;
 use Orthoscope\Core\Electrical\Judgement;
 use Orthoscope\Core\Electrical\RailOrder;
 use Orthoscope\Core\Electrical\RailState;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Agreement;
 use Orthoscope\Core\Evidence\Answer;
 use Orthoscope\Core\Evidence\Closing;
 use Orthoscope\Core\Evidence\Collection;
-use Orthoscope\Core\Evidence\Deed;
 use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Override;
@@ -49,7 +49,7 @@ final readonly class EntryWords
             $entry instanceof Finding => ($entry->target === null ? '' : $this->machine->part($entry->target)->name.': ')
                 .$this->catalogue->check($entry->check)->name
                 .($entry->host->tag === Finding::ANY_HOST ? '' : " {$entry->host->tag}"),
-            $entry instanceof Deed => str_replace('{part}', $this->parts($entry->on), $this->catalogue->act($entry->act)->did)
+            $entry instanceof ActDone => str_replace('{part}', $this->parts($entry->on), $this->catalogue->act($entry->act)->did)
                 .($entry->with === null || $entry->with->tag === 'new' ? '' : " with {$entry->with->tag}")
                 .($entry->begun ? ', begun' : ''),
             $entry instanceof StrikeOut => "struck out entry {$entry->entry}",
@@ -87,7 +87,7 @@ final readonly class EntryWords
                 $entry->ended === null || $entry->ended === 'held' ? '' : Start::ENDS[$entry->ended],
                 $entry->waited === null ? '' : "waited {$entry->waited} s",
             ]),
-            $entry instanceof Deed => $this->afterwards($entry),
+            $entry instanceof ActDone => $this->afterwards($entry),
             $entry instanceof Closing => $entry->outcome === 'repaired' ? '' : Closing::OUTCOMES[$entry->outcome],
             $entry instanceof Agreement => trim("{$entry->variant} ".($entry->amount > 0 ? Money::of($entry->amount)->words() : '')),
             $entry instanceof Collection => $this->joined([
@@ -103,12 +103,12 @@ final readonly class EntryWords
     }
 
     /** What became of the old part, what was used in place of what was asked for, and what is still to be done. */
-    private function afterwards(Deed $deed): string
+    private function afterwards(ActDone $deed): string
     {
         $ohms = fn (float $value): string => rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.');
 
         return $this->joined([
-            $deed->old === null ? '' : 'old part '.Deed::FATES[$deed->old],
+            $deed->old === null ? '' : 'old part '.ActDone::FATES[$deed->old],
             $deed->deviation === null
                 ? ''
                 : "{$ohms($deed->deviation['used'])} ohms used where {$ohms($deed->deviation['asked'])} were asked"

@@ -9,7 +9,7 @@ use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\Grounds;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Standing;
-use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Plain\Listed;
@@ -93,7 +93,7 @@ final class Retrace
                     ? implode(', ', $acts)
                     : $words->deed($entry);
             }
-            $acts = $entry instanceof Deed ? [...$acts, $words->deed($entry)] : ($entry instanceof Start ? [] : $acts);
+            $acts = $entry instanceof ActDone ? [...$acts, $words->deed($entry)] : ($entry instanceof Start ? [] : $acts);
         }
 
         return '';

@@ -6,8 +6,8 @@ namespace Orthoscope\Core\Tests\CommandLine;
 
 use Orthoscope\Core\CommandLine\FiguresText;
 use Orthoscope\Core\Plain\Draw;
+use Orthoscope\Core\Simulation\Figures;
 use Orthoscope\Core\Simulation\Result;
-use Orthoscope\Core\Simulation\Tally;
 use PHPUnit\Framework\TestCase;
 
 final class FiguresTextTest extends TestCase
@@ -37,9 +37,9 @@ final class FiguresTextTest extends TestCase
             'world' => 'friendly',
             'perturb' => 1.0,
             'doubles' => 0.15,
-            'policies' => ['planner' => Tally::of($planner), 'script' => Tally::of($script)],
-            'bound' => ['minutes' => Tally::bound($planner)],
-            'planner_against' => ['script' => Tally::ratio($planner, $script, Draw::from('x'))],
+            'policies' => ['planner' => Figures::of($planner), 'script' => Figures::of($script)],
+            'bound' => ['minutes' => Figures::bound($planner)],
+            'planner_against' => ['script' => Figures::ratio($planner, $script, Draw::from('x'))],
         ]);
         foreach (
             [

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Tests\Learning;
 
 use Orthoscope\Core\Chain\Machine;
-use Orthoscope\Core\Learning\Effect;
+use Orthoscope\Core\Learning\LessonEffect;
 use Orthoscope\Core\Learning\ShiftedCatalogue;
 use Orthoscope\Core\Learning\Shipped;
 use Orthoscope\Core\Learning\ShopCounts;
@@ -98,13 +98,13 @@ final class LearningTest extends TestCase
         ]);
         $job = ['machine' => $case->machine, 'record' => $case->record, 'cause' => 'board-knocked'];
         $many = ShopCounts::of(self::shipped(), array_fill(0, 40, 'board-knocked'));
-        $effect = Effect::on([$job, $job], $many, $catalogue);
+        $effect = LessonEffect::on([$job, $job], $many, $catalogue);
         $this->assertSame(2, $effect->jobs);
         $this->assertGreaterThan($effect->before, $effect->after);
         $this->assertTrue($effect->helps());
-        $once = Effect::on([$job], ShopCounts::of(self::shipped(), ['board-knocked']), $catalogue);
+        $once = LessonEffect::on([$job], ShopCounts::of(self::shipped(), ['board-knocked']), $catalogue);
         $this->assertEqualsWithDelta($once->before, $once->after, 1e-9, 'One job alone teaches nothing about itself.');
-        $wrong = Effect::on([$job], ShopCounts::of(self::shipped(), array_fill(0, 80, 'supply-dead')), $catalogue);
+        $wrong = LessonEffect::on([$job], ShopCounts::of(self::shipped(), array_fill(0, 80, 'supply-dead')), $catalogue);
         $this->assertFalse($wrong->helps());
     }
 

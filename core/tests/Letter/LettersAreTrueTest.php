@@ -8,7 +8,7 @@ use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\PartKind;
 use Orthoscope\Core\Diagnosis\Replay;
-use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
@@ -151,7 +151,7 @@ final class LettersAreTrueTest extends TestCase
                     && $catalogue->fault($fault)->shows === 'always'
                     && $catalogue->stageIndex($catalogue->fault($fault)->ways[0]['stops']) <= $catalogue->stageIndex($kind->stage);
                 $touched =
-                    array_filter($assessment->record->all(Deed::class), fn (Deed $deed): bool => in_array($part, $deed->on, true)) !== [];
+                    array_filter($assessment->record->all(ActDone::class), fn (ActDone $deed): bool => in_array($part, $deed->on, true)) !== [];
                 $this->assertFalse(
                     $hard
                         && ! $touched
@@ -174,8 +174,8 @@ final class LettersAreTrueTest extends TestCase
     private function replaced(Sentence $sentence, Assessment $assessment, string $where): void
     {
         $deeds = array_filter(
-            $assessment->record->all(Deed::class),
-            fn (Deed $deed): bool => in_array($deed->number, $sentence->entries, true),
+            $assessment->record->all(ActDone::class),
+            fn (ActDone $deed): bool => in_array($deed->number, $sentence->entries, true),
         );
         $this->assertNotSame([], $deeds, "{$where}: {$sentence}");
         foreach ($deeds as $deed) {

@@ -10,7 +10,7 @@ use Orthoscope\Core\Queue\DayPlan;
 use Orthoscope\Core\Queue\Forecast;
 use Orthoscope\Core\Queue\OpeningHours;
 use Orthoscope\Core\Queue\Roster;
-use Orthoscope\Core\Queue\Shift;
+use Orthoscope\Core\Queue\ShiftHours;
 use Orthoscope\Core\Queue\Waiting;
 use PHPUnit\Framework\TestCase;
 
@@ -87,7 +87,7 @@ final class DayPlanTest extends TestCase
 
     public function test_a_bench_is_worked_while_somebody_is_there_for_it(): void
     {
-        $in = fn (string $who, string $from, string $to): Shift => Shift::of($who, $this->now->modify($from), $this->now->modify($to));
+        $in = fn (string $who, string $from, string $to): ShiftHours => ShiftHours::of($who, $this->now->modify($from), $this->now->modify($to));
         $jobs = array_map(fn (string $job): Waiting => new Waiting($job, JobState::Find, 60, 10.0), ['a', 'b', 'c', 'd', 'e']);
         $plan = $this->plan($jobs, 2, [$in('Rhea', '09:00', '17:00'), $in('Piet', '09:00', '11:30')]);
         // Piet's bench ends at half past eleven: what would go past it goes on the next day.
@@ -100,7 +100,7 @@ final class DayPlanTest extends TestCase
 
     public function test_a_job_on_a_bench_that_nobody_works_moves_to_one_that_is_worked(): void
     {
-        $alone = [Shift::of('Rhea', $this->now->setTime(9, 0), $this->now->setTime(17, 0))];
+        $alone = [ShiftHours::of('Rhea', $this->now->setTime(9, 0), $this->now->setTime(17, 0))];
         $plan = $this->plan([new Waiting('a', JobState::Find, 30, 10.0, bench: 2)], 2, $alone);
         $this->assertSame([1, '10:00'], [$plan[0]['bench'], $plan[0]['from']->format('H:i')]);
     }
@@ -143,7 +143,7 @@ final class DayPlanTest extends TestCase
 
     /**
      * @param  list<Waiting>  $jobs
-     * @param  list<Shift>  $shifts
+     * @param  list<ShiftHours>  $shifts
      *
      * @return list<array{job: string, bench: int, from: DateTimeImmutable, to: DateTimeImmutable, why: string}>
      */

@@ -8,7 +8,7 @@ use DateTimeImmutable;
 use Orthoscope\Core\Plain\Draw;
 use Orthoscope\Core\Queue\OpeningHours;
 use Orthoscope\Core\Queue\Roster;
-use Orthoscope\Core\Queue\Shift;
+use Orthoscope\Core\Queue\ShiftHours;
 use Orthoscope\Core\Queue\UnusableShift;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -41,10 +41,10 @@ final class RosterTest extends TestCase
     {
         foreach (range(1, 30) as $try) {
             $draw = Draw::from("roster {$try}");
-            $shifts = array_map(function (int $person) use ($draw): Shift {
+            $shifts = array_map(function (int $person) use ($draw): ShiftHours {
                 $from = 540 + (int) (400 * $draw->unit());
 
-                return Shift::of(
+                return ShiftHours::of(
                     "person {$person}",
                     $this->at('00:00')->modify("+{$from} minutes"),
                     $this->at('00:00')->modify('+'.($from + 20 + (int) (140 * $draw->unit())).' minutes'),
@@ -57,7 +57,7 @@ final class RosterTest extends TestCase
             $clock = $at;
             while ($worked < $minutes && $clock < $this->at('23:59')) {
                 $worked +=
-                    count(array_filter($shifts, fn (Shift $shift): bool => $shift->from <= $clock && $clock < $shift->to)) >= 2 ? 1 : 0;
+                    count(array_filter($shifts, fn (ShiftHours $shift): bool => $shift->from <= $clock && $clock < $shift->to)) >= 2 ? 1 : 0;
                 $clock = $clock->modify('+1 minute');
             }
             $expected = $worked === $minutes && $minutes > 0 ? $clock : null;
@@ -103,7 +103,7 @@ final class RosterTest extends TestCase
         $bench = Roster::of([$this->in('Rhea', '09:00', '12:00')], $this->hours, 2)->bench(1);
         $this->assertEquals($this->at('09:00')->modify('+1 day'), $bench->nextOpen($this->at('12:00')));
         $saturday = Roster::of(
-            [Shift::of('Rhea', new DateTimeImmutable('2026-11-28 10:00'), new DateTimeImmutable('2026-11-28 14:00'))],
+            [ShiftHours::of('Rhea', new DateTimeImmutable('2026-11-28 10:00'), new DateTimeImmutable('2026-11-28 14:00'))],
             $this->hours,
             2,
         )->bench(1);
@@ -127,7 +127,7 @@ final class RosterTest extends TestCase
     {
         $this->expectException(UnusableShift::class);
         $this->expectExceptionMessage($says);
-        Shift::of('Rhea', new DateTimeImmutable($from), new DateTimeImmutable($to));
+        ShiftHours::of('Rhea', new DateTimeImmutable($from), new DateTimeImmutable($to));
     }
 
     private function at(string $time): DateTimeImmutable
@@ -135,8 +135,8 @@ final class RosterTest extends TestCase
         return new DateTimeImmutable(self::DAY." {$time}");
     }
 
-    private function in(string $who, string $from, string $to): Shift
+    private function in(string $who, string $from, string $to): ShiftHours
     {
-        return Shift::of($who, $this->at($from), $this->at($to));
+        return ShiftHours::of($who, $this->at($from), $this->at($to));
     }
 }

@@ -6,7 +6,7 @@ namespace Orthoscope\Core\Tests\Simulation;
 
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Shelf\Shelf;
-use Orthoscope\Core\Simulation\Closing;
+use Orthoscope\Core\Simulation\ClosingRule;
 use Orthoscope\Core\Simulation\SchoolPolicy;
 use Orthoscope\Core\Simulation\ScriptPolicy;
 use Orthoscope\Core\Simulation\View;
@@ -73,11 +73,11 @@ final class PolicyTest extends TestCase
     public function test_a_machine_that_runs_is_proved_and_then_handed_back(): void
     {
         $cured = [['kind' => 'start', 'reached' => 'dark'], ['kind' => 'act', 'act' => 'clear-settings', 'on' => ['settings']]];
-        $this->assertNull(Closing::move($this->view($cured)));
-        $this->assertTrue(Closing::move($this->view([...$cured, self::GOOD]))?->startsAgain);
+        $this->assertNull(ClosingRule::move($this->view($cured)));
+        $this->assertTrue(ClosingRule::move($this->view([...$cured, self::GOOD]))?->startsAgain);
         $this->assertSame(
             'finished',
-            Closing::move(
+            ClosingRule::move(
                 $this->view([
                     ...$cured,
                     [...self::GOOD, 'times' => 9],
@@ -85,7 +85,7 @@ final class PolicyTest extends TestCase
                 ]),
             )?->end,
         );
-        $this->assertNull(Closing::move($this->view([...$cured, self::LENT])));
+        $this->assertNull(ClosingRule::move($this->view([...$cured, self::LENT])));
     }
 
     /**

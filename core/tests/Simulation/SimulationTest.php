@@ -7,13 +7,13 @@ namespace Orthoscope\Core\Tests\Simulation;
 use InvalidArgumentException;
 use Orthoscope\Core\Plain\Draw;
 use Orthoscope\Core\SetUp\SetUp;
+use Orthoscope\Core\Simulation\Figures;
 use Orthoscope\Core\Simulation\FriendlyWorld;
 use Orthoscope\Core\Simulation\HardWorld;
 use Orthoscope\Core\Simulation\Perturbed;
 use Orthoscope\Core\Simulation\Play;
 use Orthoscope\Core\Simulation\Result;
 use Orthoscope\Core\Simulation\Simulation;
-use Orthoscope\Core\Simulation\Tally;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\TestCase;
 
@@ -127,13 +127,13 @@ final class SimulationTest extends TestCase
             $of(false, [], 80.0, []),
             $of(true, [], 20.0, [[0.02, false, 'drive']]),
         ];
-        $tally = Tally::of($results);
+        $tally = Figures::of($results);
         $this->assertSame(['mean' => 50.0, 'median' => 60.0, 'p90' => 80.0], $tally['minutes']);
         $this->assertSame([0.5, 0.75, 0.25], [$tally['right']['share'], $tally['sound']['share'], $tally['wrong_part_replaced']['share']]);
         $this->assertSame(['from' => 0.95, 'to' => 0.99, 'entries' => 2, 'stated' => 0.965, 'true' => 0.5], $tally['calibration'][1]);
-        $this->assertSame(25.0, Tally::bound($results));
+        $this->assertSame(25.0, Figures::bound($results));
         $half = array_map(fn (Result $r): Result => $of(true, [], $r->minutes / 2, []), $results);
-        $this->assertSame(['ratio' => 0.5, 'low' => 0.5, 'high' => 0.5], Tally::ratio($half, $results, Draw::from('resampled')));
+        $this->assertSame(['ratio' => 0.5, 'low' => 0.5, 'high' => 0.5], Figures::ratio($half, $results, Draw::from('resampled')));
     }
 
     public function test_what_cannot_be_played_is_refused(): void

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Tests\Statistics;
 
 use Orthoscope\Core\Statistics\Beta;
+use Orthoscope\Core\Statistics\FalseDiscoveryRate;
 use Orthoscope\Core\Statistics\Fisher;
-use Orthoscope\Core\Statistics\ManyLooks;
-use Orthoscope\Core\Statistics\Shrunk;
+use Orthoscope\Core\Statistics\ShrunkenRate;
 use Orthoscope\Core\Statistics\Survival;
 use PHPUnit\Framework\TestCase;
 
@@ -65,11 +65,11 @@ final class PublishedValuesTest extends TestCase
     public function test_fifteen_looks(): void
     {
         $p = [0.0001, 0.0004, 0.0019, 0.0095, 0.0201, 0.0278, 0.0298, 0.0344, 0.0459, 0.324, 0.4262, 0.5719, 0.6528, 0.759, 1.0];
-        $shares = ManyLooks::falseShares($p);
+        $shares = FalseDiscoveryRate::falseShares($p);
         $this->assertCount(4, array_filter($shares, fn (float $share): bool => $share <= 0.05));
         // R: p.adjust(p, "BH")[c(1, 4, 5, 15)]
         $this->assertEqualsWithDelta([0.0015, 0.035625, 0.0603, 1.0], [$shares[0], $shares[3], $shares[4], $shares[14]], 1e-9);
-        $this->assertSame([], ManyLooks::falseShares([]));
+        $this->assertSame([], FalseDiscoveryRate::falseShares([]));
     }
 
     /** R: qbeta(c(.025, .5, .975), 3, 17); pbeta(.2, 3, 17) */
@@ -88,8 +88,8 @@ final class PublishedValuesTest extends TestCase
 
     public function test_few_cases_are_drawn_to_their_family_and_many_are_not(): void
     {
-        $few = Shrunk::towards(0.05, 20, 2, 3);
-        $many = Shrunk::towards(0.05, 20, 200, 300);
+        $few = ShrunkenRate::towards(0.05, 20, 2, 3);
+        $many = ShrunkenRate::towards(0.05, 20, 200, 300);
         $this->assertEqualsWithDelta(3 / 23, $few->belief->mean(), 1e-12);
         $this->assertEqualsWithDelta(201 / 320, $many->belief->mean(), 1e-12);
         // R: qbeta(c(.025,.975), 3, 20)

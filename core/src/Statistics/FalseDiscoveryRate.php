@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Statistics;
 
 /** Corrects for looking at many things at once: Benjamini & Hochberg 1995. */
-final class ManyLooks
+final class FalseDiscoveryRate
 {
     /**
      * @template K of array-key

@@ -11,7 +11,7 @@ use Illuminate\Support\Carbon;
 use Orthoscope\Core\HandBack\Awaited;
 
 /** What a job waits for from outside: an answer of its owner, a part on its way. */
-final readonly class Waiting
+final readonly class AwaitedByJob
 {
     /** @param  ?Carbon  $due when the answer or the part is due */
     private function __construct(public Awaited $awaited, public ?Carbon $due)

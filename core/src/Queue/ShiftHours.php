@@ -7,7 +7,7 @@ namespace Orthoscope\Core\Queue;
 use DateTimeImmutable;
 
 /** A stretch of one day in which somebody is in. */
-final readonly class Shift
+final readonly class ShiftHours
 {
     private function __construct(public string $person, public DateTimeImmutable $from, public DateTimeImmutable $to)
     {

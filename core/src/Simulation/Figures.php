@@ -8,7 +8,7 @@ use Orthoscope\Core\Plain\Draw;
 use Orthoscope\Core\Statistics\Binomial;
 
 /** What came out of many played jobs. */
-final class Tally
+final class Figures
 {
     /** Resamples for the interval of a ratio of means. */
     private const RESAMPLES = 1000;

@@ -14,7 +14,7 @@ use Orthoscope\Core\Plain\UnknownWord;
  * What an instrument shows, on its way to a record: values of one reading, or the code of a display. As JSON it is an object
  * with "format": "orthoscope-reading/1", "instrument", and either "check" with "values" or "code".
  */
-final readonly class Reading
+final readonly class SentReading
 {
     public const FORMAT = 'orthoscope-reading/1';
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Statistics;
 
 /** A rate of few cases, drawn towards the rate of the family it belongs to: beta-binomial. */
-final readonly class Shrunk
+final readonly class ShrunkenRate
 {
     private function __construct(public Binomial $seen, public Beta $belief)
     {

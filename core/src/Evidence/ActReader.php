@@ -11,13 +11,13 @@ use Orthoscope\Core\Plain\UnknownWord;
 use Orthoscope\Core\SetUp\Lent;
 
 /** Makes acts from their written form. */
-final readonly class DeedReader
+final readonly class ActReader
 {
     public function __construct(private Catalogue $catalogue, private Machine $machine)
     {
     }
 
-    public function read(Head $head, Written $written): Deed
+    public function read(Head $head, Written $written): ActDone
     {
         $act = $written->lookedUp('act', fn (): Act => $this->catalogue->act($written->word('act')));
         $on = $this->on($written);
@@ -30,14 +30,14 @@ final readonly class DeedReader
             throw $written->mistake('temporary', 'Say in up to 80 letters what is still to be done.');
         }
 
-        return new Deed(
+        return new ActDone(
             $head,
             act: $act->id,
             on: $on,
             with: $begun ? null : $this->with($act, $written),
             begun: $begun,
-            agent: $written->oneOfOrNull('thing it was done with', 'agent', array_keys(Deed::AGENTS)),
-            old: $written->oneOfOrNull('place for the old part', 'old', array_keys(Deed::FATES)),
+            agent: $written->oneOfOrNull('thing it was done with', 'agent', array_keys(ActDone::AGENTS)),
+            old: $written->oneOfOrNull('place for the old part', 'old', array_keys(ActDone::FATES)),
             deviation: $this->deviation($act, $written),
             temporary: $temporary,
         );

@@ -7,7 +7,7 @@ namespace Orthoscope\Core\Evidence;
 use Orthoscope\Core\SetUp\Lent;
 
 /** An act that changed the machine for good. */
-final readonly class Deed extends Entry
+final readonly class ActDone extends Entry
 {
     /** What a machine is dried after. */
     public const AGENTS = ['water' => 'water, or nobody knows what', 'isopropyl' => 'isopropyl alone'];

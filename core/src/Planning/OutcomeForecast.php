@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Planning;
 
 /** What a step may show, and how likely each is under a fault set. */
-interface Forecast
+interface OutcomeForecast
 {
     /** @return list<array{result: string, signs: array<string, string>, words: string}> */
     public function outcomes(): array;

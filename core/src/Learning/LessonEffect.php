@@ -17,7 +17,7 @@ use Orthoscope\Core\Shelf\Shelf;
  * What other priors would have done to past jobs: after the first start of each, how likely the true cause was held, and whether it was
  * held likeliest. Each job is judged without what it taught itself.
  */
-final readonly class Effect
+final readonly class LessonEffect
 {
     /**
      * @param  int  $jobs   that were played again

@@ -8,7 +8,7 @@ namespace Orthoscope\Core\Simulation;
  * When a machine counts as running again: the same rule for every policy that acts on belief. It is proved by plain starts:
  * for each minute they show more than cold ones or long runs do, as the catalogue has it.
  */
-final class Closing
+final class ClosingRule
 {
     /** Clean starts after which it is handed back, or looked into again, though belief is not yet where it should be. Origin: judgement. */
     private const CLEAN_STARTS = 10;

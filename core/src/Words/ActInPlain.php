@@ -6,12 +6,12 @@ namespace Orthoscope\Core\Words;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
-use Orthoscope\Core\Evidence\Deed;
+use Orthoscope\Core\Evidence\ActDone;
 
 /** What was done, as the owner reads it: "We replaced the power supply." */
-final class DeedInPlain
+final class ActInPlain
 {
-    public static function sentence(Deed $deed, Machine $machine, Catalogue $catalogue): string
+    public static function sentence(ActDone $deed, Machine $machine, Catalogue $catalogue): string
     {
         $parts = PartsInPlain::of(array_map($machine->part(...), $deed->on));
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Planning;
 
 /** A deed shows nothing by itself: it is done. */
-final readonly class DeedForecast implements Forecast
+final readonly class ActForecast implements OutcomeForecast
 {
     public function outcomes(): array
     {
