@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Requests\EntryForms\EntryForm;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
-use InvalidArgumentException;
 use JsonException;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Electrical\Quantity;
-use Orthoscope\Core\Electrical\ResistorMarking;
 
 /**
  * Entries sent from the bench: ready-made ones behind an outcome button (`written`, JSON), or one typed into a form
@@ -71,61 +69,12 @@ final class EntryRequest extends FormRequest
         if ($this->filled('written')) {
             return $this->decoded();
         }
-        $entry = (array) $this->input('entry', []);
-        $written = array_filter(
-            $entry,
-            fn (mixed $value): bool => is_string($value) ? trim($value) !== '' : $value !== null && $value !== [],
-        );
-        $written['kind'] = is_string($entry['kind'] ?? null) ? $entry['kind'] : '';
-        foreach (['codes', 'checked', 'contacts'] as $map) {
-            if (is_array($written[$map] ?? null)) {
-                $written[$map] = array_filter($written[$map], fn (mixed $value): bool => is_string($value) && trim($value) !== '');
-            }
-        }
-        if (is_string($written['contacts'] ?? null)) {
-            $written['contacts'] = $this->contacts($written['contacts']);
-        }
-        if (is_array($written['signs'] ?? null)) {
-            $written['signs'] = array_filter($written['signs'], fn (mixed $value): bool => is_string($value) && $value !== '');
-        }
-        if ($written['kind'] === 'start') {
-            $written['setup'] = $this->setUp((array) ($entry['setup'] ?? []));
-        }
-        if ($written['kind'] === 'note' && isset($written['consent'])) {
-            $written = [...$written, 'kind' => 'report', 'marks' => ['consent-system']];
-        }
-        unset($written['consent']);
-        if ($written['kind'] === 'report' && count($written) === 1) {
-            throw ValidationException::withMessages(['entry.text' => 'Write what the owner says, or how often it fails.']);
-        }
-        if (isset($written['host'])) {
-            $written['host'] = is_string($written['host']) ? ['tag' => strtoupper(trim($written['host']))] : [];
-        }
-        if (isset($written['begun'])) {
-            $written['begun'] = (bool) $written['begun'];
-        }
-        foreach (['waited', 'times', 'entry', 'after', 'count', 'failed', 'of'] as $number) {
-            if (isset($written[$number]) && filter_var($written[$number], FILTER_VALIDATE_INT) !== false) {
-                $written[$number] = (int) $written[$number];
-            }
-        }
-        foreach (['asked', 'used'] as $ohms) {
-            if (is_string($written[$ohms] ?? null)) {
-                try {
-                    $written[$ohms] = ResistorMarking::parse($written[$ohms]);
-                } catch (InvalidArgumentException $mistake) {
-                    throw ValidationException::withMessages(["entry.{$ohms}" => $mistake->getMessage()]);
-                }
-            }
-        }
-        if (isset($written['on'])) {
-            $written['on'] = (array) $written['on'];
-        }
-        if (is_array($written['values'] ?? null)) {
-            $written['values'] = $this->values((string) ($entry['check'] ?? ''), $written['values']);
-        }
+        $typed = (array) $this->input('entry', []);
+        $kind = is_string($typed['kind'] ?? null) ? $typed['kind'] : '';
+        unset($typed['kind']);
+        $written = EntryForm::of($kind, app(Catalogue::class))->written($kind, $typed);
 
-        return [...$this->actBefore($written['kind']), array_filter($written, fn (mixed $value): bool => $value !== [])];
+        return [...$this->actBefore($kind), $written];
     }
 
     /**
@@ -138,18 +87,6 @@ final class EntryRequest extends FormRequest
         $act = $kind === 'start' && $this->filled('before') ? json_decode((string) $this->input('before'), true, 6) : null;
 
         return is_array($act) ? [['kind' => 'act', ...array_intersect_key($act, ['act' => 1, 'on' => 1])]] : [];
-    }
-
-    /** @return array<string, string> contacts of a socket, marked on its drawing */
-    private function contacts(string $json): array
-    {
-        $decoded = json_decode($json, true, 3);
-
-        return is_array($decoded)
-            ? array_filter($decoded, is_string(...))
-            : throw ValidationException::withMessages([
-                'entry.contacts' => 'The map could not be read. Reload the page and mark it again.',
-            ]);
     }
 
     /** @return list<array<string, mixed>> */
@@ -170,58 +107,5 @@ final class EntryRequest extends FormRequest
         }
 
         return $decoded;
-    }
-
-    /**
-     * The form says of each part "own", "out", "lent:TAG" or "slot:SLOT".
-     *
-     * @param  array<string, mixed>  $form
-     *
-     * @return array<string, mixed>
-     */
-    private function setUp(array $form): array
-    {
-        $words = array_intersect_key($form, ['place' => 1, 'start_by' => 1, 'temperature' => 1, 'goal' => 1, 'output' => 1]);
-        $setUp = array_filter($words, fn (mixed $v): bool => is_string($v) && $v !== '');
-        $out = $lent = $moved = [];
-        foreach ((array) ($form['parts'] ?? []) as $part => $state) {
-            [$word, $which] = [...explode(':', is_string($state) ? $state : '', 2), ''];
-            match ($word) {
-                'out' => ($out[] = (string) $part),
-                'lent' => ($lent[$part] = ['tag' => $which]),
-                'slot' => ($moved[$part] = $which),
-                default => null,
-            };
-        }
-
-        return [...$setUp, ...array_filter(['out' => $out, 'lent' => $lent, 'moved' => $moved])];
-    }
-
-    /**
-     * @param  array<string, mixed>  $typed
-     *
-     * @return array<string, float>
-     */
-    private function values(string $check, array $typed): array
-    {
-        $catalogue = app(Catalogue::class);
-        $limit = isset($catalogue->checks[$check]) ? $catalogue->limits[$catalogue->checks[$check]->limit ?? ''] ?? null : null;
-        $values = $mistakes = [];
-        foreach ($limit->values ?? [] as $row) {
-            $value = $typed[$row->id] ?? '';
-            if (! is_string($value) || trim($value) === '') {
-                continue;
-            }
-            try {
-                $values[$row->id] = $row->marking ? ResistorMarking::parse($value) : Quantity::parse($value, $row->unit);
-            } catch (InvalidArgumentException $mistake) {
-                $mistakes["entry.values.{$row->id}"] = $mistake->getMessage();
-            }
-        }
-        if ($mistakes !== []) {
-            throw ValidationException::withMessages($mistakes);
-        }
-
-        return $values;
     }
 }
