@@ -223,9 +223,9 @@ foreach ($tables as $name => $markdown) {
 }
 file_put_contents("{$docs}/ADVICE.md", $text);
 
-$box = "viewBox=\"0 0 {$width} {$height}\" width=\"{$width}\" height=\"{$height}\"";
+$box = fn (int $width, int $height): string => sprintf('viewBox="0 0 %1$d %2$d" width="%1$d" height="%2$d"', $width, $height);
 $svg = fn (int $width, int $height, string $title, string $body): string => <<<SVG
-<svg xmlns="http://www.w3.org/2000/svg" {$box} role="img" font-family="sans-serif" font-size="13">
+<svg xmlns="http://www.w3.org/2000/svg" {$box($width, $height)} role="img" font-family="sans-serif" font-size="13">
 <title>{$title}</title><rect width="{$width}" height="{$height}" fill="#fbfaf5"/>
 {$body}
 </svg>
