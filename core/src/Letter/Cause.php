@@ -71,7 +71,10 @@ final readonly class Cause
     {
         $shown = array_map(fn (PartStanding $standing): string => $standing->part->id, $cause);
         $replacing = array_values(
-            array_filter($this->assessment->record->all(ActDone::class), fn (ActDone $deed): bool => $deed->with !== null && ! $deed->begun),
+            array_filter(
+                $this->assessment->record->all(ActDone::class),
+                fn (ActDone $deed): bool => $deed->with !== null && ! $deed->begun,
+            ),
         );
         $replaced = array_merge([], ...array_map(fn (ActDone $deed): array => $deed->on, $replacing));
         $unshown = array_values(array_unique(array_diff($replaced, $shown)));

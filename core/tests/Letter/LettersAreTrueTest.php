@@ -151,7 +151,10 @@ final class LettersAreTrueTest extends TestCase
                     && $catalogue->fault($fault)->shows === 'always'
                     && $catalogue->stageIndex($catalogue->fault($fault)->ways[0]['stops']) <= $catalogue->stageIndex($kind->stage);
                 $touched =
-                    array_filter($assessment->record->all(ActDone::class), fn (ActDone $deed): bool => in_array($part, $deed->on, true)) !== [];
+                    array_filter(
+                        $assessment->record->all(ActDone::class),
+                        fn (ActDone $deed): bool => in_array($part, $deed->on, true),
+                    ) !== [];
                 $this->assertFalse(
                     $hard
                         && ! $touched

@@ -87,7 +87,11 @@ final class DayPlanTest extends TestCase
 
     public function test_a_bench_is_worked_while_somebody_is_there_for_it(): void
     {
-        $in = fn (string $who, string $from, string $to): ShiftHours => ShiftHours::of($who, $this->now->modify($from), $this->now->modify($to));
+        $in = fn (string $who, string $from, string $to): ShiftHours => ShiftHours::of(
+            $who,
+            $this->now->modify($from),
+            $this->now->modify($to),
+        );
         $jobs = array_map(fn (string $job): Waiting => new Waiting($job, JobState::Find, 60, 10.0), ['a', 'b', 'c', 'd', 'e']);
         $plan = $this->plan($jobs, 2, [$in('Rhea', '09:00', '17:00'), $in('Piet', '09:00', '11:30')]);
         // Piet's bench ends at half past eleven: what would go past it goes on the next day.

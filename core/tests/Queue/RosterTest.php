@@ -57,7 +57,10 @@ final class RosterTest extends TestCase
             $clock = $at;
             while ($worked < $minutes && $clock < $this->at('23:59')) {
                 $worked +=
-                    count(array_filter($shifts, fn (ShiftHours $shift): bool => $shift->from <= $clock && $clock < $shift->to)) >= 2 ? 1 : 0;
+                    count(array_filter(
+                        $shifts,
+                        fn (ShiftHours $shift): bool => $shift->from <= $clock && $clock < $shift->to,
+                    )) >= 2 ? 1 : 0;
                 $clock = $clock->modify('+1 minute');
             }
             $expected = $worked === $minutes && $minutes > 0 ? $clock : null;
