@@ -36,15 +36,7 @@
                     @endforeach
                 </tbody>
             </table>
-            @if ($back->hasPages())
-                <p class="pages">
-                    @if ($back->previousPageUrl())
-                        <a href="{{ $back->previousPageUrl() }}">newer</a>
-                        @endif @if ($back->nextPageUrl())
-                            <a href="{{ $back->nextPageUrl() }}">older</a>
-                        @endif
-                </p>
-            @endif
+            <x-pages :of="$back" />
         @endif
     </section>
     <section class="sheet">

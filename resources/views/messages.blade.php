@@ -49,14 +49,6 @@
                 </details>
             @endforeach
         </section>
-        @if ($messages->hasPages())
-            <p class="pages">
-                @if ($messages->previousPageUrl())
-                    <a href="{{ $messages->previousPageUrl() }}">newer</a>
-                    @endif @if ($messages->nextPageUrl())
-                        <a href="{{ $messages->nextPageUrl() }}">older</a>
-                    @endif
-            </p>
-        @endif
+        <x-pages :of="$messages" />
     @endif
 </x-layout>

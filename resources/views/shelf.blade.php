@@ -90,15 +90,7 @@
                         </tbody>
                     </table>
                 </div>
-                @if ($spares->hasPages())
-                    <p class="pages">
-                        @if ($spares->previousPageUrl())
-                            <a href="{{ $spares->previousPageUrl() }}">before</a>
-                            @endif @if ($spares->nextPageUrl())
-                                <a href="{{ $spares->nextPageUrl() }}">more</a>
-                            @endif
-                    </p>
-                @endif
+                <x-pages :of="$spares" before="before" after="more" />
             @endif
             <h2>Counted stock</h2>
             @if ($stock->isEmpty())
