@@ -163,9 +163,12 @@ final readonly class Shown
         return [$ran, $never];
     }
 
-    /** Some start went on past where it would have stopped, with the machine's own part in. */
+    /** Some start went on past where it would have stopped, with the machine's own part in; of a coin cell no start says anything. */
     private function hasRun(Part $part): bool
     {
+        if (! $part->kind->shownByStart) {
+            return false;
+        }
         foreach ($this->assessment->record->all(Start::class) as $start) {
             $past = $this->catalogue->reach($start->best())->firstStop > $this->catalogue->stageIndex($part->kind->stage);
             if ($past && $start->setUp->hasOwn($part->id)) {

@@ -167,6 +167,9 @@ final class LetterTest extends TestCase
         $this->assertMatchesRegularExpression('/We did not get to test these[^.]*the drive/', $text);
         $this->assertDoesNotMatchRegularExpression('/We did not get to test these[^.]*the power supply/', $text);
         $this->assertMatchesRegularExpression('/These took part in our tests, but we cannot say[^.]*the power supply/', $text);
+        $ran = $this->letter([['kind' => 'start', 'reached' => 'stays'], ['kind' => 'start', 'reached' => 'dark']])->text();
+        $this->assertDoesNotMatchRegularExpression('/These took part in our tests[^.]*the coin cell/', $ran);
+        $this->assertMatchesRegularExpression('/We did not get to test these[^.]*the coin cell/', $ran);
     }
 
     public function test_a_cure_that_was_not_confirmed_is_not_called_sure(): void
