@@ -48,7 +48,7 @@ final class JobController
                 $job,
                 $assessment,
                 $catalogue,
-                $shelf->for($job),
+                $assessJob->shelf($job),
                 BenchNow::around($job, $codes),
                 $user->id,
                 $seen,

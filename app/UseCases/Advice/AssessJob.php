@@ -35,6 +35,9 @@ final class AssessJob
     /** @var array<int, array{string, Assessment}> job => fingerprint, and what was worked out under it */
     private array $assessed = [];
 
+    /** @var array<int, Shelf> job => the shelf it was last assessed with */
+    private array $shelves = [];
+
     public function __construct(
         private readonly Catalogue $catalogue,
         private readonly FreeShelf $shelf,
@@ -51,7 +54,7 @@ final class AssessJob
      */
     public function assess(Job $job): Assessment
     {
-        $shelf = $this->shelf->for($job);
+        $shelf = $this->shelves[$job->id] = $this->shelf->for($job);
         $fingerprint = $this->fingerprint($job, $shelf);
         $slot = $this->slot($job);
         /** @var ?array{string, Assessment} $kept */
@@ -69,6 +72,12 @@ final class AssessJob
         $this->kept->put("{$slot}.so-far", [$this->trusted($job), $adviser->kept()], now()->addWeek());
 
         return $assessment;
+    }
+
+    /** The spares that may be lent to it, as it was last assessed with them. */
+    public function shelf(Job $job): Shelf
+    {
+        return $this->shelves[$job->id] ??= $this->shelf->for($job);
     }
 
     /** Of all that an assessment follows from. */
