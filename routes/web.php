@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AnswerController;
 use App\Http\Controllers\ArrivalController;
+use App\Http\Controllers\BeforeBuyingController;
 use App\Http\Controllers\BookingController;
 use App\Http\Controllers\BulletinController;
 use App\Http\Controllers\CallController;
@@ -94,6 +95,7 @@ Route::middleware('auth')->group(function (): void {
     Route::middleware('can:take-in')->group(function (): void {
         Route::get('/counter', [IntakeController::class, 'create'])->name('intake.create');
         Route::post('/counter', [IntakeController::class, 'store'])->name('intake.store');
+        Route::get('/before-buying', BeforeBuyingController::class)->name('before-buying');
         Route::get('/calls', [CallController::class, 'index'])->name('calls.index');
         Route::post('/calls', [CallController::class, 'store'])->name('calls.store');
         Route::get('/calls/{job}', [CallController::class, 'show'])->name('calls.show');

@@ -28,14 +28,14 @@ class Code extends Model
     public function meaning(): CodeMeaning
     {
         return new CodeMeaning(
-            CodeKind::from($this->kind),
-            $this->for,
-            $this->from,
-            $this->to,
-            $this->value,
-            $this->words,
-            $this->source,
-            $this->reliability,
+            kind: CodeKind::from($this->kind),
+            for: $this->for,
+            from: $this->from,
+            to: $this->to,
+            value: $this->value,
+            words: $this->words,
+            source: $this->source,
+            reliability: $this->reliability,
         );
     }
 

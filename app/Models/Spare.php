@@ -124,15 +124,15 @@ class Spare extends Model
     public function core(): CoreSpare
     {
         return new CoreSpare(
-            $this->tag,
-            $this->kind,
-            $this->name,
-            round($this->trustNow(), 3),
-            $this->value,
-            $this->known('fits'),
-            $this->known('fits') + $this->known('facts'),
-            (bool) ($this->attributes['is_proved'] ?? true),
-            (bool) ($this->attributes['is_bought'] ?? false),
+            tag: $this->tag,
+            kind: $this->kind,
+            name: $this->name,
+            trust: round($this->trustNow(), 3),
+            value: $this->value,
+            fits: $this->known('fits'),
+            facts: $this->known('fits') + $this->known('facts'),
+            proved: (bool) ($this->attributes['is_proved'] ?? true),
+            bought: (bool) ($this->attributes['is_bought'] ?? false),
         );
     }
 
@@ -148,14 +148,14 @@ class Spare extends Model
     public function written(): NewSpare
     {
         return new NewSpare(
-            $this->tag,
-            $this->kind,
-            $this->name,
-            $this->value,
-            $this->origin,
-            (string) $this->place,
-            $this->known('fits'),
-            $this->known('facts'),
+            tag: $this->tag,
+            kind: $this->kind,
+            name: $this->name,
+            value: $this->value,
+            origin: $this->origin,
+            place: (string) $this->place,
+            fits: $this->known('fits'),
+            facts: $this->known('facts'),
         );
     }
 

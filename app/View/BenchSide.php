@@ -13,6 +13,7 @@ use Orthoscope\Core\Bench\StillOff;
 use Orthoscope\Core\Bench\Timer;
 use Orthoscope\Core\Bench\Timers;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Codes\CodeMeaning;
 use Orthoscope\Core\HandBack\Progress;
 use Orthoscope\Core\SetUp\SetUp;
@@ -103,50 +104,56 @@ final class BenchSide
     public function bays(): array
     {
         $machine = $this->assessment->machine;
-        $chip = fn (string $select, string $home, string $name, string $short): array => [
-            'select' => $select,
-            'home' => $home,
-            'name' => $name,
-            'short' => $short,
-        ];
-        $rows = [];
-        if ($machine->ofKind('slot') !== [] && $machine->ofKind('stick') !== []) {
-            $bays = $chips = [];
-            foreach ($machine->ofKind('slot') as $slot) {
-                $bays["slot:{$slot->id}"] = substr($slot->id, 5);
-            }
-            foreach ($machine->ofKind('stick') as $stick) {
-                $chips[] = $chip(
-                    "u-{$stick->id}",
-                    'slot:'.($machine->slots[$stick->id] ?? ''),
-                    $stick->name,
-                    (string) preg_replace('/^\D+/', '', $stick->name),
-                );
-            }
-            $rows[] = ['name' => 'Memory', 'bays' => $bays + ['out' => 'out'], 'chips' => $chips];
-        }
+        $rows = $this->memory($machine);
         if ($machine->has('card')) {
             $rows[] = [
                 'name' => 'Card',
                 'bays' => ['own' => 'its slot', 'slot:'.SetUp::OTHER_SLOT => 'another slot', 'out' => 'out'],
-                'chips' => [$chip('u-card', 'own', 'Graphics card', 'card')],
+                'chips' => [self::chip('u-card', 'own', 'Graphics card', 'card')],
             ];
         }
         if ($machine->has('output')) {
             $rows[] = [
                 'name' => 'Screen lead',
                 'bays' => ['own' => 'its output', 'other' => 'another output'],
-                'chips' => [$chip('u-output', 'own', 'Screen lead', 'lead')],
+                'chips' => [self::chip('u-output', 'own', 'Screen lead', 'lead')],
             ];
         }
         foreach ($machine->ofKind('drive') as $drive) {
             $rows[] = [
                 'name' => $drive->name,
                 'bays' => ['own' => 'its port', 'slot:'.SetUp::OTHER_SLOT => 'another port', 'out' => 'out'],
-                'chips' => [$chip("u-{$drive->id}", 'own', $drive->name, 'drive')],
+                'chips' => [self::chip("u-{$drive->id}", 'own', $drive->name, 'drive')],
             ];
         }
 
         return $rows;
+    }
+
+    /**
+     * @return list<array{name: string, bays: array<string, string>, chips: list<array{select: string, home: string, name: string,
+     *     short: string}>}>
+     */
+    private function memory(Machine $machine): array
+    {
+        if ($machine->ofKind('slot') === [] || $machine->ofKind('stick') === []) {
+            return [];
+        }
+        $bays = $chips = [];
+        foreach ($machine->ofKind('slot') as $slot) {
+            $bays["slot:{$slot->id}"] = substr($slot->id, 5);
+        }
+        foreach ($machine->ofKind('stick') as $stick) {
+            $home = 'slot:'.($machine->slots[$stick->id] ?? '');
+            $chips[] = self::chip("u-{$stick->id}", $home, $stick->name, (string) preg_replace('/^\D+/', '', $stick->name));
+        }
+
+        return [['name' => 'Memory', 'bays' => $bays + ['out' => 'out'], 'chips' => $chips]];
+    }
+
+    /** @return array{select: string, home: string, name: string, short: string} a thing that stands in a place and can be moved */
+    private static function chip(string $select, string $home, string $name, string $short): array
+    {
+        return ['select' => $select, 'home' => $home, 'name' => $name, 'short' => $short];
     }
 }

@@ -79,15 +79,15 @@ final readonly class ChainDrawing
         $lowest = max([0, ...array_map(fn (ChainPart $part): int => $part->y, $parts)]);
 
         return new self(
-            $pads,
-            $parts,
-            $earliest > 0 ? self::x($earliest - 1) : null,
-            $likeliest > $earliest ? self::x($likeliest - 1) : null,
-            $stop === null || $likeliest >= $count ? null : self::x($likeliest),
-            $stop === null ? null : ($likeliest >= $count ? null : 'stops'),
-            $locks === [] ? null : implode(', ', $locks),
-            $lowest + 24,
-            self::spoken($stop === null ? null : $likeliest, $catalogue),
+            pads: $pads,
+            parts: $parts,
+            solid: $earliest > 0 ? self::x($earliest - 1) : null,
+            maybe: $likeliest > $earliest ? self::x($likeliest - 1) : null,
+            flagAt: $stop === null || $likeliest >= $count ? null : self::x($likeliest),
+            flag: $stop === null ? null : ($likeliest >= $count ? null : 'stops'),
+            locked: $locks === [] ? null : implode(', ', $locks),
+            height: $lowest + 24,
+            spoken: self::spoken($stop === null ? null : $likeliest, $catalogue),
         );
     }
 
@@ -147,18 +147,18 @@ final readonly class ChainDrawing
             .($standing->fitted === null ? '' : ', new');
 
         return new ChainPart(
-            $standing->part->id,
-            $x,
-            $y,
-            $label,
-            $standing->standing->value,
-            $percent,
-            $title,
-            $stem,
-            $small,
-            str_starts_with($standing->state, 'lent ') ? substr($standing->state, 5) : null,
-            $standing->state === 'out',
-            $entries,
+            id: $standing->part->id,
+            x: $x,
+            y: $y,
+            label: $label,
+            standing: $standing->standing->value,
+            percent: $percent,
+            title: $title,
+            stem: $stem,
+            small: $small,
+            lent: str_starts_with($standing->state, 'lent ') ? substr($standing->state, 5) : null,
+            out: $standing->state === 'out',
+            entries: $entries,
         );
     }
 

@@ -24,7 +24,7 @@ final readonly class CourseInShort
 
     /**
      * @param  string  $manner how often and when it fails, as told; empty = not said
-     * @param  list<string>  $deeds
+     * @param  list<string>  $acts
      * @param  list<PartStanding>  $parts the cause where one is known, else who is under suspicion
      */
     private function __construct(
@@ -34,7 +34,7 @@ final readonly class CourseInShort
         public string $outcome,
         public string $setUp,
         public array $parts,
-        public array $deeds,
+        public array $acts,
     ) {
     }
 
@@ -44,7 +44,7 @@ final readonly class CourseInShort
         $words = new EntryWords($assessment->machine, $catalogue);
         $start = $record->all(Start::class)[0] ?? null;
         $reach = $start === null ? null : $catalogue->reach($start->reached);
-        $deeds = array_map(fn (ActDone $deed): string => $words->deed($deed), $record->all(ActDone::class));
+        $acts = array_map(fn (ActDone $act): string => $words->what($act), $record->all(ActDone::class));
 
         return new self(
             $record->all(Report::class)[0]->text ?? '',
@@ -53,7 +53,7 @@ final readonly class CourseInShort
             $start === null ? 'not started yet' : $words->outcome($start),
             $start === null ? '' : $words->setUp($start->setUp),
             array_slice($assessment->causes() ?: $assessment->suspects(), 0, self::NAMED),
-            array_values(array_unique($deeds)),
+            array_values(array_unique($acts)),
         );
     }
 }

@@ -15,23 +15,17 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Bench\JobState;
-use Orthoscope\Core\Bench\Wait;
 use Orthoscope\Core\Catalogue\Act;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Catalogue\Check;
 use Orthoscope\Core\Catalogue\School;
-use Orthoscope\Core\Catalogue\SignChannel;
-use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Standing;
-use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\HandBack\HandOver;
 use Orthoscope\Core\HandBack\Plan;
 use Orthoscope\Core\Patterns\AlikeBefore;
 use Orthoscope\Core\Planning\ActiveLock;
-use Orthoscope\Core\Planning\Candidate;
 use Orthoscope\Core\Planning\NextStep;
 use Orthoscope\Core\Planning\RankedArrangements;
 use Orthoscope\Core\Planning\SchoolOrder;
@@ -39,9 +33,6 @@ use Orthoscope\Core\Planning\SpareWanted;
 use Orthoscope\Core\Planning\TimeBox;
 use Orthoscope\Core\Proving\CleanStarts;
 use Orthoscope\Core\Queue\Forecast;
-use Orthoscope\Core\SetUp\Place;
-use Orthoscope\Core\SetUp\SetUp;
-use Orthoscope\Core\Shelf\Fitting;
 use Orthoscope\Core\Shelf\Shelf;
 use Orthoscope\Core\Triage\Mismatch;
 use Orthoscope\Core\Words\ChangedAtOnce;
@@ -71,6 +62,11 @@ final class JobPage
     public readonly TimeBox $timeBox;
 
     public readonly BenchSide $side;
+
+    public readonly TrialSheet $sheet;
+
+    /** What a start, a look or an act is written down with. */
+    public readonly EntryChoices $choices;
 
     /** What is to be proved before it goes back. */
     public readonly Plan $plan;
@@ -106,6 +102,8 @@ final class JobPage
         );
         $this->plan = Plan::of($assessment, $catalogue, $job->proving());
         $this->side = new BenchSide($assessment, $catalogue, $bench);
+        $this->sheet = new TrialSheet($assessment);
+        $this->choices = new EntryChoices($assessment, $catalogue, $shelf, $this->side->lamps());
         $this->mismatch = $early ? Mismatch::in($assessment->machine, $assessment->record, $catalogue) : null;
     }
 
@@ -259,26 +257,6 @@ final class JobPage
         return array_slice([...$ranked, ...$rest, ...in_array($outside, $ranked, true) ? [] : [$outside]], 0, 9);
     }
 
-    /**
-     * Parts that some start had lent, out or moved, or that something was done to: the columns of the trial sheet.
-     *
-     * @return list<Part>
-     */
-    public function columns(): array
-    {
-        $changed = [];
-        foreach ($this->assessment->record->all(Start::class) as $start) {
-            foreach ([...$start->setUp->out, ...array_keys($start->setUp->lent), ...array_keys($start->setUp->moved)] as $part) {
-                $changed[$part] = true;
-            }
-        }
-        foreach ($this->assessment->record->all(ActDone::class) as $deed) {
-            $changed += array_fill_keys($deed->on, true);
-        }
-
-        return array_values(array_filter($this->assessment->machine->parts, fn (Part $part): bool => isset($changed[$part->id])));
-    }
-
     /** @return list<RecordRow> newest first */
     public function rows(): array
     {
@@ -308,86 +286,6 @@ final class JobPage
         return $starts.' start'.($starts === 1 ? '' : 's').($struck === 0 ? '' : ", {$struck} struck out");
     }
 
-    /** How a part stands in a start, in the fewest letters: "·" own, "–" out, a tag, or a slot. */
-    public function cell(Part $part, Start $start): string
-    {
-        $state = $start->setUp->stateOf($part->id);
-
-        return match (true) {
-            $state === 'own' => $part->kind->id === 'stick' ? substr($this->assessment->machine->slots[$part->id] ?? '', 5) : '·',
-            $state === 'out' => '–',
-            str_starts_with($state, 'lent ') => substr($state, 5),
-            default => substr($state, 8),
-        };
-    }
-
-    /** What an act did to a part, in the sheet: "new" where it was replaced, a cross where it was worked on. */
-    public function deedCell(Part $part, ActDone $deed): string
-    {
-        return ! in_array($part->id, $deed->on, true)
-            ? ''
-            : ($deed->with === null
-                ? '✚'
-                : ($deed->with->tag === 'new'
-                    ? 'new'
-                    : $deed->with->tag));
-    }
-
-    public function place(Start $start): string
-    {
-        return $start->setUp->place === Place::Bench ? 'mat' : 'case';
-    }
-
-    /** @return list<SignChannel> the signs this machine can give, those that tell most now first */
-    public function channels(): array
-    {
-        return array_map(fn (string $channel): SignChannel => $this->catalogue->sign($channel), array_keys($this->assessment->signs));
-    }
-
-    /**
-     * What a sign can show; lamps in this board's own order, where its codebook lists them.
-     *
-     * @return array<string, string>
-     */
-    public function valuesOf(SignChannel $channel): array
-    {
-        if ($channel->id !== 'lamp') {
-            return $channel->values;
-        }
-        $own = [];
-        foreach ($this->side->lamps() as $lamp) {
-            $own[$lamp->value] ??= "{$channel->values[$lamp->value]} ({$lamp->from})";
-        }
-
-        return $own + $channel->values;
-    }
-
-    /** @return array<string, mixed> how the machine stands: the set-up of the last start */
-    public function standingSetUp(): array
-    {
-        return $this->assessment->record->lastStart()?->setUp->toArray() ?? [];
-    }
-
-    /** How long to wait at a start as the machine stands, or as a step puts it together. */
-    public function wait(?Candidate $candidate = null): Wait
-    {
-        $setUp = $candidate->setUp ?? ($this->assessment->record->lastStart()->setUp ?? new SetUp);
-
-        return Wait::for(
-            $this->assessment->machine,
-            $this->assessment->record,
-            $setUp,
-            $this->catalogue,
-            $candidate?->step->act === null ? [] : [$candidate->step->act],
-        );
-    }
-
-    /** Seconds to wait at a start with other memory or another processor than the last one had. */
-    public function trainingWait(): int
-    {
-        return (int) $this->catalogue->number('first_start_s');
-    }
-
     /** @return list<string> what the clean starts so far are worth, by how often it failed before */
     public function cleanStarts(): array
     {
@@ -410,77 +308,6 @@ final class JobPage
                     && in_array($standing->standing, [Standing::Proved, Standing::NotAlone, Standing::NotTested], true),
             ),
         );
-    }
-
-    /** @return list<Part> parts that can be taken out, lent or moved for a start */
-    public function changeable(): array
-    {
-        return array_values(
-            array_filter($this->assessment->machine->parts, fn (Part $part): bool => $part->kind->lendable || $this->canBeOut($part)),
-        );
-    }
-
-    private function canBeOut(Part $part): bool
-    {
-        return in_array($part->kind->id, ['devices', 'add-in'], true)
-            || ($part->kind->stops !== null && ! in_array($part->kind->id, ['board', 'cooler'], true));
-    }
-
-    /** @return list<array{value: string, words: string}> ways a part can stand in a start */
-    public function states(Part $part): array
-    {
-        $states = [
-            [
-                'value' => 'own',
-                'words' => $part->kind->id === 'stick' ? 'in '.substr($this->assessment->machine->slots[$part->id] ?? '', 5) : 'its own',
-            ],
-        ];
-        if ($part->kind->id === 'stick') {
-            foreach ($this->assessment->machine->ofKind('slot') as $slot) {
-                if ($slot->id !== ($this->assessment->machine->slots[$part->id] ?? null)) {
-                    $states[] = ['value' => "slot:{$slot->id}", 'words' => 'in '.substr($slot->id, 5)];
-                }
-            }
-        }
-        if (in_array($part->kind->id, ['card', 'drive'], true)) {
-            $states[] = [
-                'value' => 'slot:'.SetUp::OTHER_SLOT,
-                'words' => $part->kind->id === 'card' ? 'in another slot' : 'on another port',
-            ];
-        }
-        if ($this->canBeOut($part)) {
-            $states[] = ['value' => 'out', 'words' => 'out'];
-        }
-        foreach ($this->shelf->spares as $spare) {
-            if ($spare->kind === $part->kind->id && Fitting::ofSpare($spare, $this->assessment->machine, $this->catalogue->shelf)->fits()) {
-                $states[] = ['value' => "lent:{$spare->tag}", 'words' => "lent {$spare->tag}"];
-            }
-        }
-
-        return $states;
-    }
-
-    /** @return list<Check> looks and readings that this machine allows */
-    public function checks(): array
-    {
-        return array_values(
-            array_filter(
-                $this->catalogue->checks,
-                fn (Check $check): bool => $check->target === null || $this->assessment->machine->ofKind($check->target) !== [],
-            ),
-        );
-    }
-
-    /** @return list<Act> */
-    public function acts(): array
-    {
-        return array_values($this->catalogue->acts);
-    }
-
-    /** @return list<Part> */
-    public function parts(): array
-    {
-        return array_values(array_filter($this->assessment->machine->parts, fn (Part $part): bool => $part->id !== 'outside'));
     }
 
     /** The written act of the repair that is advised, for its button. */

@@ -53,7 +53,7 @@ final readonly class StepCard
     private static function written(Candidate $candidate, Outcome $outcome): string
     {
         $entries = [];
-        if ($candidate->step->record === 'deed') {
+        if ($candidate->step->record === 'unlock') {
             $entries[] = ['kind' => 'act', 'act' => $candidate->step->act, 'on' => $candidate->on];
         } elseif ($candidate->setUp === null) {
             $entries[] = array_filter([

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 /**
  * Writes the courses that closed jobs of earlier years took, with what the core makes of them: machines drawn from the catalogue and worked
- * on by the adviser's own plan. Takes minutes. Run by hand, after catalogue or core changed: php bin/lib/courses.php >
- * database/seeders/history-courses.json
+ * on by the adviser's own plan. Takes a quarter of an hour. Run by hand: php bin/lib/courses.php
+ *
+ * With --again the courses stay as they are and only what the core makes of them is worked out anew, in a minute or two: after every
+ * change of catalogue or core that changes the advice. Either way the seeder's file is written anew once all is worked out.
  */
 
 use App\UseCases\Jobs\GenerateJobs;
@@ -24,6 +26,18 @@ $generate = $app->make(GenerateJobs::class);
 const SEED = 'history';
 const COURSES = 240;
 
+$line = fn (array $course): string => json_encode(
+    $generate->workOut($course),
+    JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
+);
+$write = fn (array $lines): int|false => file_put_contents(
+    database_path('seeders/history-courses.json'),
+    "[\n".implode(",\n", $lines)."\n]\n",
+);
+if (in_array('--again', $argv, true)) {
+    $write(array_map($line, GenerateJobs::courses()));
+    exit;
+}
 $history = Yaml::parseFile(dirname(__DIR__, 2).'/database/seeders/history.yaml');
 $simulation = new Simulation(Catalogue::shipped(), SEED);
 $lines = [];
@@ -40,9 +54,6 @@ for ($job = 0; count($lines) < COURSES; $job++) {
         }
     }
     unset($entry);
-    $lines[] = json_encode(
-        $generate->workOut(['made_of' => Stock::machine(Draw::from(SEED." {$job} machine")), 'entries' => $entries]),
-        JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
-    );
+    $lines[] = $line(['made_of' => Stock::machine(Draw::from(SEED." {$job} machine")), 'entries' => $entries]);
 }
-echo "[\n", implode(",\n", $lines), "\n]\n";
+$write($lines);

@@ -7,6 +7,9 @@ cd "$ROOT"
 export COMPOSER_ALLOW_SUPERUSER=1
 LOG="$(mktemp)"
 
+# Tests of the core that play hundreds of machines, or go through every course many times.
+LONG='LettersAreTrue|Metamorphic|RecordsAtRandom|Simulation|OnlyUnder|CourseTest|Learning|BruteForce|Properties'
+
 say() { printf '%s\n' "$*"; }
 
 # stop SENTENCE COMMAND: ends with what is wrong and what to run.

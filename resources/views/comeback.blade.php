@@ -59,8 +59,8 @@
                             <th scope="row">Done</th>
                             @foreach ($sides as $side)
                                 <td>
-                                    @forelse ($side->deeds as $deed)
-                                    <div>{{ $deed }}</div>@empty nothing yet
+                                    @forelse ($side->acts as $act)
+                                    <div>{{ $act }}</div>@empty nothing yet
                                     @endforelse
                                 </td>
                             @endforeach

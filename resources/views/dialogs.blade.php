@@ -39,7 +39,7 @@
         <div class="row2">
             <div class="field"><label for="a-act">What was done</label><select id="a-act" name="entry[act]"
                     x-ref="act" x-on:change="choose">
-                    @foreach ($page->acts() as $act)
+                    @foreach ($page->choices->acts() as $act)
                         <option value="{{ $act->id }}" data-caution="{{ $act->caution }}"
                             @selected(old('entry.act', $advice->repair?->act->id) === $act->id)>
                             {{ $act->name }}</option>
@@ -47,7 +47,7 @@
                 </select>
             </div>
             <div class="field"><label for="a-on">To</label><select id="a-on" name="entry[on]">
-                    @foreach ($page->parts() as $part)
+                    @foreach ($page->choices->parts() as $part)
                         @php
                             $picked = old('entry.on', $advice->repair?->part->id);
                         @endphp
@@ -141,7 +141,7 @@
                     @if ($row->canBeStruck())
                         <option value="{{ $row->entry->number }}" @selected((int) old('entry.entry') === $row->entry->number)>
                             {{ $row->entry->number }}:
-                            {{ $page->words->deed($row->entry) }}, {{ $page->words->outcome($row->entry) }}</option>
+                            {{ $page->words->what($row->entry) }}, {{ $page->words->outcome($row->entry) }}</option>
                     @endif
                 @endforeach
             </select>

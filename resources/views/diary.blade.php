@@ -77,10 +77,10 @@
                                 @if ($people->contains('id', $shift->user_id))
                                     <form method="post" action="{{ route('shifts.destroy', $shift) }}">@csrf
                                         @php
-                                            $deed = $shift->isNow() ? 'goes now' : 'take out';
+                                            $act = $shift->isNow() ? 'goes now' : 'take out';
                                         @endphp
                                         @method('delete')<button class="quiet"
-                                            aria-label="{{ $deed }}: {{ $shift->user->name }}, {{ $day }}">{{ $deed }}</button>
+                                            aria-label="{{ $act }}: {{ $shift->user->name }}, {{ $day }}">{{ $act }}</button>
                                     </form>
                                 @endif
                             </li>

@@ -168,6 +168,11 @@
                     @endforeach
                 </fieldset>
                 <x-field name="with" label="and" placeholder="anything else" autocomplete="off" />
+                @unless ($call)
+                    <p><small><a href="{{ route('before-buying') }}">Asked before buying: will it go with
+                                that?</a></small>
+                    </p>
+                @endunless
             </section>
             <section class="sheet">
                 <h2>Told</h2>

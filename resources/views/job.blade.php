@@ -293,7 +293,7 @@
                     @endif
                     @forelse ($page->steps() as $i => $card)
                         <x-step :job="$job" :card="$card" :number="$i + 1" :first="!$page->decides() && $i === 0"
-                            :once="$page->once . '-s' . $i" :wait="$card->isStart ? $page->wait($card->step->candidate) : null" />
+                            :once="$page->once . '-s' . $i" :wait="$card->isStart ? $page->choices->wait($card->step->candidate) : null" />
                     @empty
                         @if ($advice->state !== \Orthoscope\Core\Bench\JobState::Prove && !$a->proof->isComplete())
                             <p class="pad">{{ $advice->why }}</p>
@@ -347,7 +347,7 @@
                             <tr>
                                 <th scope="col"><span class="visually-hidden">Entry</span></th>
                                 <th scope="col">what was done</th>
-                                @foreach ($page->columns() as $part)
+                                @foreach ($page->sheet->columns() as $part)
                                     <th scope="col" class="cell" title="{{ $part->name }}">
                                         {{ $part->kind->many ? $part->name : $part->kind->short }}</th>
                                 @endforeach
@@ -368,12 +368,12 @@
                                             <span class="new">new</span>
                                         @endif
                                     </th>
-                                    <td><b>{{ $page->words->deed($entry) }}</b><small>{{ $row->at->format('H:i') }}
+                                    <td><b>{{ $page->words->what($entry) }}</b><small>{{ $row->at->format('H:i') }}
                                             {{ $row->by }}</small></td>
                                     @if ($row->thumb)
-                                        @foreach ($page->columns() as $part)
+                                        @foreach ($page->sheet->columns() as $part)
                                             @php
-                                                $cell = $page->cell($part, $entry);
+                                                $cell = $page->sheet->cell($part, $entry);
                                             @endphp
 
                                             <td @class([
@@ -383,17 +383,17 @@
                                             ])>
                                                 {{ $cell }}</td>
                                         @endforeach
-                                        <td class="cell">{{ $page->place($entry) }}</td>
+                                        <td class="cell">{{ $page->sheet->place($entry) }}</td>
                                         <td>{{ $row->thumb }}<small>{{ $page->words->outcome($entry) }}</small>
                                             @if ($entry->text !== '')
                                                 <small class="remark">{{ $entry->text }}</small>
                                             @endif
                                         </td>
                                     @elseif ($entry instanceof Orthoscope\Core\Evidence\ActDone)
-                                        @foreach ($page->columns() as $part)
+                                        @foreach ($page->sheet->columns() as $part)
                                             <td
-                                                class="cell {{ $page->deedCell($part, $entry) === '' ? '' : 'acted' }}">
-                                                {{ $page->deedCell($part, $entry) }}</td>
+                                                class="cell {{ $page->sheet->actCell($part, $entry) === '' ? '' : 'acted' }}">
+                                                {{ $page->sheet->actCell($part, $entry) }}</td>
                                         @endforeach
                                         <td></td>
                                         <td>
@@ -402,7 +402,7 @@
                                             @endif
                                         </td>
                                     @else
-                                        <td colspan="{{ count($page->columns()) + 2 }}">
+                                        <td colspan="{{ count($page->sheet->columns()) + 2 }}">
                                             {{ $page->words->outcome($entry) }}@if ($entry->text !== '')
                                                 <small class="remark">{{ $entry->text }}</small>
                                             @endif

@@ -33,6 +33,7 @@ final class AccessibilityTest extends BrowserTestCase
             [
                 '/',
                 '/counter',
+                '/before-buying?kind=stick&of_machine[memory]=DDR4&of_part[memory]=DDR5',
                 '/find?q=nobody',
                 '/find?q=Z9-999',
                 '/find?q=heron',
@@ -128,6 +129,7 @@ final class AccessibilityTest extends BrowserTestCase
             [
                 '/',
                 '/counter',
+                '/before-buying?kind=stick&of_machine[memory]=DDR4&of_part[memory]=DDR5',
                 '/calls',
                 '/calls/R6-583',
                 '/calls/N7-228',

@@ -120,9 +120,9 @@ final class ArrivalTest extends TestCase
     {
         $job = $this->takeIn([
             'earlier' => [
-                ['deed' => 'supply-no-help', 'when' => '2026-08', 'words' => ''],
-                ['deed' => 'supply-worked', 'when' => '2026-06', 'words' => 'by a friend'],
-                ['deed' => '', 'when' => '', 'words' => ''],
+                ['what' => 'supply-no-help', 'when' => '2026-08', 'words' => ''],
+                ['what' => 'supply-worked', 'when' => '2026-06', 'words' => 'by a friend'],
+                ['what' => '', 'when' => '', 'words' => ''],
             ],
             'accessories' => ['power lead', 'recovery key'],
             'with' => 'a red sock',

@@ -294,7 +294,7 @@ final class CallTest extends TestCase
             'approves' => 'his sister',
             'with' => 'lead, bag',
             'opinion' => 'a neighbour says the board',
-            'earlier' => [['deed' => 'supply-no-help', 'when' => '', 'words' => '']],
+            'earlier' => [['what' => 'supply-no-help', 'when' => '', 'words' => '']],
         ]);
         $job->refresh();
         $this->assertTrue($job->hasArrived());

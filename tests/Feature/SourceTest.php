@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Finder\Finder;
+use Tests\Support\Shapes;
 
 /** What can be said of the files themselves: no line is too long to read, and what the documents name is there. */
 final class SourceTest extends TestCase
@@ -13,6 +14,62 @@ final class SourceTest extends TestCase
     private const LONGEST = 140;
 
     private const ROOT = __DIR__.'/../..';
+
+    /** Lines of a method that decides nothing much: it lists what it shows, asks for or keeps. */
+    private const LONGEST_LIST = 50;
+
+    /** Lines and decisions of every other method. */
+    private const LONGEST_METHOD = 30;
+
+    private const LIST_DECIDES = 8;
+
+    private const DECISIONS = 12;
+
+    /** Methods that are longer or decide more, by why they are left in one piece. */
+    private const IN_ONE_PIECE = [
+        'it goes through the record once and carries what it saw; cut up, that would be handed around' => [
+            'Words/ChangedAtOnce.php::in',
+            'Proving/Proof.php::of',
+            'HandBack/Plan.php::planned',
+            'HandBack/Plan.php::conditions',
+            'Bench/Wait.php::for',
+            'Diagnosis/FailsUnder.php::of',
+            'Planning/Interlocks.php::of',
+            'Returns/EvidencePack.php::of',
+            'Simulation/HardMachine.php::outcome',
+            'Diagnosis/Grounds.php::readSwaps',
+            'Diagnosis/Grounds.php::readFindings',
+        ],
+        'its sentences stand in the order in which they are read' => [
+            'Letter/Cause.php::sentences',
+            'Letter/Shown.php::ruledOut',
+            'Letter/Shown.php::notProved',
+            'HandBack/MayClose.php::refusals',
+            'Words/EntryWords.php::setUp',
+        ],
+        'one case after another, each with its own answer' => [
+            'Words/EntryWords.php::outcome',
+            'Words/EntryWords.php::what',
+            'Diagnosis/Standings.php::standing',
+            'Requests/CollectRequest.php::after',
+            'Shelf/NewSpare.php::written',
+            'Catalogue/CatalogueCheck.php::answer',
+            'Jobs/AnswerQuote.php::answer',
+            'Diagnosis/Replay.php::takeReport',
+            'Planning/LookAhead.php::forecast',
+            'Economy/WaysOn.php::doing',
+        ],
+        'it reads a form that others have set, field by field' => [
+            'Intake/HardwareList.php::of',
+            'Imports/ToolReport.php::smartctl',
+            'Identity/CardIdentity.php::chips',
+            'Shop/KnownOwners.php::like',
+        ],
+        'its arithmetic is one sum' => [
+            'Diagnosis/FindingLikelihood.php::of',
+            'View/ChainDrawing.php::of',
+        ],
+    ];
 
     /** Names of files as documents write them: below a folder of the project, with a known ending. */
     private const NAMED = '~(?<![\w/.-])((?:app|bin|core|config|database|docs|resources|routes|tests)/[\w./{},*-]*[\w}*])~';
@@ -29,6 +86,42 @@ final class SourceTest extends TestCase
             $looked++;
         }
         $this->assertGreaterThan(500, $looked);
+    }
+
+    public function test_no_line_of_a_document_is_longer_either(): void
+    {
+        $documents = glob(self::ROOT.'/{*.md,docs/*.md,docs/formats/*.md}', GLOB_BRACE) ?: [];
+        $this->assertGreaterThan(8, count($documents));
+        foreach ($documents as $document) {
+            // A row of a table, and an address within a picture, cannot be broken.
+            $long = array_filter(
+                file($document) ?: [],
+                fn (string $line): bool => mb_strlen(rtrim($line)) > self::LONGEST && preg_match('/^\s*(\||!\[)/', $line) !== 1,
+            );
+            $this->assertSame([], $long, basename($document).' has a line over '.self::LONGEST.' characters.');
+        }
+    }
+
+    public function test_no_two_classes_of_the_core_have_one_name(): void
+    {
+        $names = array_map(
+            fn ($file): string => $file->getFilename(),
+            iterator_to_array(Finder::create()->files()->in(self::ROOT.'/core/src')->name('*.php'), false),
+        );
+        $this->assertGreaterThan(200, count($names));
+        $this->assertSame([], array_keys(array_filter(array_count_values($names), fn (int $times): bool => $times > 1)));
+    }
+
+    public function test_a_method_is_short_or_is_said_why_not(): void
+    {
+        $large = array_filter(
+            Shapes::in(self::ROOT.'/core/src', self::ROOT.'/app'),
+            fn (array $shape): bool => $shape[1] > self::DECISIONS
+                || $shape[0] > ($shape[1] > self::LIST_DECIDES ? self::LONGEST_METHOD : self::LONGEST_LIST),
+        );
+        $said = array_merge(...array_values(self::IN_ONE_PIECE));
+        $this->assertSame([], array_diff(array_keys($large), $said), 'Split it along its ideas, or say why it is left in one piece.');
+        $this->assertSame([], array_diff($said, array_keys($large)), 'It is short now; take it off the list.');
     }
 
     public function test_files_that_documents_name_are_there(): void

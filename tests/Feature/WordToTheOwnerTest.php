@@ -93,7 +93,7 @@ final class WordToTheOwnerTest extends TestCase
             'marks' => ['liquid'],
             'events' => ['spill'],
             'text' => 'The cat did it',
-            'earlier' => [['deed' => 'supply-no-help', 'when' => '2026-05', 'words' => 'by a friend']],
+            'earlier' => [['what' => 'supply-no-help', 'when' => '2026-05', 'words' => 'by a friend']],
         ])->assertSessionHasNoErrors();
         $this->assertSame(
             ['The cat did it', 'by a friend'],

@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Models\Figure;
 use App\UseCases\Owners\SendMessages;
 use Illuminate\Console\Command;
+use Illuminate\Contracts\Foundation\Application;
 
 /** The shop's clock: sends what is due, again and again. */
 final class WorkCommand extends Command
@@ -25,11 +26,13 @@ final class WorkCommand extends Command
         }
     }
 
-    public function handle(SendMessages $send): int
+    public function handle(Application $app): int
     {
         do {
+            // What was read for one round is not kept for the next: the shop goes on working, and this goes on for years.
+            $app->forgetScopedInstances();
             $this->figures();
-            $count = $send->due();
+            $count = $app->make(SendMessages::class)->due();
             if ($count['sent'] + $count['failed'] > 0 || $this->option('once')) {
                 $this->line("{$count['sent']} sent, {$count['failed']} failed");
             }

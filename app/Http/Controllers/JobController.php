@@ -45,17 +45,17 @@ final class JobController
         return view('job', [
             'job' => $job,
             'page' => new JobPage(
-                $job,
-                $assessment,
-                $catalogue,
-                $assessJob->shelf($job),
-                BenchNow::around($job, $codes),
-                $user->id,
-                $seen,
-                is_string($school) ? $catalogue->schools[$school] ?? null : null,
-                ShopBelief::bulletinsOn($job->machine->model)->load('user'),
-                FindAlike::before($job, $assessment, $catalogue),
-                $shelf->hosts(),
+                job: $job,
+                assessment: $assessment,
+                catalogue: $catalogue,
+                shelf: $assessJob->shelf($job),
+                bench: BenchNow::around($job, $codes),
+                reader: $user->id,
+                seen: $seen,
+                school: is_string($school) ? $catalogue->schools[$school] ?? null : null,
+                bulletins: ShopBelief::bulletinsOn($job->machine->model)->load('user'),
+                alike: FindAlike::before($job, $assessment, $catalogue),
+                hosts: $shelf->hosts(),
             ),
         ]);
     }

@@ -16,7 +16,21 @@ use Symfony\Component\HttpFoundation\Response;
 final class OneValueEach
 {
     /** Fields of which a form sends several. */
-    private const SEVERAL = ['accessories', 'earlier', 'entry', 'events', 'facts', 'marks', 'options', 'steps', 'tags', 'variants', 'with'];
+    private const SEVERAL = [
+        'accessories',
+        'earlier',
+        'entry',
+        'events',
+        'facts',
+        'marks',
+        'of_machine',
+        'of_part',
+        'options',
+        'steps',
+        'tags',
+        'variants',
+        'with',
+    ];
 
     public function handle(Request $request, Closure $next): Response
     {

@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use Illuminate\Validation\Rule;
 use Orthoscope\Core\Catalogue\Catalogue;
 
-/** What was done to a machine before it came in, as a dated list: each deed is a report of its own, the oldest first. */
+/** What was done to a machine before it came in, as a dated list: each act is a report of its own, the oldest first. */
 final readonly class EarlierWork
 {
     /** Rows of the list that the form shows. */
@@ -18,7 +18,7 @@ final readonly class EarlierWork
     {
         return [
             'earlier' => ['nullable', 'array', 'max:'.self::ROWS],
-            'earlier.*.deed' => ['nullable', Rule::in(array_keys($catalogue->history))],
+            'earlier.*.what' => ['nullable', Rule::in(array_keys($catalogue->history))],
             'earlier.*.when' => [
                 'nullable',
                 'regex:/^(19|20)\d\d(-(0[1-9]|1[0-2]))?$/',
@@ -38,7 +38,7 @@ final readonly class EarlierWork
         return [
             'earlier.*.when.regex' => 'Give a year, or a year and month such as 2026-06.',
             'earlier.*.words.max' => 'Keep it under 300 letters.',
-            'earlier.*.deed.in' => 'Choose one of the deeds shown.',
+            'earlier.*.what.in' => 'Choose one of those shown.',
         ];
     }
 
@@ -55,10 +55,10 @@ final readonly class EarlierWork
                 is_array($row) ? array_map(fn (mixed $value): string => is_string($value) ? trim($value) : '', $row) : [],
                 fn (string $value): bool => $value !== '',
             );
-            if (isset($row['deed']) || isset($row['words'])) {
+            if (isset($row['what']) || isset($row['words'])) {
                 $reports[] = ['kind' => 'report', 'source' => 'remembered']
                     + array_filter([
-                        'history' => isset($row['deed']) ? [$row['deed']] : [],
+                        'history' => isset($row['what']) ? [$row['what']] : [],
                         'when' => $row['when'] ?? '',
                         'text' => $row['words'] ?? '',
                     ]);

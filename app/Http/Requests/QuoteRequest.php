@@ -106,15 +106,15 @@ final class QuoteRequest extends FormRequest
         [$from, $to] = array_map(intval(...), explode('-', $row['days']));
 
         return new Variant(
-            chr(65 + $i),
-            $row['name'],
-            $lines,
-            trim((string) ($row['promise'] ?? '')),
-            trim((string) ($row['limits'] ?? '')),
-            [$row['option']],
-            $tax,
-            [$from, $to],
-            (int) $row['warranty'],
+            id: chr(65 + $i),
+            name: $row['name'],
+            lines: $lines,
+            promise: trim((string) ($row['promise'] ?? '')),
+            limits: trim((string) ($row['limits'] ?? '')),
+            options: [$row['option']],
+            tax: $tax,
+            days: [$from, $to],
+            warrantyMonths: (int) $row['warranty'],
         );
     }
 }

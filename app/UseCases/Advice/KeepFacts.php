@@ -79,8 +79,8 @@ final readonly class KeepFacts
         $first = $after?->suspects()[0] ?? null;
         $cause = $assessment->causes()[0] ?? null;
         $fault = $cause === null ? null : $assessment->faultsOf($cause->part->id)[0] ?? null;
-        $deeds = array_filter($assessment->record->all(ActDone::class), fn (ActDone $deed): bool => ! $deed->begun);
-        $deed = $deeds === [] ? null : end($deeds);
+        $acts = array_filter($assessment->record->all(ActDone::class), fn (ActDone $act): bool => ! $act->begun);
+        $act = $acts === [] ? null : end($acts);
 
         return [
             'stop' => $start === null ? '' : $catalogue->stopId($catalogue->reach($start->reached)->firstStop),
@@ -89,8 +89,8 @@ final readonly class KeepFacts
             'confirmed' => $cause->confirmed ?? false,
             'stated' => $first->probability ?? 0.0,
             'stated_hit' => $first !== null && $first->part->id === $cause?->part->id,
-            'act' => $deed->act ?? '',
-            'way' => $deed === null ? '' : $catalogue->economy->wayOf($deed->act)->id ?? 'replaced',
+            'act' => $act->act ?? '',
+            'way' => $act === null ? '' : $catalogue->economy->wayOf($act->act)->id ?? 'replaced',
             'outcome' => $assessment->record->closing()->outcome ?? 'repaired',
             'signs' => self::signs($start, $catalogue),
             'spares' => self::spares($assessment),

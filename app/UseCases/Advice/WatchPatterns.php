@@ -11,6 +11,7 @@ use Orthoscope\Core\Patterns\Gathered;
 use Orthoscope\Core\Patterns\Pattern;
 use Orthoscope\Core\Patterns\Seen;
 use Orthoscope\Core\Patterns\Watch;
+use stdClass;
 
 /** Looks through the closed jobs of a year for what stands out, and keeps it with its day. */
 final readonly class WatchPatterns
@@ -19,6 +20,27 @@ final readonly class WatchPatterns
 
     /** So many of the latest are looked at: more tell nothing that these do not. */
     private const MOST = 5000;
+
+    private const COLUMNS = [
+        'tag',
+        'model',
+        'family',
+        'stop',
+        'cause_part',
+        'cause_fault',
+        'confirmed',
+        'act',
+        'supplier',
+        'dead',
+        'firmware',
+        'batch',
+        'bench',
+        'user_id',
+        'signs',
+        'spares',
+        'back_after',
+        'closed_at',
+    ];
 
     public function look(): Figure
     {
@@ -51,57 +73,53 @@ final readonly class WatchPatterns
             ->where('closed_at', '>', now()->subDays(self::DAYS))
             ->orderByDesc('closed_at')
             ->limit(self::MOST)
-            ->get([
-                'tag',
-                'model',
-                'family',
-                'stop',
-                'cause_part',
-                'cause_fault',
-                'confirmed',
-                'act',
-                'supplier',
-                'dead',
-                'firmware',
-                'batch',
-                'bench',
-                'user_id',
-                'signs',
-                'spares',
-                'back_after',
-                'closed_at',
-            ]);
+            ->get(self::COLUMNS);
         foreach ($rows as $row) {
-            $shared = Machine::isAModel($row->model);
-            $one = array_filter(
-                [
-                    'model' => $shared ? $row->model : '',
-                    'family' => $shared ? $row->family : '',
-                    'supplier' => $row->supplier,
-                    'act' => $row->act,
-                    'fault' => $row->confirmed ? $row->cause_fault : '',
-                    'firmware' => $row->firmware,
-                    'batch' => $row->batch,
-                    'bench' => $row->bench,
-                    'technician' => (string) $row->user_id,
-                ],
-                fn (string $value): bool => $value !== '',
-            );
-            $is = array_map(fn (string $value): array => [$value], $one) + [
-                'spare' => json_decode($row->spares, true, 8, JSON_THROW_ON_ERROR),
-            ];
-            $came = array_filter([
+            $seen[] = new Seen($row->tag, intdiv((int) strtotime($row->closed_at), 86400), self::is($row), self::came($row));
+        }
+
+        return array_reverse($seen);
+    }
+
+    /** @return array<string, list<string>> what a closed job was, by attribute */
+    private static function is(stdClass $row): array
+    {
+        $shared = Machine::isAModel($row->model);
+        $one = array_filter(
+            [
+                'model' => $shared ? $row->model : '',
+                'family' => $shared ? $row->family : '',
+                'supplier' => $row->supplier,
+                'act' => $row->act,
+                'fault' => $row->confirmed ? $row->cause_fault : '',
+                'firmware' => $row->firmware,
+                'batch' => $row->batch,
+                'bench' => $row->bench,
+                'technician' => (string) $row->user_id,
+            ],
+            static fn (string $value): bool => $value !== '',
+        );
+
+        return array_map(static fn (string $value): array => [$value], $one) + [
+            'spare' => json_decode($row->spares, true, 8, JSON_THROW_ON_ERROR),
+        ];
+    }
+
+    /** @return list<string> what came of it */
+    private static function came(stdClass $row): array
+    {
+        $signs = json_decode($row->signs, true, 8, JSON_THROW_ON_ERROR);
+
+        return array_values(
+            array_filter([
                 $row->stop === '' ? '' : "stop:{$row->stop}",
                 $row->cause_part === '' ? '' : "cause:{$row->cause_part}",
                 $row->confirmed && $row->cause_fault !== '' ? "fault:{$row->cause_fault}" : '',
                 $row->back_after === null ? '' : 'comeback',
                 $row->dead ? 'dead' : '',
-                ...array_map(fn (string $sign): string => "sign:{$sign}", json_decode($row->signs, true, 8, JSON_THROW_ON_ERROR)),
-            ]);
-            $seen[] = new Seen($row->tag, intdiv((int) strtotime($row->closed_at), 86400), $is, array_values($came));
-        }
-
-        return array_reverse($seen);
+                ...array_map(static fn (string $sign): string => "sign:{$sign}", $signs),
+            ]),
+        );
     }
 
     /** @return array<string, mixed> */

@@ -6,11 +6,13 @@ namespace App\UseCases\Advice;
 
 use App\Models\Figure;
 use App\Models\JobFacts;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Queue\Forecast;
 use Orthoscope\Core\Statistics\Binomial;
 use Orthoscope\Core\Statistics\Survival;
+use stdClass;
 
 /** How well the shop does: comebacks by kind of repair, advice against what it was, parts dead on arrival, and where time goes. */
 final readonly class WorkOutHowWell
@@ -44,43 +46,91 @@ final readonly class WorkOutHowWell
                 'back_after',
                 'user_id',
             ]);
+
+        return Figure::keep('how-well', [
+            'jobs' => count($rows),
+            'survival' => $this->survival(self::cases($rows)),
+            'calibration' => self::calibration(),
+            'wrong' => $this->wrongCondemnations(),
+            'suppliers' => self::rates(self::suppliers($rows)),
+            'minutes' => self::againstForecast(array_map(intval(...), array_values($rows->pluck('minutes')->all()))),
+            'time' => self::time($rows),
+            'people' => self::people($rows),
+        ]);
+    }
+
+    /**
+     * @param  Collection<int, stdClass>  $rows
+     *
+     * @return array<string, list<array{float, bool}>> way => days until it came back, or out there so far; whether it came back
+     */
+    private static function cases(Collection $rows): array
+    {
         $now = now()->getTimestamp();
-        $cases = $suppliers = $minutes = $people = [];
-        $time = ['bench' => 0, 'owner' => 0, 'part' => 0, 'collect' => 0, 'shop' => 0];
+        $cases = [];
         foreach ($rows as $row) {
             $out = max(0.0, ($now - (int) strtotime($row->closed_at)) / 86400);
             $cases[$row->way === '' ? 'nothing done' : $row->way][] = [
                 $row->back_after === null ? round($out, 2) : (float) $row->back_after,
                 $row->back_after !== null,
             ];
-            if ($row->supplier !== '') {
-                $suppliers[$row->supplier][0] = ($suppliers[$row->supplier][0] ?? 0) + ($row->dead ? 1 : 0);
-                $suppliers[$row->supplier][1] = ($suppliers[$row->supplier][1] ?? 0) + 1;
-            }
+        }
+
+        return $cases;
+    }
+
+    /**
+     * @param  Collection<int, stdClass>  $rows
+     *
+     * @return array<string, array{int, int}> supplier => dead on arrival, of so many
+     */
+    private static function suppliers(Collection $rows): array
+    {
+        $suppliers = [];
+        foreach ($rows->where('supplier', '!=', '') as $row) {
+            [$dead, $of] = $suppliers[$row->supplier] ?? [0, 0];
+            $suppliers[$row->supplier] = [$dead + ($row->dead ? 1 : 0), $of + 1];
+        }
+
+        return $suppliers;
+    }
+
+    /**
+     * @param  Collection<int, stdClass>  $rows
+     *
+     * @return array<string, int> where the minutes went
+     */
+    private static function time(Collection $rows): array
+    {
+        return [
+            'bench' => (int) $rows->sum('minutes'),
+            'owner' => (int) $rows->sum('waited_owner'),
+            'part' => (int) $rows->sum('waited_part'),
+            'collect' => (int) $rows->sum('waited_collect'),
+            'shop' => (int) $rows->sum(
+                static fn (stdClass $row): int => (int) max(0, $row->in_shop - $row->minutes - $row->waited_owner - $row->waited_part),
+            ),
+        ];
+    }
+
+    /**
+     * @param  Collection<int, stdClass>  $rows
+     *
+     * @return array<int, array{jobs: int, back: int, minutes: int}> by user
+     */
+    private static function people(Collection $rows): array
+    {
+        $people = [];
+        foreach ($rows as $row) {
             $person = $people[$row->user_id] ?? ['jobs' => 0, 'back' => 0, 'minutes' => 0];
             $people[$row->user_id] = [
                 'jobs' => $person['jobs'] + 1,
                 'back' => $person['back'] + ($row->back_after === null ? 0 : 1),
                 'minutes' => $person['minutes'] + $row->minutes,
             ];
-            $minutes[] = (int) $row->minutes;
-            $time['bench'] += $row->minutes;
-            $time['owner'] += $row->waited_owner;
-            $time['part'] += $row->waited_part;
-            $time['collect'] += $row->waited_collect;
-            $time['shop'] += max(0, $row->in_shop - $row->minutes - $row->waited_owner - $row->waited_part);
         }
 
-        return Figure::keep('how-well', [
-            'jobs' => count($rows),
-            'survival' => $this->survival($cases),
-            'calibration' => self::calibration(),
-            'wrong' => $this->wrongCondemnations(),
-            'suppliers' => self::rates($suppliers),
-            'minutes' => self::againstForecast($minutes),
-            'time' => $time,
-            'people' => $people,
-        ]);
+        return $people;
     }
 
     /**

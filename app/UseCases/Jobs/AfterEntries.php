@@ -11,6 +11,7 @@ use App\UseCases\Owners\WriteToOwner;
 use App\UseCases\Parts\OrderParts;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Evidence\Closing;
 use Orthoscope\Core\Letter\LetterWriter;
 use Orthoscope\Core\Letter\Warning;
 use Orthoscope\Core\Proving\CleanStarts;
@@ -34,41 +35,67 @@ final readonly class AfterEntries
         if ($closing !== null || in_array('strike-out', $kinds, true)) {
             $this->facts->of($job, $assessment);
         }
-        if (
-            array_intersect($kinds, ['start', 'finding', 'act', 'closing']) !== []
-            && ($job->parked !== null || $job->spare_here !== null)
-        ) {
-            $job->update(['parked' => null, 'spare_here' => null]);
-        }
+        self::unpark($job, $kinds);
         $this->orders->follow($job);
-        $closing === null ? $this->orders->releaseHeld($job, $assessment) : $this->orders->letGo($job);
-        $cause = $assessment->causes()[0] ?? null;
-        if ($closing === null && ($cause->confirmed ?? false)) {
-            $this->write->of($job, 'found', ['what' => implode(' ', $this->letters->found($assessment))]);
-        } elseif ($closing === null) {
-            $this->write->drop($job, 'found');
+        if ($closing === null) {
+            $this->orders->releaseHeld($job, $assessment);
+            $this->tellWhatWasFound($job, $assessment);
+        } else {
+            $this->orders->letGo($job);
         }
-        if (in_array('closing', $kinds, true) && $closing !== null) {
-            Quote::takeBackFrom($job);
-            $this->write->drop($job, 'found', 'waiting', 'quote');
-            $warning = Warning::sentences($assessment->locks);
-            $this->write->of($job, $warning === [] ? 'ready' : 'back-locked', [
-                'what' => implode(' ', $warning),
-                'total' => $closing->price === 0
-                        ? 'There is nothing to pay.'
-                        : 'The price is '.config('shop.currency').' '.number_format($closing->price / 100, 2, '.', ' ').'.',
-            ]);
-            $job->update(['link_until' => now()->addMonths(max(6, $closing->warrantyMonths))]);
+        if ($closing !== null && in_array('closing', $kinds, true)) {
+            $this->tellItIsReady($job, $assessment, $closing);
         }
         if (in_array('collection', $kinds, true)) {
-            $this->write->drop($job, 'not-collected', 'ready', 'back-locked');
-            if (CleanStarts::in($assessment->record, $this->catalogue)->wantsADate($assessment->sound)) {
-                $this->write->of($job, 'follow-up');
-            }
+            $this->wasCollected($job, $assessment);
         }
         // What was struck out and opened again is no longer ready.
-        if (in_array('strike-out', $kinds, true) && $closing === null) {
+        if ($closing === null && in_array('strike-out', $kinds, true)) {
             $this->write->drop($job, 'ready', 'back-locked', 'not-collected', 'follow-up');
+        }
+    }
+
+    /**
+     * Who works on it has taken it up again.
+     *
+     * @param  list<string>  $kinds
+     */
+    private static function unpark(Job $job, array $kinds): void
+    {
+        $worked = array_intersect($kinds, ['start', 'finding', 'act', 'closing']) !== [];
+        if ($worked && ($job->parked !== null || $job->spare_here !== null)) {
+            $job->update(['parked' => null, 'spare_here' => null]);
+        }
+    }
+
+    private function tellWhatWasFound(Job $job, Assessment $assessment): void
+    {
+        if (($assessment->causes()[0] ?? null)?->confirmed === true) {
+            $this->write->of($job, 'found', ['what' => implode(' ', $this->letters->found($assessment))]);
+        } else {
+            $this->write->drop($job, 'found');
+        }
+    }
+
+    private function tellItIsReady(Job $job, Assessment $assessment, Closing $closing): void
+    {
+        Quote::takeBackFrom($job);
+        $this->write->drop($job, 'found', 'waiting', 'quote');
+        $warning = Warning::sentences($assessment->locks);
+        $this->write->of($job, $warning === [] ? 'ready' : 'back-locked', [
+            'what' => implode(' ', $warning),
+            'total' => $closing->price === 0
+                    ? 'There is nothing to pay.'
+                    : 'The price is '.config('shop.currency').' '.number_format($closing->price / 100, 2, '.', ' ').'.',
+        ]);
+        $job->update(['link_until' => now()->addMonths(max(6, $closing->warrantyMonths))]);
+    }
+
+    private function wasCollected(Job $job, Assessment $assessment): void
+    {
+        $this->write->drop($job, 'not-collected', 'ready', 'back-locked');
+        if (CleanStarts::in($assessment->record, $this->catalogue)->wantsADate($assessment->sound)) {
+            $this->write->of($job, 'follow-up');
         }
     }
 }

@@ -65,55 +65,47 @@ final readonly class GenerateJobs
         $data = Yaml::parseFile(database_path('seeders/history.yaml'));
         $courses = self::courses();
         $batch = $this->workOut($data['batch']);
-        $batchModel = $data['batch_model'];
         $people = User::query()->pluck('id', 'email');
         $draw = Draw::from($seed);
         $base = (int) DB::table('jobs')->max('id');
         // A tag that somebody has already gets a letter behind it.
         $taken = array_fill_keys(DB::table('jobs')->pluck('tag')->all(), true);
         for ($from = 0; $from < $count; $from += self::AT_ONCE) {
-            DB::transaction(function () use (
-                $taken,
-                $from,
-                $count,
-                $days,
-                $data,
-                $batchModel,
-                $batch,
-                $courses,
-                $people,
-                $draw,
-                $base,
-            ): void {
-                $rows = array_fill_keys(self::TABLES, []);
-                for ($i = $from; $i < min($count, $from + self::AT_ONCE); $i++) {
-                    $model = $draw->oneOf($data['models']);
-                    $day = $days - intdiv($i * $days, $count) + self::CLOSED_WITHIN;
-                    $course =
-                        $model === $batchModel && $day < self::BAD_SINCE && $draw->happens(self::BAD) ? $batch : $draw->oneOf($courses);
-                    $made = $this->job(
-                        $base + $i + 1,
-                        $course,
-                        $model,
-                        now()->subDays($day)->setTime(9, 0)->addMinutes((int) (300 * $draw->unit()))->toDateTimeImmutable(),
-                        $data,
-                        $people->all(),
-                        $draw,
-                    );
-                    if (isset($taken[$made['jobs'][0]['tag']])) {
-                        $made['jobs'][0]['tag'] = $made['job_facts'][0]['tag'] .= 'z';
-                    }
-                    foreach ($made as $table => $of) {
-                        array_push($rows[$table], ...$of);
-                    }
+            $rows = array_fill_keys(self::TABLES, []);
+            for ($i = $from; $i < min($count, $from + self::AT_ONCE); $i++) {
+                $model = $draw->oneOf($data['models']);
+                $day = $days - intdiv($i * $days, $count) + self::CLOSED_WITHIN;
+                $isBad = $model === $data['batch_model'] && $day < self::BAD_SINCE && $draw->happens(self::BAD);
+                $made = $this->job(
+                    id: $base + $i + 1,
+                    course: $isBad ? $batch : $draw->oneOf($courses),
+                    model: $model,
+                    at: now()->subDays($day)->setTime(9, 0)->addMinutes((int) (300 * $draw->unit()))->toDateTimeImmutable(),
+                    data: $data,
+                    people: $people->all(),
+                    draw: $draw,
+                );
+                if (isset($taken[$made['jobs'][0]['tag']])) {
+                    $made['jobs'][0]['tag'] = $made['job_facts'][0]['tag'] .= 'z';
                 }
-                foreach (self::TABLES as $table) {
-                    foreach (array_chunk($rows[$table], 200) as $chunk) {
-                        DB::table($table)->insert($chunk);
-                    }
+                foreach ($made as $table => $of) {
+                    array_push($rows[$table], ...$of);
                 }
-            });
+            }
+            self::insert($rows);
         }
+    }
+
+    /** @param  array<string, list<array<string, mixed>>>  $rows by table */
+    private static function insert(array $rows): void
+    {
+        DB::transaction(function () use ($rows): void {
+            foreach (self::TABLES as $table) {
+                foreach (array_chunk($rows[$table], 200) as $chunk) {
+                    DB::table($table)->insert($chunk);
+                }
+            }
+        });
     }
 
     /**
@@ -162,54 +154,13 @@ final readonly class GenerateJobs
      */
     private function job(int $id, array $course, string $model, DateTimeImmutable $at, array $data, array $people, Draw $draw): array
     {
-        $rows = [];
-        $address = AddressToken::random();
-        $tag = self::tag($id);
         $closed = $at->modify('+'.(int) (60 + 4000 * $draw->unit()).' minutes');
-        $stamp = ['created_at' => $at, 'updated_at' => $at];
         $back = $draw->happens(0.05) ? (int) (3 + 150 * $draw->unit()) : null;
         $back = $back === null || $closed->modify("+{$back} days") > now() ? null : $back;
-        $phone = sprintf('0555 %03d %03d', (int) (999 * $draw->unit()), (int) (999 * $draw->unit()));
-        $rows['owners'][] = [
-            'id' => $id,
-            'name' => $draw->oneOf($data['names']).' '.$draw->oneOf($data['surnames']),
-            'phone' => $phone,
-            'email' => '',
-            'phone_key' => substr((string) preg_replace('/\D/', '', $phone), -9),
-            ...$stamp,
-        ];
-        $rows['machines'][] = [
-            'id' => $id,
-            'owner_id' => $id,
-            'model' => $model,
-            'made_of' => json_encode($course['made_of'] + ['model' => $model], JSON_THROW_ON_ERROR),
-            ...$stamp,
-        ];
-        $rows['jobs'][] = [
-            'id' => $id,
-            'tag' => $tag,
-            'machine_id' => $id,
-            'letter_token' => Crypt::encryptString($address->token),
-            'letter_token_hash' => $address->hash(),
-            'taken_in_by' => $people['oda'],
-            'arrived_at' => $at,
-            'link_until' => $closed->modify('+6 months'),
-            ...$stamp,
-        ];
-        foreach (JobWords::of($rows['owners'][0]['name'], $phone, '', $model) as $word) {
-            $rows['job_words'][] = ['word' => $word, 'job_id' => $id];
-        }
+        $rows = $this->takenIn($id, $course, $model, $at, $data, $draw);
+        $rows['jobs'][0] += ['taken_in_by' => $people['oda'], 'link_until' => $closed->modify('+6 months')];
         $technician = $people[$draw->oneOf(['piet', 'rhea'])];
-        foreach ([...$course['entries'], ...self::HANDED_OVER] as $i => $entry) {
-            $rows['entries'][] = [
-                'job_id' => $id,
-                'number' => $i + 1,
-                'kind' => $entry['kind'],
-                'body' => json_encode(array_diff_key($entry, ['kind' => 1]), JSON_THROW_ON_ERROR),
-                'user_id' => $technician,
-                'made_at' => $at->modify('+'. 12 * $i.' minutes'),
-            ];
-        }
+        $rows['entries'] = self::entries($id, $course, $technician, $at);
         $rows['summaries'][] = [
             'job_id' => $id,
             'entries' => $course['summary']['entries'],
@@ -218,29 +169,113 @@ final readonly class GenerateJobs
             'data' => json_encode($course['summary']['data'], JSON_THROW_ON_ERROR),
             'updated_at' => $at,
         ];
-        $bought = $course['facts']['act'] === 'replace' && $draw->happens(0.8);
         $rows['job_facts'][] = [
-            ...$course['facts'],
-            'signs' => json_encode($course['facts']['signs'], JSON_THROW_ON_ERROR),
-            'spares' => json_encode($course['facts']['spares'], JSON_THROW_ON_ERROR),
+            ...self::facts($course, $data, $draw),
             'job_id' => $id,
-            'tag' => $tag,
+            'tag' => $rows['jobs'][0]['tag'],
             'model' => $model,
             'family' => explode(' ', $model)[0],
-            'supplier' => $bought ? $draw->oneOf($data['suppliers']) : '',
-            'dead' => (int) ($bought && $draw->happens(0.04)),
             'user_id' => $technician,
-            'bench' => (string) $draw->oneOf([1, 2]),
-            'waited_owner' => (int) (1500 * $draw->unit()),
-            'waited_part' => $bought ? (int) (4000 * $draw->unit()) : 0,
-            'waited_collect' => (int) (3000 * $draw->unit()),
-            'in_shop' => 4300 + (int) (3000 * $draw->unit()),
             'closed_at' => $closed,
             'back_after' => $back,
             'back_at' => $back === null ? null : $closed->modify("+{$back} days"),
         ];
 
         return $rows;
+    }
+
+    /**
+     * Owner, machine and job.
+     *
+     * @param  array{names: non-empty-list<string>, surnames: non-empty-list<string>, ...}  $data
+     * @param  array<string, mixed>  $course
+     *
+     * @return array<string, list<array<string, mixed>>> rows by table
+     */
+    private function takenIn(int $id, array $course, string $model, DateTimeImmutable $at, array $data, Draw $draw): array
+    {
+        $stamp = ['created_at' => $at, 'updated_at' => $at];
+        $address = AddressToken::random();
+        $phone = sprintf('0555 %03d %03d', (int) (999 * $draw->unit()), (int) (999 * $draw->unit()));
+        $name = $draw->oneOf($data['names']).' '.$draw->oneOf($data['surnames']);
+        $madeOf = json_encode($course['made_of'] + ['model' => $model], JSON_THROW_ON_ERROR);
+
+        return [
+            'owners' => [
+                [
+                    'id' => $id,
+                    'name' => $name,
+                    'phone' => $phone,
+                    'email' => '',
+                    'phone_key' => substr((string) preg_replace('/\D/', '', $phone), -9),
+                    ...$stamp,
+                ],
+            ],
+            'machines' => [['id' => $id, 'owner_id' => $id, 'model' => $model, 'made_of' => $madeOf, ...$stamp]],
+            'jobs' => [
+                [
+                    'id' => $id,
+                    'tag' => self::tag($id),
+                    'machine_id' => $id,
+                    'letter_token' => Crypt::encryptString($address->token),
+                    'letter_token_hash' => $address->hash(),
+                    'arrived_at' => $at,
+                    ...$stamp,
+                ],
+            ],
+            'job_words' => array_map(
+                static fn (string $word): array => ['word' => $word, 'job_id' => $id],
+                JobWords::of($name, $phone, '', $model),
+            ),
+        ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $course
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function entries(int $id, array $course, int $technician, DateTimeImmutable $at): array
+    {
+        $rows = [];
+        foreach ([...$course['entries'], ...self::HANDED_OVER] as $i => $entry) {
+            $rows[] = [
+                'job_id' => $id,
+                'number' => $i + 1,
+                'kind' => $entry['kind'],
+                'body' => json_encode(array_diff_key($entry, ['kind' => 1]), JSON_THROW_ON_ERROR),
+                'user_id' => $technician,
+                'made_at' => $at->modify('+'. 12 * $i.' minutes'),
+            ];
+        }
+
+        return $rows;
+    }
+
+    /**
+     * What statistics want of it: what the core made of the course, and what else a shop would have seen.
+     *
+     * @param  array<string, mixed>  $course
+     * @param  array{suppliers: non-empty-list<string>, ...}  $data
+     *
+     * @return array<string, mixed>
+     */
+    private static function facts(array $course, array $data, Draw $draw): array
+    {
+        $bought = $course['facts']['act'] === 'replace' && $draw->happens(0.8);
+
+        return [
+            ...$course['facts'],
+            'signs' => json_encode($course['facts']['signs'], JSON_THROW_ON_ERROR),
+            'spares' => json_encode($course['facts']['spares'], JSON_THROW_ON_ERROR),
+            'supplier' => $bought ? $draw->oneOf($data['suppliers']) : '',
+            'dead' => (int) ($bought && $draw->happens(0.04)),
+            'bench' => (string) $draw->oneOf([1, 2]),
+            'waited_owner' => (int) (1500 * $draw->unit()),
+            'waited_part' => $bought ? (int) (4000 * $draw->unit()) : 0,
+            'waited_collect' => (int) (3000 * $draw->unit()),
+            'in_shop' => 4300 + (int) (3000 * $draw->unit()),
+        ];
     }
 
     /** A tag for each number, in the alphabet of tags. */

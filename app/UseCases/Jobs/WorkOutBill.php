@@ -56,13 +56,13 @@ final readonly class WorkOutBill
     }
 
     /**
-     * @param  list<ActDone>  $deeds
+     * @param  list<ActDone>  $acts
      *
      * @return array<string, FittedPart>
      */
-    private function parts(array $deeds): array
+    private function parts(array $acts): array
     {
-        $tags = array_values(array_filter(array_map(fn (ActDone $deed): ?string => $deed->with?->tag, $deeds)));
+        $tags = array_values(array_filter(array_map(fn (ActDone $act): ?string => $act->with?->tag, $acts)));
         $condition = Order::query()->whereIn('tag', $tags)->pluck('condition', 'tag');
 
         return Spare::query()

@@ -39,26 +39,28 @@ final readonly class Loans
         if (($written['kind'] ?? '') === 'finding' && $this->catalogue->check((string) $written['check'])->host) {
             $written = $this->inHost($written);
         }
-        $fitted = ($written['kind'] ?? '') === 'act' ? $written['with']['tag'] ?? '' : '';
-        if (! in_array($fitted, ['new', ''], true)) {
+        if (($written['kind'] ?? '') === 'act' && ! in_array($written['with']['tag'] ?? '', ['new', ''], true)) {
             $spare = $this->find((string) $written['with']['tag'], '/with');
-            $keeps = $this->book->notForSale($spare, $job);
-            if ($keeps !== null && ! $by->can('lead')) {
-                throw CaseMistake::at(
-                    '/with',
-                    "{$keeps} Lend it for a trial, and fit another; if it stays all the same, a lead records it.",
-                );
-            }
-            $this->lend($spare, $job, $by);
+            $this->fit($spare, $job, $by);
             $written['with']['trust'] = round($spare->trustNow(), 4);
-            Loan::query()
-                ->where('spare_id', $spare->id)
-                ->whereNull('back_at')
-                ->update(['back_at' => now(), 'result' => 'worked', 'words' => 'stays in the machine']);
-            $this->book->move($spare, 'fitted', "fitted in {$job->tag}", $by, $job);
         }
 
         return $written;
+    }
+
+    /** It stays in the machine: a loan that does not come back. */
+    private function fit(Spare $spare, Job $job, User $by): void
+    {
+        $keeps = $this->book->notForSale($spare, $job);
+        if ($keeps !== null && ! $by->can('lead')) {
+            throw CaseMistake::at('/with', "{$keeps} Lend it for a trial, and fit another; if it stays all the same, a lead records it.");
+        }
+        $this->lend($spare, $job, $by);
+        Loan::query()
+            ->where('spare_id', $spare->id)
+            ->whereNull('back_at')
+            ->update(['back_at' => now(), 'result' => 'worked', 'words' => 'stays in the machine']);
+        $this->book->move($spare, 'fitted', "fitted in {$job->tag}", $by, $job);
     }
 
     /**
@@ -93,34 +95,16 @@ final readonly class Loans
     /** @throws CaseMistake */
     public function lend(Spare $spare, Job $job, User $by): void
     {
-        $open = Loan::query()
-            ->with(['job', 'user'])
-            ->where('spare_id', $spare->id)
-            ->whereNull('back_at')
-            ->first();
+        $open = self::openLoan($spare);
         // What is in the machine is in the machine, also where it went into quarantine meanwhile: the record says what was.
         if ($open !== null && $open->job_id === $job->id) {
             return;
         }
-        if ($spare->status !== 'free') {
-            throw CaseMistake::at(
-                '/setup/lent',
-                "{$spare->tag} is "
-                    .Spare::STATUSES[$spare->status]
-                    .($spare->reason === '' ? '' : ": {$spare->reason}")
-                    .'. Take another.',
-            );
-        }
-        if ($spare->isReservedFrom($job)) {
-            throw CaseMistake::at(
-                '/setup/lent',
-                "{$spare->tag} is reserved for {$spare->reservedFor?->tag} until {$spare->reserved_until?->format(
-                    'j M',
-                )}. Take another, or ask.",
-            );
+        self::mayBeLent($spare, $job);
+        if ($open !== null) {
+            throw self::isLentTo($open, $spare);
         }
         try {
-            $open === null || throw new UniqueConstraintViolationException('', '', [], new \RuntimeException('taken'));
             DB::transaction(
                 fn () => Loan::query()->create([
                     'spare_id' => $spare->id,
@@ -131,19 +115,45 @@ final readonly class Loans
                 ]),
             );
         } catch (UniqueConstraintViolationException) {
-            $holder = $open
-                ?? Loan::query()
-                    ->with(['job', 'user'])
-                    ->where('spare_id', $spare->id)
-                    ->whereNull('back_at')
-                    ->first();
+            // Someone else took it at the same moment.
+            throw self::isLentTo(self::openLoan($spare), $spare);
+        }
+    }
+
+    private static function openLoan(Spare $spare): ?Loan
+    {
+        return Loan::query()
+            ->with(['job', 'user'])
+            ->where('spare_id', $spare->id)
+            ->whereNull('back_at')
+            ->first();
+    }
+
+    /** @throws CaseMistake that says what keeps it on the shelf */
+    private static function mayBeLent(Spare $spare, Job $job): void
+    {
+        if ($spare->status !== 'free') {
+            $state = Spare::STATUSES[$spare->status].($spare->reason === '' ? '' : ": {$spare->reason}");
+            throw CaseMistake::at('/setup/lent', "{$spare->tag} is {$state}. Take another.");
+        }
+        if ($spare->isReservedFrom($job)) {
+            $until = $spare->reserved_until?->format('j M');
             throw CaseMistake::at(
                 '/setup/lent',
-                "{$spare->tag} is lent to {$holder?->job->tag}; {$holder?->user->name} has it since {$holder?->lent_at->format(
-                    'j M, H:i',
-                )}. Bring it back there first, or take another.",
+                "{$spare->tag} is reserved for {$spare->reservedFor?->tag} until {$until}. Take another, or ask.",
             );
         }
+    }
+
+    private static function isLentTo(?Loan $open, Spare $spare): CaseMistake
+    {
+        $since = $open?->lent_at->format('j M, H:i');
+
+        return CaseMistake::at(
+            '/setup/lent',
+            "{$spare->tag} is lent to {$open?->job->tag}; {$open?->user->name} has it since {$since}. "
+                .'Bring it back there first, or take another.',
+        );
     }
 
     /** Back on the shelf, with what the job's evidence says of it. */

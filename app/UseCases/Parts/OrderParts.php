@@ -16,6 +16,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Diagnosis\Standing;
+use Orthoscope\Core\Economy\Offer;
 use Orthoscope\Core\Shelf\NewSpare;
 use Orthoscope\Core\Supplier\Supplier;
 
@@ -45,40 +46,14 @@ final readonly class OrderParts
      */
     public function place(Job $job, User $by, string $part, string $offerId, ?string $heldFor = null, bool $again = false): Order
     {
-        $offer =
-            $this->supplier->offer($offerId, $this->now()) ?? self::refuse('offer', 'Nobody offers this any more; load the page again.');
-        if (
-            $part !== ''
-            && (! $this->assessJob->machine($job)->has($part) || $this->assessJob->machine($job)->part($part)->kind->id !== $offer->kind)
-        ) {
-            self::refuse('part', 'This part does not go there; pick one of the same kind.');
+        $offer = $this->supplier->offer($offerId, $this->now())
+            ?? self::refuse('offer', 'Nobody offers this any more; load the page again.');
+        $this->goesThere($job, $part, $offer, $heldFor);
+        if (! $again) {
+            self::isNew($job, $part, $offer);
         }
-        if ($heldFor !== null && ! $this->assessJob->machine($job)->has($heldFor)) {
-            self::refuse('held_for', 'This machine has no such part; pick one it has.');
-        }
-        $same = Order::query()
-            ->where('job_id', $job->id)
-            ->where('kind', $offer->kind)
-            ->where('part', $part)
-            ->whereIn('state', ['held', 'ordered', 'arrived'])
-            ->first();
-        if ($same !== null && ! $again) {
-            self::refuse(
-                'again',
-                "{$same->tag}, {$same->name}, is "
-                    .Order::STATES[$same->state]
-                    .' for this already. Tick "order another" if a second one is wanted.',
-            );
-        }
-        $open = Order::query()
-            ->where('job_id', $job->id)
-            ->whereIn('state', ['held', 'ordered', 'arrived', 'fitted'])
-            ->sum('price');
-        $against = $job->own === null
-                ? $this->decideJob->leave($job)->against((int) $open + $offer->price, (string) config('shop.currency'))
-                : null;
-        if ($against !== null && ! $by->can('lead')) {
-            self::refuse('offer', $against);
+        if (! $by->can('lead')) {
+            $this->ownerAllows($job, $offer);
         }
         $order = DB::transaction(function () use ($job, $by, $part, $offer, $heldFor): Order {
             $job->holdForWriting();
@@ -99,15 +74,63 @@ final readonly class OrderParts
                 'user_id' => $by->id,
             ]);
         });
-        $this->releaseHeld($job, $this->assessJob->assess($job));
-        $order->refresh();
-        if ($order->state === 'held' && $heldFor === null) {
-            $order->delete();
-            self::refuse('offer', "{$offer->supplier} has none left today; take another, or ask again tomorrow.");
-        }
+        $this->sendOut($job, $order);
         $this->assessJob->refresh($job);
 
         return $order;
+    }
+
+    private function goesThere(Job $job, string $part, Offer $offer, ?string $heldFor): void
+    {
+        $machine = $this->assessJob->machine($job);
+        if ($part !== '' && (! $machine->has($part) || $machine->part($part)->kind->id !== $offer->kind)) {
+            self::refuse('part', 'This part does not go there; pick one of the same kind.');
+        }
+        if ($heldFor !== null && ! $machine->has($heldFor)) {
+            self::refuse('held_for', 'This machine has no such part; pick one it has.');
+        }
+    }
+
+    private static function isNew(Job $job, string $part, Offer $offer): void
+    {
+        $same = Order::query()
+            ->where('job_id', $job->id)
+            ->where('kind', $offer->kind)
+            ->where('part', $part)
+            ->whereIn('state', ['held', 'ordered', 'arrived'])
+            ->first();
+        if ($same !== null) {
+            $state = Order::STATES[$same->state];
+            self::refuse(
+                'again',
+                "{$same->tag}, {$same->name}, is {$state} for this already. Tick \"order another\" if a second one is wanted.",
+            );
+        }
+    }
+
+    /** Parts are ordered as far as the owner agreed to pay; of a machine of our own nobody needs to agree. */
+    private function ownerAllows(Job $job, Offer $offer): void
+    {
+        $open = Order::query()
+            ->where('job_id', $job->id)
+            ->whereIn('state', ['held', 'ordered', 'arrived', 'fitted'])
+            ->sum('price');
+        $against = $job->own === null
+                ? $this->decideJob->leave($job)->against((int) $open + $offer->price, (string) config('shop.currency'))
+                : null;
+        if ($against !== null) {
+            self::refuse('offer', $against);
+        }
+    }
+
+    private function sendOut(Job $job, Order $order): void
+    {
+        $this->releaseHeld($job, $this->assessJob->assess($job));
+        $order->refresh();
+        if ($order->state === 'held' && $order->held_for === null) {
+            $order->delete();
+            self::refuse('offer', "{$order->supplier} has none left today; take another, or ask again tomorrow.");
+        }
     }
 
     /** Orders that wait for a part to be proved go out once it is. */

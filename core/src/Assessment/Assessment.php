@@ -87,23 +87,23 @@ final readonly class Assessment
         $sound = $replay->sound();
 
         return new self(
-            $machine,
-            $record,
-            $standings,
-            self::faults($replay),
-            self::sets($replay),
-            self::carriers($replay),
-            $stop,
-            $surprise,
-            $locks,
-            Planner::advise($catalogue, $replay, $record, $grounds, $locks, $shelf),
-            Proof::of($record, $catalogue, $sound),
-            $sound,
-            Retrace::sentences($standings, $record, new EntryWords($machine, $catalogue)),
-            Arrangements::of($catalogue, $replay, $record),
-            PictureTrials::of($catalogue, $replay, $record, $shelf),
-            SignOrder::of($catalogue, $replay, $record->lastStart()->setUp ?? new SetUp),
-            $grounds->failsUnder->condition === FailsUnder::CASE,
+            machine: $machine,
+            record: $record,
+            standings: $standings,
+            faults: self::faults($replay),
+            sets: self::sets($replay),
+            carriers: self::carriers($replay),
+            stop: $stop,
+            surprise: $surprise,
+            locks: $locks,
+            advice: Planner::advise($catalogue, $replay, $record, $grounds, $locks, $shelf),
+            proof: Proof::of($record, $catalogue, $sound),
+            sound: $sound,
+            retrace: Retrace::sentences($standings, $record, new EntryWords($machine, $catalogue)),
+            arrangements: Arrangements::of($catalogue, $replay, $record),
+            picture: PictureTrials::of($catalogue, $replay, $record, $shelf),
+            signs: SignOrder::of($catalogue, $replay, $record->lastStart()->setUp ?? new SetUp),
+            runsOnlyOutOfItsCase: $grounds->failsUnder->condition === FailsUnder::CASE,
         );
     }
 
@@ -138,6 +138,17 @@ final readonly class Assessment
         $first = $this->hasEvidence() ? $suspects[0] ?? null : null;
 
         return $first !== null && $first->probability >= 0.5 && $first->part->id !== 'outside' ? [$first] : [];
+    }
+
+    /** Belief, 0 to 1, that this machine refuses what it has of some kinds of part, which may be good elsewhere. */
+    public function refusal(string ...$kinds): float
+    {
+        $refused = 0.0;
+        foreach ($this->faults as $fault) {
+            $refused += in_array($fault->fault->with, $kinds, true) ? $fault->probability : 0.0;
+        }
+
+        return min(1.0, $refused);
     }
 
     /** Whether anything was tried or found that a cause can rest on: words, marks and a wet look name none. */

@@ -48,11 +48,11 @@ final readonly class StillOff
     }
 
     /** @return list<array{string, string}> */
-    private static function askedBy(ActDone $deed, Catalogue $catalogue): array
+    private static function askedBy(ActDone $act, Catalogue $catalogue): array
     {
-        $asked = $deed->temporary === '' ? [] : [['temporary', $deed->temporary]];
-        foreach ($deed->with === null ? [] : $catalogue->proving->aftercare as $care) {
-            if (array_intersect($care->after, $deed->on) !== []) {
+        $asked = $act->temporary === '' ? [] : [['temporary', $act->temporary]];
+        foreach ($act->with === null ? [] : $catalogue->proving->aftercare as $care) {
+            if (array_intersect($care->after, $act->on) !== []) {
                 $asked[] = ['aftercare', $care->item];
             }
         }

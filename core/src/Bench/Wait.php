@@ -38,11 +38,11 @@ final readonly class Wait
                 $done[] = $entry;
             }
         }
-        foreach ($done ?? [] as $deed) {
-            $acts[] = $deed->act;
+        foreach ($done ?? [] as $act) {
+            $acts[] = $act->act;
             if (
-                $deed->act === 'replace'
-                && array_filter($deed->on, fn (string $part): bool => in_array($machine->part($part)->kind->id, self::KINDS, true)) !== []
+                $act->act === 'replace'
+                && array_filter($act->on, fn (string $part): bool => in_array($machine->part($part)->kind->id, self::KINDS, true)) !== []
             ) {
                 return self::long('a part that memory is trained for is new', $catalogue);
             }

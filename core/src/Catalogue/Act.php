@@ -6,7 +6,7 @@ namespace Orthoscope\Core\Catalogue;
 
 use Orthoscope\Core\Plain\Row;
 
-/** A deed that changes the machine. */
+/** Something that can be done to a machine and changes it. */
 final readonly class Act
 {
     /**

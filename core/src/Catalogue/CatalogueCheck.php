@@ -102,30 +102,47 @@ final class CatalogueCheck
     private function faults(): void
     {
         $faults = array_keys($this->catalogue->faults);
-        foreach ($this->catalogue->faults as $fault) {
-            $where = "fault {$fault->id}";
-            $this->known($fault->part, array_keys($this->catalogue->parts), $where, 'kind of part');
-            $this->known($fault->shows, array_keys($this->catalogue->shows), $where, 'manner of showing');
-            foreach ($fault->cures as $act => $share) {
-                $this->known($act, array_keys($this->catalogue->acts), $where, 'act');
-                $this->share($share, $where);
-            }
-            foreach ($fault->ways as $way) {
-                $this->known($way['stops'], [...$this->catalogue->stageIds, 'none'], $where, 'stage');
-            }
-            if (abs(array_sum(array_column($fault->ways, 'share')) - 1.0) > 1e-9) {
-                $this->mistakes[] = "The shares of the ways of {$where} do not add up to one.";
-            }
-        }
+        array_map($this->fault(...), $this->catalogue->faults);
         foreach ([...$this->catalogue->events, ...$this->catalogue->history, ...$this->catalogue->marks] as $event) {
             foreach (array_keys($event->factors) as $fault) {
                 $this->known($fault, $faults, "event {$event->id}", 'fault');
             }
         }
+        foreach ($this->catalogue->onlyUnder as $condition) {
+            $this->known($condition->shows, array_keys($this->catalogue->shows), "only under {$condition->id}", 'manner of showing');
+        }
         foreach ($this->catalogue->couplings as $coupling) {
             $this->known($coupling->first, $faults, 'a coupling', 'fault');
             $this->known($coupling->second, $faults, 'a coupling', 'fault');
             $this->share($coupling->given, 'a coupling');
+        }
+    }
+
+    private function fault(Fault $fault): void
+    {
+        $where = "fault {$fault->id}";
+        foreach (array_filter([$fault->part, $fault->with]) as $kind) {
+            $this->known($kind, array_keys($this->catalogue->parts), $where, 'kind of part');
+        }
+        $this->known($fault->shows, array_keys($this->catalogue->shows), $where, 'manner of showing');
+        foreach ([$fault->cures, $fault->withCures] as $cures) {
+            foreach ($cures as $act => $share) {
+                $this->known($act, array_keys($this->catalogue->acts), $where, 'act');
+                $this->share($share, $where);
+            }
+        }
+        foreach ($fault->signs as $channel => $values) {
+            $this->known($channel, array_keys($this->catalogue->signs), $where, 'sign');
+            $known = array_map(strval(...), array_keys($this->catalogue->signs[$channel]->values ?? []));
+            foreach (array_keys($values) as $value) {
+                $this->known((string) $value, $known, $where, 'value');
+            }
+        }
+        foreach ($fault->ways as $way) {
+            $this->known($way['stops'], [...$this->catalogue->stageIds, 'none'], $where, 'stage');
+        }
+        if (abs(array_sum(array_column($fault->ways, 'share')) - 1.0) > 1e-9) {
+            $this->mistakes[] = "The shares of the ways of {$where} do not add up to one.";
         }
     }
 
@@ -160,6 +177,9 @@ final class CatalogueCheck
             }
             foreach ($check->asks as $doubt) {
                 $this->known($doubt, array_keys($this->catalogue->doubts), "check {$check->id}", 'question about its set-up');
+            }
+            foreach (array_filter([$check->target, ...$check->disturbs]) as $kind) {
+                $this->known($kind, array_keys($this->catalogue->parts), "check {$check->id}", 'kind of part');
             }
             if ($check->limit !== null) {
                 $this->known($check->limit, array_keys($this->catalogue->limits), "check {$check->id}", 'limit');
@@ -198,13 +218,19 @@ final class CatalogueCheck
             $where = "step {$step->id}";
             match ($step->record) {
                 'check' => $this->known((string) $step->check, array_keys($this->catalogue->checks), $where, 'check'),
-                'act' => $this->known((string) $step->act, array_keys($this->catalogue->acts), $where, 'act'),
+                'act', 'unlock' => $this->known((string) $step->act, array_keys($this->catalogue->acts), $where, 'act'),
                 default => null,
             };
             foreach (
                 [...$step->on, ...array_filter([$step->each], fn (?string $each): bool => $each !== null && $each !== 'swapped')] as $kind
             ) {
                 $this->known($kind, array_keys($this->catalogue->parts), $where, 'kind of part');
+            }
+            foreach (array_filter([$step->from, $step->mootAfter]) as $stage) {
+                $this->known($stage, $this->catalogue->stageIds, $where, 'stage');
+            }
+            foreach ($step->whenNew as $event) {
+                $this->known($event, array_keys($this->catalogue->events), $where, 'event');
             }
         }
     }
@@ -217,12 +243,28 @@ final class CatalogueCheck
                 match ($what) {
                     'always' => null,
                     'mark' => $this->known($rest, array_keys($this->catalogue->marks), "lock {$lock->id}", 'mark'),
-                    'act', 'begun' => $this->known(explode(':', $rest)[0], array_keys($this->catalogue->acts), "lock {$lock->id}", 'act'),
+                    'act', 'begun' => $this->act($rest, "lock {$lock->id}"),
                     'start' => $this->known($rest, $this->catalogue->stageIds, "lock {$lock->id}", 'stage'),
-                    default => $this->known($what, array_keys($this->catalogue->checks), "lock {$lock->id}", 'check'),
+                    default => $this->result($what, $rest, "lock {$lock->id}"),
                 };
             }
         }
+    }
+
+    /** @param  string  $word an act, or an act and the kind of part it is done to */
+    private function act(string $word, string $where): void
+    {
+        [$act, $kind] = [...explode(':', $word, 2), ''];
+        $this->known($act, array_keys($this->catalogue->acts), $where, 'act');
+        if ($kind !== '') {
+            $this->known($kind, array_keys($this->catalogue->parts), $where, 'kind of part');
+        }
+    }
+
+    private function result(string $check, string $result, string $where): void
+    {
+        $this->known($check, array_keys($this->catalogue->checks), $where, 'check');
+        $this->known($result, array_column($this->catalogue->checks[$check]->results ?? [], 'id'), $where, 'result');
     }
 
     private function schools(): void

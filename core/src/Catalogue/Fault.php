@@ -17,6 +17,8 @@ final readonly class Fault
      * @param  float  $harms  chance that it harms a good part lent to the machine
      * @param  list<array{stops: string, share: float}>  $ways stages it may stop, one drawn for good; "none" = no start shows it
      * @param  float  $arises chance that moving the part brings it about
+     * @param  ?string  $with kind of part it refuses: it is there only while the machine's own of that kind is in; neither is bad by itself
+     * @param  array<string, float>  $withCures  act on the refused part => share of times it cures
      * @param  bool  $steady a state that no cold, heat or work changes
      * @param  bool  $eachChannel one such fault for every memory channel of the board
      */
@@ -34,6 +36,8 @@ final readonly class Fault
         public float $arises = 0.0,
         public bool $eachChannel = false,
         public bool $steady = false,
+        public ?string $with = null,
+        public array $withCures = [],
     ) {
     }
 
@@ -55,6 +59,8 @@ final readonly class Fault
             arises: $row->number('arises', 0.0),
             eachChannel: $row->textOrNull('each') === 'channel',
             steady: $row->flag('steady'),
+            with: $row->textOrNull('with'),
+            withCures: $row->has('with_cures') ? $row->numberByName('with_cures') : [],
         );
     }
 

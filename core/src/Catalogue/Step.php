@@ -10,7 +10,7 @@ use Orthoscope\Core\Plain\Row;
 final readonly class Step
 {
     /**
-     * @param  string  $record  "start", "act", "check" or "deed"
+     * @param  string  $record  "start", "act" (with a start to see), "check" or "unlock" (an act that clears a lock)
      * @param  list<string>  $on      kinds of part an act is made on
      * @param  ?string  $each    kind of part that makes one step each ("swapped" = every part swapped with a change)
      * @param  bool  $once    only for the first part of the kind
@@ -22,6 +22,7 @@ final readonly class Step
      * @param  bool  $benchSupply a bench supply feeds the board, not the machine's own supply
      * @param  ?string  $whyAgain in place of `why` once the machine was started
      * @param  bool  $unlocks offered only while a lock waits for it
+     * @param  list<string>  $whenNew events: where one was told, the look comes first, as long as what it shows is in question at all
      * @param  ?string  $mootAfter stage: not offered once a start by the button passed it
      */
     public function __construct(
@@ -48,6 +49,7 @@ final readonly class Step
         public bool $unlocks,
         public ?string $mootAfter,
         public ?string $whyAgain,
+        public array $whenNew,
     ) {
     }
 
@@ -77,6 +79,7 @@ final readonly class Step
             unlocks: $row->flag('unlocks'),
             mootAfter: $row->textOrNull('moot_after'),
             whyAgain: $row->textOrNull('why_again'),
+            whenNew: $row->texts('when_new', []),
         );
     }
 }

@@ -12,6 +12,7 @@ use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Planning\ActiveLock;
 use Orthoscope\Core\Planning\NextStep;
 use Orthoscope\Core\Planning\Outcome;
+use Orthoscope\Core\Planning\Repair;
 
 /** An assessment as plain data, for other programs. The keys are stable. */
 final class AssessmentJson
@@ -28,26 +29,9 @@ final class AssessmentJson
             'stops_before' => $assessment->stop === null ? null : $catalogue->stopId($assessment->stop->likeliest()),
             'sound' => round($assessment->sound, 4),
             'parts' => array_map(self::part(...), array_values($assessment->standings)),
-            'faults' => array_map(
-                fn (FaultBelief $f): array => [
-                    'fault' => $f->fault->id,
-                    'part' => $f->part->id,
-                    'spare' => $f->spare,
-                    'probability' => round($f->probability, 4),
-                    'now' => round($f->now, 4),
-                ],
-                $assessment->faults,
-            ),
+            'faults' => array_map(self::fault(...), $assessment->faults),
             'sets' => array_map(fn (array $set): array => ['faults' => $set[0], 'probability' => round($set[1], 4)], $assessment->sets),
-            'repairs' => array_map(
-                fn (array $r): array => [
-                    'repair' => $r[0]->id(),
-                    'name' => $r[0]->name(),
-                    'probability' => round($r[1], 4),
-                    'minutes_with_money' => round($r[0]->cost, 1),
-                ],
-                array_slice($advice->repairs, 0, 12),
-            ),
+            'repairs' => array_map(static fn (array $one): array => self::repair(...$one), array_slice($advice->repairs, 0, 12)),
             'carriers' => array_map(
                 fn (string $part, float $p): array => ['part' => $part, 'probability' => round($p, 4)],
                 array_keys($assessment->carriers),
@@ -73,6 +57,29 @@ final class AssessmentJson
                 'inside' => $assessment->proof->inside,
                 'owed' => $assessment->proof->owed,
             ],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function fault(FaultBelief $fault): array
+    {
+        return [
+            'fault' => $fault->fault->id,
+            'part' => $fault->part->id,
+            'spare' => $fault->spare,
+            'probability' => round($fault->probability, 4),
+            'now' => round($fault->now, 4),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function repair(Repair $repair, float $p): array
+    {
+        return [
+            'repair' => $repair->id(),
+            'name' => $repair->name(),
+            'probability' => round($p, 4),
+            'minutes_with_money' => round($repair->cost, 1),
         ];
     }
 

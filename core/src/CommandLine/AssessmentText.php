@@ -7,32 +7,19 @@ namespace Orthoscope\Core\CommandLine;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Diagnosis\Because;
+use Orthoscope\Core\Diagnosis\PartStanding;
+use Orthoscope\Core\Planning\NextStep;
 
 /** An assessment to read in a terminal. */
 final class AssessmentText
 {
     public static function of(Assessment $assessment, Catalogue $catalogue): string
     {
-        $lines = [];
-        $stop = $assessment->stop === null
-                ? 'not started yet'
-                : match (($id = $catalogue->stopId($assessment->stop->likeliest()))) {
-                    'none' => 'goes all the way',
-                    default => "stops before \"{$catalogue->stages[$id]->name}\"",
-                };
-        $lines[] = sprintf('Chain: %s. Sound with %s.', $stop, self::percent($assessment->sound));
-        foreach ($assessment->standings as $standing) {
-            $entries = implode(', ', array_map(fn (Because $b): int => $b->entry, $standing->because));
-            $lines[] = sprintf(
-                '  %s %-22s %6s  %s%s',
-                $standing->standing->letter(),
-                $standing->part->name,
-                self::percent($standing->probability),
-                $standing->words(),
-                $entries === '' ? '' : " (entries {$entries})",
-            );
-        }
-        $lines[] = 'Faults:';
+        $lines = [
+            sprintf('Chain: %s. Sound with %s.', self::stop($assessment, $catalogue), self::percent($assessment->sound)),
+            ...array_map(self::standing(...), array_values($assessment->standings)),
+            'Faults:',
+        ];
         foreach (array_slice($assessment->faults, 0, 8) as $fault) {
             $lines[] = sprintf('  %6s  %s', self::percent($fault->probability), $fault->name());
         }
@@ -42,21 +29,47 @@ final class AssessmentText
         array_push($lines, ...$assessment->retrace);
         $lines[] = "Next: {$assessment->advice->why}";
         foreach (array_slice($assessment->advice->steps, 0, 8) as $i => $step) {
-            $locked = $step->lockedBy === [] ? '' : '  LOCKED: '.$step->lockedBy[0]->lock->unlock;
-            $lines[] = sprintf(
-                '  %d. %s, %d min, saves %d.%s',
-                $i + 1,
-                $step->candidate->name(),
-                $step->minutes,
-                (int) round($step->saves),
-                $locked,
-            );
-            foreach ($step->outcomes as $outcome) {
-                $lines[] = sprintf('       %6s  %s: %s', self::percent($outcome->probability), $outcome->words, $outcome->meaning);
-            }
+            array_push($lines, ...self::step($i + 1, $step));
         }
 
         return implode("\n", $lines)."\n";
+    }
+
+    private static function stop(Assessment $assessment, Catalogue $catalogue): string
+    {
+        if ($assessment->stop === null) {
+            return 'not started yet';
+        }
+        $id = $catalogue->stopId($assessment->stop->likeliest());
+
+        return $id === 'none' ? 'goes all the way' : "stops before \"{$catalogue->stages[$id]->name}\"";
+    }
+
+    private static function standing(PartStanding $standing): string
+    {
+        $entries = implode(', ', array_map(static fn (Because $because): int => $because->entry, $standing->because));
+
+        return sprintf(
+            '  %s %-22s %6s  %s%s',
+            $standing->standing->letter(),
+            $standing->part->name,
+            self::percent($standing->probability),
+            $standing->words(),
+            $entries === '' ? '' : " (entries {$entries})",
+        );
+    }
+
+    /** @return list<string> */
+    private static function step(int $number, NextStep $step): array
+    {
+        $locked = $step->lockedBy === [] ? '' : '  LOCKED: '.$step->lockedBy[0]->lock->unlock;
+        $saves = (int) round($step->saves);
+        $lines = ["  {$number}. {$step->candidate->name()}, {$step->minutes} min, saves {$saves}.{$locked}"];
+        foreach ($step->outcomes as $outcome) {
+            $lines[] = sprintf('       %6s  %s: %s', self::percent($outcome->probability), $outcome->words, $outcome->meaning);
+        }
+
+        return $lines;
     }
 
     private static function percent(float $p): string

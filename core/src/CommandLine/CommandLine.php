@@ -88,37 +88,7 @@ final class CommandLine
             return $this->misuse($mistake->getMessage());
         }
         try {
-            return match ($command) {
-                'diagnose' => $this->diagnose($input),
-                'explain' => $this->explain($input),
-                'validate' => $this->validate($this->read($input)),
-                'vocabulary' => $this->say($this->json(Vocabulary::of(Catalogue::shipped()))),
-                'check-catalogue' => $this->checkCatalogue(),
-                'simulate' => $this->simulate($input),
-                'calls' => $this->calls($input),
-                'instrument' => $this->instrument($input),
-                'patterns' => $this->say(
-                    $this->json(
-                        (new PatternsCommand(
-                            Catalogue::shipped(),
-                            self::whole($input, 'years', 1, 200),
-                            self::word($input, 'seed'),
-                        ))->figures(),
-                    ),
-                ),
-                'forecast' => $this->say(
-                    $this->json(
-                        (new ForecastCommand(
-                            Catalogue::shipped(),
-                            self::whole($input, 'jobs', 1, 5000),
-                            self::word($input, 'seed'),
-                        ))->figures(),
-                    ),
-                ),
-                default => $this->say(
-                    $this->json((new BenchCommand(Catalogue::shipped(), self::whole($input, 'records', 1, 1000)))->figures()),
-                ),
-            };
+            return $this->command($command, $input);
         } catch (CaseMistake|CatalogueMistake|MachineMistake|UnreadableRow $mistake) {
             fwrite($this->err, $mistake->getMessage()."\n");
 
@@ -126,6 +96,33 @@ final class CommandLine
         } catch (InvalidArgumentException $mistake) {
             return $this->misuse($mistake->getMessage());
         }
+    }
+
+    private function command(string $command, ArgvInput $input): int
+    {
+        return match ($command) {
+            'diagnose' => $this->diagnose($input),
+            'explain' => $this->explain($input),
+            'validate' => $this->validate($this->read($input)),
+            'vocabulary' => $this->say($this->json(Vocabulary::of(Catalogue::shipped()))),
+            'check-catalogue' => $this->checkCatalogue(),
+            'simulate' => $this->simulate($input),
+            'calls' => $this->calls($input),
+            'instrument' => $this->instrument($input),
+            default => $this->say($this->json($this->measured($command, $input))),
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private function measured(string $command, ArgvInput $input): array
+    {
+        $catalogue = Catalogue::shipped();
+
+        return match ($command) {
+            'patterns' => (new PatternsCommand($catalogue, self::whole($input, 'years', 1, 200), self::word($input, 'seed')))->figures(),
+            'forecast' => (new ForecastCommand($catalogue, self::whole($input, 'jobs', 1, 5000), self::word($input, 'seed')))->figures(),
+            default => (new BenchCommand($catalogue, self::whole($input, 'records', 1, 1000)))->figures(),
+        };
     }
 
     private static function definition(string $command): InputDefinition
@@ -226,14 +223,14 @@ final class CommandLine
             }
         }
         $command = new SimulateCommand(
-            $catalogue,
-            self::whole($input, 'jobs', 1, 100000),
-            self::word($input, 'seed'),
-            $policies,
-            self::number($input, 'perturb'),
-            $input->getOption('doubles') === null ? null : self::number($input, 'doubles'),
-            self::word($input, 'world'),
-            self::whole($input, 'workers', 1, 64),
+            catalogue: $catalogue,
+            jobs: self::whole($input, 'jobs', 1, 100000),
+            seed: self::word($input, 'seed'),
+            policies: $policies,
+            perturb: self::number($input, 'perturb'),
+            doubles: $input->getOption('doubles') === null ? null : self::number($input, 'doubles'),
+            world: self::word($input, 'world'),
+            workers: self::whole($input, 'workers', 1, 64),
         );
         if ($input->getOption('slice') !== null) {
             [$worker, $workers] = [...explode('/', self::word($input, 'slice')), '1'];

@@ -78,6 +78,6 @@ final class Explanation
     {
         $outcome = $words->outcome($entry);
 
-        return "{$entry->number} {$words->deed($entry)}".($outcome === '' ? '' : ": {$outcome}");
+        return "{$entry->number} {$words->what($entry)}".($outcome === '' ? '' : ": {$outcome}");
     }
 }

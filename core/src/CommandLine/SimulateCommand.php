@@ -80,35 +80,12 @@ final readonly class SimulateCommand
     /** @return array<string, non-empty-list<Result>> */
     private function shared(): array
     {
-        $running = [];
-        for ($worker = 0; $worker < $this->workers; $worker++) {
-            $command = [
-                PHP_BINARY,
-                ...self::COMPILED,
-                dirname(__DIR__, 2).'/bin/orthoscope',
-                'simulate',
-                '--jobs',
-                (string) $this->jobs,
-                '--seed',
-                $this->seed,
-                '--policy',
-                implode(',', $this->policies),
-                '--perturb',
-                (string) $this->perturb,
-                '--world',
-                $this->world,
-                '--slice',
-                "{$worker}/{$this->workers}",
-                ...$this->doubles === null ? [] : ['--doubles', (string) $this->doubles],
-            ];
-            $process = proc_open($command, [1 => ['pipe', 'w'], 2 => STDERR], $pipes);
-            $running[] = [$process, $pipes[1]];
-        }
+        $running = array_map($this->worker(...), range(0, $this->workers - 1));
         $byJob = [];
         foreach ($running as $worker => [$process, $pipe]) {
             $written = stream_get_contents($pipe);
             fclose($pipe);
-            if ($process === false || proc_close($process) !== 0) {
+            if (proc_close($process) !== 0) {
                 throw new RuntimeException('A worker process of the simulation failed; see what it printed above.');
             }
             /** @var array<string, list<Result>> $slice */
@@ -126,5 +103,26 @@ final readonly class SimulateCommand
         }
 
         return $all;
+    }
+
+    /** @return array{resource, resource} a process that plays its share, and what it prints */
+    private function worker(int $worker): array
+    {
+        $command = [PHP_BINARY, ...self::COMPILED, dirname(__DIR__, 2).'/bin/orthoscope', 'simulate'];
+        $options = [
+            'jobs' => (string) $this->jobs,
+            'seed' => $this->seed,
+            'policy' => implode(',', $this->policies),
+            'perturb' => (string) $this->perturb,
+            'world' => $this->world,
+            'slice' => "{$worker}/{$this->workers}",
+            ...$this->doubles === null ? [] : ['doubles' => (string) $this->doubles],
+        ];
+        foreach ($options as $name => $value) {
+            array_push($command, "--{$name}", $value);
+        }
+        $process = proc_open($command, [1 => ['pipe', 'w'], 2 => STDERR], $pipes);
+
+        return $process === false ? throw new RuntimeException('A worker process could not be started.') : [$process, $pipes[1]];
     }
 }

@@ -27,6 +27,17 @@ final class Vocabulary
     public static function of(Catalogue $catalogue): array
     {
         return [
+            ...self::ofMachines($catalogue),
+            ...self::ofEvidence($catalogue),
+            ...self::ofWork($catalogue),
+            ...self::ofOwners($catalogue),
+        ];
+    }
+
+    /** @return array<string, array<int|string, mixed>> what a machine is, and what can be wrong with it */
+    private static function ofMachines(Catalogue $catalogue): array
+    {
+        return [
             'stages' => array_values($catalogue->stages),
             'outcomes' => array_map(
                 fn (Reach $r): array => ['id' => $r->id, 'name' => $r->name, 'plain' => $r->plain],
@@ -50,11 +61,19 @@ final class Vocabulary
                     'name' => $f->name,
                     'plain' => $f->plain,
                     'shows' => $f->shows,
+                    'refuses' => $f->with,
                     'in_a_thousand' => $f->prior,
                     'cured_by' => $f->cures,
                 ],
                 array_values($catalogue->faults),
             ),
+        ];
+    }
+
+    /** @return array<string, array<int|string, mixed>> what can be seen of it */
+    private static function ofEvidence(Catalogue $catalogue): array
+    {
+        return [
             'signs' => array_map(
                 fn (SignChannel $s): array => [
                     'id' => $s->id,
@@ -75,6 +94,13 @@ final class Vocabulary
                 ],
                 array_values($catalogue->checks),
             ),
+        ];
+    }
+
+    /** @return array<string, array<int|string, mixed>> what can be done, and what keeps from it */
+    private static function ofWork(Catalogue $catalogue): array
+    {
+        return [
             'acts' => array_map(
                 fn (Act $a): array => ['id' => $a->id, 'name' => $a->name, 'plain' => $a->plain, 'minutes' => $a->minutes],
                 array_values($catalogue->acts),
@@ -89,6 +115,18 @@ final class Vocabulary
                 ],
                 array_values($catalogue->steps),
             ),
+            'schools' => array_map(fn (School $s): array => ['id' => $s->id, 'name' => $s->name], array_values($catalogue->schools)),
+            'locks' => array_map(
+                fn (Lock $l): array => ['id' => $l->id, 'name' => $l->name, 'sentence' => $l->sentence, 'unlock' => $l->unlock],
+                array_values($catalogue->locks),
+            ),
+        ];
+    }
+
+    /** @return array<string, array<int|string, mixed>> what owners tell, and what they are asked */
+    private static function ofOwners(Catalogue $catalogue): array
+    {
+        return [
             'events' => array_map(fn (Event $e): array => ['id' => $e->id, 'name' => $e->name], array_values($catalogue->events)),
             'history' => array_map(fn (Event $e): array => ['id' => $e->id, 'name' => $e->name], array_values($catalogue->history)),
             'manners' => ['often' => Manner::OFTEN, 'only' => Manner::ONLY],
@@ -101,11 +139,6 @@ final class Vocabulary
                 array_values($catalogue->questions),
             ),
             'marks' => array_map(fn (Event $e): array => ['id' => $e->id, 'name' => $e->name], array_values($catalogue->marks)),
-            'schools' => array_map(fn (School $s): array => ['id' => $s->id, 'name' => $s->name], array_values($catalogue->schools)),
-            'locks' => array_map(
-                fn (Lock $l): array => ['id' => $l->id, 'name' => $l->name, 'sentence' => $l->sentence, 'unlock' => $l->unlock],
-                array_values($catalogue->locks),
-            ),
         ];
     }
 }

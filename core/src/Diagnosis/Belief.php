@@ -10,7 +10,7 @@ use InvalidArgumentException;
  * What is believed: a probability over fault sets, and over which faults of each set are still there.
  *
  * A general engine: it knows faults only as numbers. A set never changes ("what was wrong"); acts move
- * its weight from "still there" towards "cured", and never back. Immutable; every deed gives a new belief.
+ * its weight from "still there" towards "cured", and never back. Immutable; every observation and act gives a new belief.
  */
 final class Belief
 {

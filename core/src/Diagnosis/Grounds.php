@@ -18,9 +18,6 @@ use Orthoscope\Core\SetUp\SetUp;
 /** Reads from the record which entries speak about which part, and how. No probabilities: only what was done and seen. */
 final class Grounds
 {
-    /** A reading less believed than this is no ground by itself; it still weighs. Origin: judgement. */
-    private const SPEAKS_FROM = 0.5;
-
     /** @var array<string, list<Because>> part => entries that speak about it */
     private array $of = [];
 
@@ -102,10 +99,10 @@ final class Grounds
     private function readStarts(Record $record): void
     {
         $earlier = [];
-        $deeds = [];
+        $acts = [];
         foreach ($record->inForce as $entry) {
             if ($entry instanceof ActDone && ! $entry->begun) {
-                $deeds[] = $entry;
+                $acts[] = $entry;
                 foreach ($entry->with === null ? [] : $entry->on as $part) {
                     $this->fittedAt[$part] = $entry->number;
                 }
@@ -116,8 +113,8 @@ final class Grounds
             $this->readPassed($entry, $this->catalogue->reach($entry->best()));
             $previous = $earlier === [] ? null : $earlier[count($earlier) - 1];
             if ($previous !== null) {
-                $this->readDeeds($deeds, $previous, $entry);
-                $this->readSwaps($earlier, $deeds, $entry);
+                $this->readActs($acts, $previous, $entry);
+                $this->readSwaps($earlier, $acts, $entry);
             }
             $earlier[] = $entry;
         }
@@ -160,18 +157,18 @@ final class Grounds
     /**
      * What was done to the machine between two starts.
      *
-     * @param  list<ActDone>  $deeds
+     * @param  list<ActDone>  $acts
      */
-    private function readDeeds(array $deeds, Start $before, Start $after): void
+    private function readActs(array $acts, Start $before, Start $after): void
     {
-        $between = array_filter($deeds, fn (ActDone $deed): bool => $deed->number > $before->number && $deed->number < $after->number);
+        $between = array_filter($acts, fn (ActDone $act): bool => $act->number > $before->number && $act->number < $after->number);
         if ($before->setUp->place !== $after->setUp->place || $before->setUp->startBy !== $after->setUp->startBy) {
             return;
         }
-        foreach ($between as $deed) {
-            foreach ($deed->on as $part) {
+        foreach ($between as $act) {
+            foreach ($act->on as $part) {
                 $ground = $this->compare($before, $after);
-                $share = $this->shareShown($this->model->machine->part($part)->kind->id, $this->curedBy($deed->act));
+                $share = $this->shareShown($this->model->machine->part($part)->kind->id, $this->curedBy($act->act));
                 if (($ground === Ground::Improved && $share > 0.0) || ($ground === Ground::NoChange && $share >= 0.6)) {
                     $this->add($part, $after, $ground);
                 }
@@ -183,9 +180,9 @@ final class Grounds
      * Parts that took part in an earlier start and not in this one, or the other way round.
      *
      * @param  list<Start>  $earlier
-     * @param  list<ActDone>  $deeds
+     * @param  list<ActDone>  $acts
      */
-    private function readSwaps(array $earlier, array $deeds, Start $start): void
+    private function readSwaps(array $earlier, array $acts, Start $start): void
     {
         foreach ($this->model->machine->parts as $part) {
             $used = $this->model->uses($part->id, $start->setUp);
@@ -204,7 +201,7 @@ final class Grounds
                 $ground === Ground::Improved
                 && $used
                 && $this->isOnlyNew($part, $start->setUp, $other->setUp)
-                && ! $this->deedBetween($deeds, $other, $start)
+                && ! $this->actBetween($acts, $other, $start)
             ) {
                 $this->add($part->id, $start, Ground::CameBack);
             }
@@ -265,11 +262,11 @@ final class Grounds
                 || $this->failsUnder->covers($first) === $this->failsUnder->covers($second));
     }
 
-    /** @param  list<ActDone>  $deeds */
-    private function deedBetween(array $deeds, Start $a, Start $b): bool
+    /** @param  list<ActDone>  $acts */
+    private function actBetween(array $acts, Start $a, Start $b): bool
     {
-        foreach ($deeds as $deed) {
-            if ($deed->number > $a->number && $deed->number < $b->number) {
+        foreach ($acts as $act) {
+            if ($act->number > $a->number && $act->number < $b->number) {
                 return true;
             }
         }
@@ -292,7 +289,7 @@ final class Grounds
     private function readFindings(Record $record): void
     {
         foreach ($record->all(Finding::class) as $finding) {
-            if ($finding->believed * $finding->sureness < self::SPEAKS_FROM) {
+            if ($finding->believed * $finding->sureness < $this->catalogue->number('speaks_from')) {
                 continue;
             }
             $check = $this->catalogue->check($finding->check);

@@ -12,7 +12,7 @@ namespace Orthoscope\Core\Diagnosis;
 final class LikelySets
 {
     /** Pairs and triples found at most. Origin: judgement. */
-    private const PAIRS = 200;
+    private const PAIRS = 500;
 
     private const TRIPLES = 60;
 

@@ -8,6 +8,7 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Fault;
 use Orthoscope\Core\Catalogue\PartKind;
 use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Chain\Part;
 
 /** Every mode in question for one machine, numbered. Spares that were lent or fitted, and hosts, bring modes of their own. */
 final readonly class Modes
@@ -32,49 +33,16 @@ final readonly class Modes
      */
     public static function of(Machine $machine, Catalogue $catalogue, array $spares, array $idle = []): self
     {
-        $all = $priors = $bySpare = [];
-        foreach ([...$catalogue->faults, ...self::unknown($catalogue)] as $fault) {
-            foreach ($machine->ofKind($fault->part) as $part) {
-                if (in_array($part->id, $idle, true)) {
-                    continue;
-                }
-                foreach ($fault->eachChannel ? $machine->channels() : [null] as $channel) {
-                    foreach ($fault->ways as $way) {
-                        foreach ($catalogue->shows[$fault->shows] as $manner) {
-                            $share = $way['share'] * $manner->share;
-                            $all[] = new Mode(
-                                $fault,
-                                $part->id,
-                                $catalogue->stageIndex($way['stops']),
-                                new Hazard($manner->hazards),
-                                $share,
-                                $channel,
-                            );
-                            $priors[] = $fault->prior * $share;
-                        }
-                    }
-                }
-            }
-        }
+        $own = self::own($machine, $catalogue, $idle);
+        $under = self::onlyUnder($machine, $catalogue, $own);
+        $all = [...$own, ...array_column($under, 0)];
+        $priors = array_map(static fn (Mode $mode): float => $mode->fault->prior * $mode->share, $own);
         $sharesOf = [];
-        foreach (OnlyUnder::all($catalogue) as $only) {
-            foreach ($machine->ofKind($only->fault->part) as $part) {
-                $stop = $catalogue->stageIndex($only->fault->ways[0]['stops']);
-                $bases = array_keys(
-                    array_filter(
-                        $all,
-                        fn (Mode $mode): bool => $mode->part === $part->id
-                            && $mode->stop === $stop
-                            && in_array($mode->fault->id, $only->bases, true),
-                    ),
-                );
-                foreach ($bases === [] ? [] : $catalogue->shows[$only->fault->shows] as $manner) {
-                    $sharesOf[count($all)] = [$bases, $only->share * $manner->share];
-                    $priors[] = $only->share * $manner->share * array_sum(array_intersect_key($priors, array_flip($bases)));
-                    $all[] = new Mode($only->fault, $part->id, $stop, new Hazard($manner->hazards), $manner->share, alone: true);
-                }
-            }
+        foreach ($under as [$mode, $bases, $share]) {
+            $sharesOf[count($priors)] = [$bases, $share];
+            $priors[] = $share * array_sum(array_intersect_key($priors, array_flip($bases)));
         }
+        $bySpare = [];
         foreach ($spares as [$tag, $part]) {
             if ($machine->has($part)) {
                 $bySpare["{$tag} {$part}"] = count($all);
@@ -84,6 +52,69 @@ final readonly class Modes
         }
 
         return new self($all, $priors, $bySpare, $sharesOf);
+    }
+
+    /**
+     * The faults of the machine's own parts, each by the way it stops and the manner it shows.
+     *
+     * @param  list<string>  $idle
+     * @return list<Mode>
+     */
+    private static function own(Machine $machine, Catalogue $catalogue, array $idle): array
+    {
+        $own = [];
+        foreach ([...$catalogue->faults, ...self::unknown($catalogue)] as $fault) {
+            $parts = array_filter($machine->ofKind($fault->part), static fn (Part $part): bool => ! in_array($part->id, $idle, true));
+            foreach ($parts as $part) {
+                foreach ($fault->eachChannel ? $machine->channels() : [null] as $channel) {
+                    array_push($own, ...self::waysOf($fault, $part, $channel, $catalogue));
+                }
+            }
+        }
+
+        return $own;
+    }
+
+    /** @return list<Mode> */
+    private static function waysOf(Fault $fault, Part $part, ?string $channel, Catalogue $catalogue): array
+    {
+        $ways = [];
+        foreach ($fault->ways as $way) {
+            $stop = $catalogue->stageIndex($way['stops']);
+            foreach ($catalogue->shows[$fault->shows] as $manner) {
+                $ways[] = new Mode($fault, $part->id, $stop, new Hazard($manner->hazards), $way['share'] * $manner->share, $channel);
+            }
+        }
+
+        return $ways;
+    }
+
+    /**
+     * Faults that are there only under one condition; their priors are shares of those of the modes they go with.
+     *
+     * @param  list<Mode>  $own
+     * @return list<array{Mode, list<int>, float}> the mode, the modes its prior is a share of, and that share
+     */
+    private static function onlyUnder(Machine $machine, Catalogue $catalogue, array $own): array
+    {
+        $at = [];
+        foreach ($own as $i => $mode) {
+            $at[$mode->part][$mode->stop][$mode->fault->id][] = $i;
+        }
+        $under = [];
+        foreach (OnlyUnder::all($catalogue) as $only) {
+            $stop = $catalogue->stageIndex($only->fault->ways[0]['stops']);
+            foreach ($machine->ofKind($only->fault->part) as $part) {
+                $bases = array_merge(...array_values(array_intersect_key($at[$part->id][$stop] ?? [], array_flip($only->bases))));
+                sort($bases);
+                foreach ($bases === [] ? [] : $catalogue->shows[$only->fault->shows] as $manner) {
+                    $mode = new Mode($only->fault, $part->id, $stop, new Hazard($manner->hazards), $manner->share, alone: true);
+                    $under[] = [$mode, $bases, $only->share * $manner->share];
+                }
+            }
+        }
+
+        return $under;
     }
 
     public function ofSpare(string $tag, string $part): ?int
@@ -150,15 +181,15 @@ final readonly class Modes
         return array_values(
             array_map(
                 fn (PartKind $kind): Fault => new Fault(
-                    "unknown-{$kind->id}",
-                    $kind->id,
-                    'a fault we cannot name',
-                    "{$kind->plain} had a fault we could not name",
-                    'sometimes',
-                    $prior[$kind->id],
-                    ['replace' => 0.9],
-                    [],
-                    [['stops' => $kind->stage, 'share' => 1.0]],
+                    id: "unknown-{$kind->id}",
+                    part: $kind->id,
+                    name: 'a fault we cannot name',
+                    plain: "{$kind->plain} had a fault we could not name",
+                    shows: 'sometimes',
+                    prior: $prior[$kind->id],
+                    cures: ['replace' => 0.9],
+                    signs: [],
+                    ways: [['stops' => $kind->stage, 'share' => 1.0]],
                 ),
                 $whole,
             ),
@@ -169,15 +200,15 @@ final readonly class Modes
     {
         $kind = $machine->part($part)->kind;
         $fault = new Fault(
-            "bad-{$kind->id}",
-            $kind->id,
-            'spare bad',
-            'a test part that was itself bad',
-            'always',
-            0.0,
-            ['replace' => 1.0],
-            [],
-            [],
+            id: "bad-{$kind->id}",
+            part: $kind->id,
+            name: 'spare bad',
+            plain: 'a test part that was itself bad',
+            shows: 'always',
+            prior: 0.0,
+            cures: ['replace' => 1.0],
+            signs: [],
+            ways: [],
         );
         $stop = $catalogue->stageIndex($kind->stops ?? $kind->stage);
 

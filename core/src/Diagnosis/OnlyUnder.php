@@ -15,9 +15,6 @@ use Orthoscope\Core\Catalogue\Fault;
  */
 final readonly class OnlyUnder
 {
-    /** What cures a part's trouble cures it somewhat less often where it shows under one condition alone. Origin: judgement. */
-    private const CURED = 0.9;
-
     /** Manners that depend on no condition. */
     private const PLAIN = ['always', 'sometimes'];
 
@@ -64,13 +61,20 @@ final readonly class OnlyUnder
         usort($bases, fn (Fault $a, Fault $b): int => $b->prior <=> $a->prior);
         foreach ($bases as $base) {
             foreach ($base->cures as $act => $share) {
-                $cures[$act] = max($cures[$act] ?? 0.0, self::CURED * $share);
+                $cures[$act] = max($cures[$act] ?? 0.0, $catalogue->number('only_under_cured') * $share);
             }
         }
 
         return new Fault(
-            "{$condition->id}-only-{$part}-{$stop}", $part, $condition->name, "{$catalogue->part($part)->plain} {$condition->plain}",
-            $condition->shows, 0.0, $cures, $bases[0]->signs, [['stops' => $stop, 'share' => 1.0]],
+            id: "{$condition->id}-only-{$part}-{$stop}",
+            part: $part,
+            name: $condition->name,
+            plain: "{$catalogue->part($part)->plain} {$condition->plain}",
+            shows: $condition->shows,
+            prior: 0.0,
+            cures: $cures,
+            signs: $bases[0]->signs,
+            ways: [['stops' => $stop, 'share' => 1.0]],
         );
     }
 }

@@ -56,8 +56,8 @@ final class Replay
         $modes = Modes::of(
             $machine,
             $catalogue,
-            self::spares($record, $candidates, $catalogue, $machine),
-            self::emptySlots($machine, $record),
+            InQuestion::spares($record, $candidates, $catalogue, $machine),
+            InQuestion::emptySlots($machine, $record),
         );
         $this->model = new StartModel($machine, $catalogue, $modes);
         $this->setUp = new SetUp;
@@ -208,12 +208,13 @@ final class Replay
         if ($next->goneThrough() !== $this->goneThrough()) {
             return null;
         }
-        foreach (self::spares(new Record($next->ahead()), [], $this->catalogue, $this->model->machine) as [$tag, $part]) {
+        foreach (InQuestion::spares(new Record($next->ahead()), [], $this->catalogue, $this->model->machine) as [$tag, $part]) {
             if ($this->model->modes->ofSpare($tag, $part) === null) {
                 return null;
             }
         }
-        $sameSlots = self::emptySlots($this->model->machine, $record) === self::emptySlots($this->model->machine, $this->record);
+        $machine = $this->model->machine;
+        $sameSlots = InQuestion::emptySlots($machine, $record) === InQuestion::emptySlots($machine, $this->record);
 
         return $sameSlots && Circumstances::of($record, $this->catalogue) == Circumstances::of($this->record, $this->catalogue)
             ? $next
@@ -348,57 +349,6 @@ final class Replay
         return $this->model->cures('reseat', $this->model->movedFor($check, $target));
     }
 
-    /**
-     * @param  list<array{string, string}>  $candidates
-     *
-     * @return list<array{string, string}> tag and part of every spare or host that was used, or may be
-     */
-    private static function spares(Record $record, array $candidates, Catalogue $catalogue, Machine $machine): array
-    {
-        $spares = [];
-        // Those that may be lent come first, so that lending one changes no order.
-        foreach ($candidates as [$tag, $part]) {
-            $spares["{$tag} {$part}"] = [$tag, $part];
-        }
-        foreach ($record->all(Start::class) as $start) {
-            foreach ($start->setUp->lent as $part => $lent) {
-                $spares["{$lent->tag} {$part}"] = [$lent->tag, $part];
-            }
-        }
-        foreach ($record->all(ActDone::class) as $deed) {
-            $with = $deed->with;
-            if ($with === null) {
-                continue;
-            }
-            foreach ($deed->on as $part) {
-                $spares["{$with->tag} {$part}"] = [$with->tag, $part];
-            }
-        }
-        foreach ($record->all(Answer::class) as $answer) {
-            foreach (self::homeParts($catalogue->question($answer->question), $machine) as $part) {
-                $spares[Answer::HOME." {$part}"] = [Answer::HOME, $part];
-            }
-        }
-        foreach ($record->all(Finding::class) as $finding) {
-            if ($finding->target !== null && $catalogue->check($finding->check)->host) {
-                $spares["{$finding->host->tag} {$finding->target}"] = [$finding->host->tag, $finding->target];
-            }
-        }
-
-        return array_values($spares);
-    }
-
-    /** @return list<string> slots that never held a stick */
-    private static function emptySlots(Machine $machine, Record $record): array
-    {
-        $used = array_values($machine->slots);
-        foreach ($record->all(Start::class) as $start) {
-            array_push($used, ...array_values($start->setUp->moved));
-        }
-
-        return array_values(array_diff(array_column($machine->ofKind('slot'), 'id'), $used));
-    }
-
     private function take(Entry $entry): void
     {
         $this->gone++;
@@ -407,7 +357,7 @@ final class Replay
             $entry instanceof Answer => $this->takeAnswer($entry),
             $entry instanceof Start => $this->takeStart($entry),
             $entry instanceof Finding => $this->takeFinding($entry),
-            $entry instanceof ActDone => $this->takeDeed($entry),
+            $entry instanceof ActDone => $this->takeAct($entry),
             default => null,
         };
     }
@@ -521,20 +471,11 @@ final class Replay
             return null;
         }
         $lent = [];
-        foreach (self::homeParts($question, $this->model->machine) as $part) {
+        foreach (InQuestion::homeParts($question, $this->model->machine) as $part) {
             $lent[$part] = new Lent(Answer::HOME, $this->catalogue->number('home_part_trust'));
         }
 
         return new SetUp(out: array_keys($this->model->partsOfKinds($question->out)), lent: $lent, place: Place::Owner);
-    }
-
-    /** @return list<string> parts in whose place the owner puts another of theirs */
-    private static function homeParts(Question $question, Machine $machine): array
-    {
-        return array_merge(
-            ...array_map(fn (string $kind): array => array_slice(array_column($machine->ofKind($kind), 'id'), 0, 1), $question->lends),
-            ...[[]],
-        );
     }
 
     private function anyReach(): Reach
@@ -584,30 +525,30 @@ final class Replay
         $this->belief = $this->belief->after($this->model->cures('reseat', $moved))->arising($this->model->arising($moved, $this->setUp));
     }
 
-    private function takeDeed(ActDone $deed): void
+    private function takeAct(ActDone $act): void
     {
-        if ($deed->begun) {
+        if ($act->begun) {
             return;
         }
-        $on = array_fill_keys($deed->on, true);
-        if ($deed->with === null) {
-            $this->belief = $this->belief->after($this->model->cures($deed->act, $on));
+        $on = array_fill_keys($act->on, true);
+        if ($act->with === null) {
+            $this->belief = $this->belief->after($this->model->cures($act->act, $on));
 
             return;
         }
         $gone = $moved = [];
-        foreach ($deed->on as $part) {
+        foreach ($act->on as $part) {
             foreach (array_keys($this->model->modes->carriedBy($part, $this->model->machine)) as $mode) {
                 $gone[$mode] = $this->model->modes->all[$mode]->fault->cures['replace'] ?? 1.0;
             }
             $moved += $this->model->partsOfKinds($this->model->machine->part($part)->kind->disturbs);
         }
         $this->belief = $this->belief
-            ->after($gone + $this->model->cures('reseat', $moved))
+            ->after($gone + $this->model->cures('replace', $on) + $this->model->cures('reseat', $moved))
             ->arising($this->model->arising($moved, $this->setUp));
-        foreach ($deed->on as $part) {
-            $this->introduce($deed->with, $part);
-            $this->fitted[$part] = $deed->with->tag;
+        foreach ($act->on as $part) {
+            $this->introduce($act->with, $part);
+            $this->fitted[$part] = $act->with->tag;
         }
     }
 

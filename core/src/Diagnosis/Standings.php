@@ -10,14 +10,6 @@ use Orthoscope\Core\Evidence\Record;
 /** Turns belief and grounds into a standing for every part. Low probability alone never clears an untested part. */
 final readonly class Standings
 {
-    /** A part this likely to have been at fault and cured since is not simply called proved. Origin: judgement. */
-    private const CURED_TOO_LIKELY = 0.1;
-
-    /** Belief that a part was at fault, and that it still is, between which it is called put right. Origin: judgement. */
-    private const WAS_AT_FAULT = 0.5;
-
-    private const CURED_BELOW = 0.1;
-
     public function __construct(private Replay $replay, private Grounds $grounds, private ?StopEstimate $stop, private Record $record)
     {
     }
@@ -51,16 +43,16 @@ final readonly class Standings
         $standing = $this->standing($part->id, $had, $now, $because);
 
         return new PartStanding(
-            $part,
-            $standing,
-            $had,
-            $now,
-            $this->thatMadeIt($standing, $because),
-            $this->replay->setUp->stateOf($part->id),
-            $fitted,
-            $replaced,
-            in_array($standing, [Standing::Proved, Standing::Cured], true) ? $this->grounds->failsUnder->words() : '',
-            $this->isConfirmed($had, $because),
+            part: $part,
+            standing: $standing,
+            probability: $had,
+            now: $now,
+            because: $this->thatMadeIt($standing, $because),
+            state: $this->replay->setUp->stateOf($part->id),
+            fitted: $fitted,
+            replaced: $replaced,
+            under: in_array($standing, [Standing::Proved, Standing::Cured], true) ? $this->grounds->failsUnder->words() : '',
+            confirmed: $this->isConfirmed($had, $because),
         );
     }
 
@@ -83,7 +75,7 @@ final readonly class Standings
             $this->isConfirmed($had, $because) => Standing::Condemned,
             $had >= $catalogue->number('provisional_from') && $has(Ground::Improved, Ground::CameBack) => Standing::Provisional,
             $now <= $catalogue->number('proved_below')
-                && $had <= self::CURED_TOO_LIKELY
+                && $had <= $catalogue->number('cured_too_likely')
                 && $has(Ground::Passed, Ground::LookedGood) => Standing::Proved,
             $had < $catalogue->number('alone_below') && $has(Ground::NoChange) => Standing::NotAlone,
             $had >= $catalogue->number('suspect_from') => Standing::Suspect,
@@ -107,10 +99,11 @@ final readonly class Standings
      */
     private function isCured(float $had, float $now, array $because): bool
     {
+        $catalogue = $this->replay->model->catalogue;
         $last = $this->record->lastStart();
         $passed = array_filter(Grounds::only($because, Ground::Passed), fn (Because $one): bool => $one->entry === $last?->number);
 
-        return $had >= self::WAS_AT_FAULT && $now <= self::CURED_BELOW && $passed !== [];
+        return $had >= $catalogue->number('cured_from') && $now <= $catalogue->number('cured_below') && $passed !== [];
     }
 
     private function isHidden(string $part): bool

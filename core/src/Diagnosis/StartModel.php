@@ -6,6 +6,8 @@ namespace Orthoscope\Core\Diagnosis;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Check;
+use Orthoscope\Core\Catalogue\Fault;
+use Orthoscope\Core\Catalogue\PartKind;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\SetUp\Place;
@@ -68,24 +70,41 @@ final class StartModel
         if ($kind->id === 'slot') {
             return $this->stickIn($partId, $setUp) !== null;
         }
-        if (
-            ($kind->id === 'card-slot' && isset($setUp->moved['card']))
-            || ($kind->id === 'output' && $setUp->otherOutput)
-            || ($kind->id === 'drive-port' && $this->everyDriveIsMoved($setUp))
-        ) {
+        if ($this->isBypassed($kind->id, $setUp)) {
             return false;
         }
-        if ($kind->serves === null) {
-            return match ($kind->id) {
-                'case' => $setUp->place !== Place::Bench,
-                'wall-socket' => $setUp->place === Place::Owner,
-                'kit' => $this->ownSticks($setUp) > 1,
-                'panel' => $setUp->startBy === StartBy::Button,
-                default => true,
-            };
-        }
-        foreach ($this->machine->ofKind($kind->serves) as $served) {
-            if ($kind->ownOnly ? $setUp->hasOwn($served->id) : ! $setUp->isOut($served->id)) {
+
+        return $kind->serves === null ? $this->takesPart($kind->id, $setUp) : $this->serves($kind, $kind->serves, $setUp);
+    }
+
+    /** Whether another way is taken than through this place. */
+    private function isBypassed(string $kind, SetUp $setUp): bool
+    {
+        return match ($kind) {
+            'card-slot' => isset($setUp->moved['card']),
+            'output' => $setUp->otherOutput,
+            'drive-port' => $this->everyDriveIsMoved($setUp),
+            default => false,
+        };
+    }
+
+    /** Whether a part that serves no other takes part. */
+    private function takesPart(string $kind, SetUp $setUp): bool
+    {
+        return match ($kind) {
+            'case' => $setUp->place !== Place::Bench,
+            'wall-socket' => $setUp->place === Place::Owner,
+            'kit' => $this->ownSticks($setUp) > 1,
+            'panel' => $setUp->startBy === StartBy::Button,
+            default => true,
+        };
+    }
+
+    /** Whether any of the parts it serves is there; of a lead that only its own part uses, its own. */
+    private function serves(PartKind $kind, string $served, SetUp $setUp): bool
+    {
+        foreach ($this->machine->ofKind($served) as $part) {
+            if ($kind->ownOnly ? $setUp->hasOwn($part->id) : ! $setUp->isOut($part->id)) {
                 return true;
             }
         }
@@ -196,12 +215,44 @@ final class StartModel
     {
         $cures = [];
         foreach ($this->modes->all as $mode => $how) {
-            if ($how->spare === null && isset($on[$how->part], $how->fault->cures[$act])) {
-                $cures[$mode] = $how->fault->cures[$act];
+            $cure = $how->spare === null ? $this->cure($how, $act, $on) : 0.0;
+            if ($cure > 0.0) {
+                $cures[$mode] = $cure;
             }
         }
 
         return $cures;
+    }
+
+    /**
+     * Of two that refuse each other, either may be done something to; of several of a kind, all that are refused.
+     *
+     * @param  array<string, mixed>  $on
+     */
+    private function cure(Mode $how, string $act, array $on): float
+    {
+        if (isset($on[$how->part], $how->fault->cures[$act])) {
+            return $how->fault->cures[$act];
+        }
+        $refused = $how->fault->with === null ? [] : array_column($this->machine->ofKind($how->fault->with), 'id');
+        $touched = array_intersect($refused, array_map(strval(...), array_keys($on)));
+
+        return $touched === [] ? 0.0 : (($how->fault->withCures[$act] ?? 0.0) * count($touched)) / count($refused);
+    }
+
+    /** Whether what a fault is conditional on is there: of two parts that refuse each other, both must be the machine's own. */
+    public function isMet(Fault $fault, SetUp $setUp): bool
+    {
+        if ($fault->with === null) {
+            return true;
+        }
+        foreach ($this->machine->ofKind($fault->with) as $part) {
+            if ($setUp->hasOwn($part->id)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -294,7 +345,7 @@ final class StartModel
                 continue;
             }
             $in = $mode->spare === null
-                    ? $used[$mode->part]
+                    ? $used[$mode->part] && $this->isMet($mode->fault, $setUp)
                     : ($setUp->lent[$mode->part]->tag ?? null) === $mode->spare
                         || (($fitted[$mode->part] ?? null) === $mode->spare && $setUp->hasOwn($mode->part));
             $hazard = $in

@@ -7,12 +7,10 @@ namespace Orthoscope\Core\Economy;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Economy\EconomyData;
-use Orthoscope\Core\Catalogue\Economy\Effect;
+use Orthoscope\Core\Catalogue\Economy\Promise;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\Belief;
-use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Replay;
-use Orthoscope\Core\Diagnosis\Standing;
 use Orthoscope\Core\Plain\Money;
 use Orthoscope\Core\Planning\LookAhead;
 use Orthoscope\Core\Planning\NextStep;
@@ -30,9 +28,6 @@ final class Decision
 
     /** Tests that are looked at for what they are worth. Origin: judgement. */
     private const TESTS = 3;
-
-    /** Chance that nothing is wrong any more, from which leaving it so is a way on. Origin: judgement. */
-    private const WELL = 0.5;
 
     /** Fault sets that are looked at, and the share of belief they hold. Origin: judgement. */
     private const STATES = 240;
@@ -83,7 +78,7 @@ final class Decision
         if ($this->test !== null) {
             $options[] = $this->testFurther($this->test);
         }
-        if ($assessment->sound >= self::WELL && ! $assessment->runsOnlyOutOfItsCase) {
+        if ($assessment->sound >= $this->catalogue->number('well_from') && ! $assessment->runsOnlyOutOfItsCase) {
             $options[] = $this->nothingMore($pursuit);
         }
         usort(
@@ -91,7 +86,7 @@ final class Decision
             fn (Option $a, Option $b): int => [$a->expected, $a->way !== 'prove', $a->id] <=> [$b->expected, $b->way !== 'prove', $b->id],
         );
         $this->options = $options;
-        $this->why = $this->reason();
+        $this->why = Reason::of($options, $this->worth);
     }
 
     public static function of(Replay $replay, Assessment $assessment, Catalogue $catalogue, Shelf $shelf, Terms $terms = new Terms): self
@@ -222,30 +217,29 @@ final class Decision
     private function cures(Pursuit $pursuit, array $states): array
     {
         $broken = self::broken($states);
+        $besides = new Besides($this->assessment, $this->data);
         $options = [];
         foreach ($this->ways as $number => $way) {
             $spread = $pursuit->spread($pursuit->orderAfter($number));
             // What is right already stays so.
             $cures = 1.0 - $broken * $pursuit->leaves($number);
             $options[] = new Option(
-                $way->id,
-                $way->way,
-                $way->name,
-                $way->acts,
-                $way->part,
-                $way->parts,
-                $way->minutes,
-                $this->outlay($way),
-                (int) round($pursuit->startingWith($number)),
-                $this->range($spread),
-                $way->days,
-                $cures,
-                max(0.0, self::fixesItsOwn($way, $states) - $cures),
-                $way->warrantyMonths,
-                $way->comeback,
-                $way->lasts,
-                $this->effects($way),
-                [...$way->leaves, ...$this->unproved($way)],
+                id: $way->id,
+                way: $way->way,
+                name: $way->name,
+                acts: $way->acts,
+                part: $way->part,
+                parts: $way->parts,
+                minutes: $way->minutes,
+                outlay: $this->outlay($way),
+                expected: (int) round($pursuit->startingWith($number)),
+                range: $this->range($spread),
+                days: $way->days,
+                cures: $cures,
+                other: max(0.0, self::fixesItsOwn($way, $states) - $cures),
+                promise: $way->promise,
+                effects: $besides->effects($way),
+                leaves: [...$way->leaves, ...$besides->unproved($way)],
                 offer: $way->offer,
                 spare: $way->spare,
             );
@@ -319,29 +313,27 @@ final class Decision
         foreach ($this->data->ends as $id => $end) {
             $outlay = $this->endOutlay($id);
             $options[] = new Option(
-                $id,
-                $id,
-                $end->name,
-                [],
-                null,
-                $end->fee,
-                $end->minutes,
-                $outlay,
-                $outlay,
-                [$outlay, $outlay],
-                $end->days,
-                1.0 - $broken * (1.0 - $end->cures),
-                0.0,
-                $end->warrantyMonths,
-                0.0,
-                0,
-                [],
-                match ($id) {
+                id: $id,
+                way: $id,
+                name: $end->name,
+                acts: [],
+                part: null,
+                parts: $end->fee,
+                minutes: $end->minutes,
+                outlay: $outlay,
+                expected: $outlay,
+                range: [$outlay, $outlay],
+                days: $end->days,
+                cures: 1.0 - $broken * (1.0 - $end->cures),
+                other: 0.0,
+                promise: new Promise($end->warrantyMonths, 0.0, 0),
+                effects: [],
+                leaves: match ($id) {
                     'specialist' => ['What they find is theirs to say; ask for it in writing.'],
                     'return' => ['It goes back as it came. What is dangerous goes back with a written warning, at no charge.'],
                     default => ['Only with the owner\'s written leave; the drives go back or are destroyed as agreed.'],
                 },
-                true,
+                end: true,
             );
         }
 
@@ -352,24 +344,22 @@ final class Decision
     private function nothingMore(Pursuit $pursuit): Option
     {
         return new Option(
-            'prove',
-            'prove',
-            'Nothing more: prove it, hand it back',
-            [],
-            null,
-            0,
-            (int) $this->catalogue->number('start_minutes'),
-            0,
-            $this->now,
-            $this->range($pursuit->spread($pursuit->order())),
-            [0, 0],
-            $this->assessment->sound,
-            0.0,
-            0,
-            0.0,
-            0,
-            [],
-            ['What is not proved yet is proved first, or a lead signs for it.'],
+            id: 'prove',
+            way: 'prove',
+            name: 'Nothing more: prove it, hand it back',
+            acts: [],
+            part: null,
+            parts: 0,
+            minutes: (int) $this->catalogue->number('start_minutes'),
+            outlay: 0,
+            expected: $this->now,
+            range: $this->range($pursuit->spread($pursuit->order())),
+            days: [0, 0],
+            cures: $this->assessment->sound,
+            other: 0.0,
+            promise: Promise::none(),
+            effects: [],
+            leaves: ['What is not proved yet is proved first, or a lead signs for it.'],
         );
     }
 
@@ -387,7 +377,7 @@ final class Decision
             $this->assessment->advice->steps,
             fn (NextStep $step): bool => $step->isOpen()
                 && $step->candidate->step->record !== 'act'
-                && $step->candidate->step->record !== 'deed',
+                && $step->candidate->step->record !== 'unlock',
         );
         foreach (array_slice($open, 0, self::TESTS) as $step) {
             $one = $this->testFirst($step, $ahead, $belief);
@@ -420,102 +410,22 @@ final class Decision
         $candidate = $test->step->candidate;
 
         return new Option(
-            'test',
-            'test',
-            "Test on: {$candidate->name()}",
-            [],
-            $candidate->target?->id,
-            0,
-            $test->step->minutes,
-            $test->outlay,
-            max(0, $this->now - $test->saves),
-            $this->range($test->spread),
-            [0, 0],
-            $this->assessment->sound,
-            0.0,
-            0,
-            0.0,
-            0,
-            [],
-            ['It cures nothing by itself; it tells what to buy.'],
+            id: 'test',
+            way: 'test',
+            name: "Test on: {$candidate->name()}",
+            acts: [],
+            part: $candidate->target?->id,
+            parts: 0,
+            minutes: $test->step->minutes,
+            outlay: $test->outlay,
+            expected: max(0, $this->now - $test->saves),
+            range: $this->range($test->spread),
+            days: [0, 0],
+            cures: $this->assessment->sound,
+            other: 0.0,
+            promise: Promise::none(),
+            effects: [],
+            leaves: ['It cures nothing by itself; it tells what to buy.'],
         );
-    }
-
-    /** @return list<string> */
-    private function effects(WayOn $way): array
-    {
-        $kind = $way->way === 'platform'
-                ? 'platform'
-                : ($way->part === null || ! in_array($way->way, ['new', 'used', 'shelf', 'claim'], true)
-                    ? null
-                    : $this->assessment->machine->part($way->part)->kind->id);
-        $always = array_column(array_filter($this->data->effects, fn (Effect $effect): bool => $effect->part === $kind), 'says');
-
-        return [
-            ...$kind === null || $way->facts === null ? [] : (new GoesWith($this->assessment->machine))->sentences($kind, $way->facts),
-            ...$always,
-        ];
-    }
-
-    /** @return list<string> */
-    private function unproved(WayOn $way): array
-    {
-        $standing = $way->part === null ? null : $this->assessment->standings[$way->part] ?? null;
-        $says = $standing !== null
-            && in_array($way->way, ['new', 'used', 'shelf', 'claim'], true)
-            && $standing->standing !== Standing::Condemned
-                ? [ucfirst($standing->part->inSentence()).' is not condemned: '.$standing->standing->words().'.']
-                : [];
-        $hidden = array_map(
-            fn (PartStanding $one): Part => $one->part,
-            array_filter(
-                $this->assessment->standings,
-                fn (PartStanding $one): bool => in_array($one->standing, [Standing::Hidden, Standing::NotTested], true)
-                    && ! $one->part->kind->link
-                    && $one->part->id !== 'outside'
-                    && $one->part->id !== $way->part,
-            ),
-        );
-        if ($hidden !== []) {
-            $says[] = 'Not proved by it: '
-                .implode(', ', array_map(fn (Part $part): string => lcfirst($part->name), array_slice($hidden, 0, 5)))
-                .(count($hidden) > 5 ? ' and '.(count($hidden) - 5).' more' : '')
-                .'.';
-        }
-
-        return $says;
-    }
-
-    private function reason(): string
-    {
-        $first = $this->options[0];
-        // What testing on would cost is said in a sentence of its own.
-        $second =
-            array_values(array_filter(array_slice($this->options, 1), fn (Option $option): bool => $option->way !== 'test'))[0] ?? null;
-        $more = $second === null
-                ? ''
-                : sprintf(' %s would cost %s more.', $second->name, Money::of($second->expected - $first->expected)->words());
-
-        return match (true) {
-            $first->way === 'prove' => sprintf(
-                'It is right with %d %%. Whatever else is done is done only if it fails again.',
-                (int) floor(100 * $first->cures),
-            ),
-            $first->way === 'test' => "What it tells is worth more than it costs: whatever is bought now would be bought too soon.{$more}",
-            $first->end => "Every cure is expected to cost more than the machine is worth to its owner ({$this->inMoney(
-                $this->worth,
-            )}).{$more}",
-            default => sprintf(
-                'It cures with %d %% for %s, and what follows where it does not is counted in.%s',
-                (int) round(100 * $first->cures),
-                $this->inMoney($first->outlay),
-                $more,
-            ),
-        };
-    }
-
-    private function inMoney(int $minor): string
-    {
-        return Money::of($minor)->words();
     }
 }

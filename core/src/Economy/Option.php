@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Economy;
 
+use Orthoscope\Core\Catalogue\Economy\Promise;
+
 /** One way on from here, with what it costs, how likely it cures, and what it leaves. */
 final readonly class Option
 {
@@ -24,9 +26,6 @@ final readonly class Option
      * @param  array{int, int}  $days
      * @param  float  $cures    chance that the machine is right after it
      * @param  float  $other    chance that it puts right what it is about, and something else is still wrong
-     * @param  int  $warrantyMonths what the shop must then carry
-     * @param  float  $comeback share expected back within a year
-     * @param  int  $lasts    years it may be expected to last; 0 = no repair
      * @param  list<string>  $effects  on the owner's other parts
      * @param  list<string>  $leaves   what it leaves unproved or limited
      * @param  bool  $end      it ends the work here
@@ -45,9 +44,7 @@ final readonly class Option
         public array $days,
         public float $cures,
         public float $other,
-        public int $warrantyMonths,
-        public float $comeback,
-        public int $lasts,
+        public Promise $promise,
         public array $effects,
         public array $leaves,
         public bool $end = false,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Economy;
 
+use Orthoscope\Core\Catalogue\Economy\Promise;
+
 /** One way on, made concrete for a machine, before it is weighed against the others. */
 final readonly class WayOn
 {
@@ -12,7 +14,6 @@ final readonly class WayOn
      * @param  array<int, float>  $cures mode => share of times it cures it
      * @param  int  $parts minor units
      * @param  array{int, int}  $days
-     * @param  int  $lasts years it may be expected to last
      * @param  int  $after minor units it is expected to cost later where it cured: comebacks, and what its owner loses by it
      * @param  list<string>  $leaves
      * @param  ?array<string, string>  $facts of the part that goes in, as far as known; null where none does, or its like
@@ -27,9 +28,7 @@ final readonly class WayOn
         public int $parts,
         public int $minutes,
         public array $days,
-        public int $warrantyMonths,
-        public float $comeback,
-        public int $lasts,
+        public Promise $promise,
         public int $after,
         public array $leaves = [],
         public ?string $offer = null,

@@ -7,6 +7,7 @@ namespace Orthoscope\Core\Economy;
 use Orthoscope\Core\Catalogue\Act;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Economy\EconomyData;
+use Orthoscope\Core\Catalogue\Economy\Source;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\Replay;
@@ -17,12 +18,6 @@ use Orthoscope\Core\Shelf\Shelf;
 /** Lists the ways on that could cure what is believed to be wrong: for every act that cures anything, each way it can be had. */
 final readonly class WaysOn
 {
-    /** Chance that a way puts anything right, under which it is not listed. Origin: judgement. */
-    private const LEAST = 0.03;
-
-    /** Times its minutes that a repair on the board may take before it is given up. Origin: judgement. */
-    private const BOX = 2;
-
     private const LEAVE_OUT = 'leave-out';
 
     private Machine $machine;
@@ -60,7 +55,7 @@ final readonly class WaysOn
         );
     }
 
-    /** @return list<string> ages and earlier deeds that were told */
+    /** @return list<string> ages and earlier acts that were told */
     public static function history(Record $record): array
     {
         return array_merge([], ...array_map(fn (Report $report): array => $report->history, $record->all(Report::class)));
@@ -81,6 +76,12 @@ final readonly class WaysOn
                 }
                 if ($id !== 'hand-on') {
                     $acts["{$id} {$part->id}"] = [$act, $part];
+                }
+            }
+            // Of two that refuse each other, the other may be exchanged.
+            foreach ($how->fault->with === null ? [] : $this->machine->ofKind($how->fault->with) as $refused) {
+                foreach (array_keys($how->fault->withCures) as $id) {
+                    $acts["{$id} {$refused->id}"] = [$this->catalogue->act($id), $refused];
                 }
             }
         }
@@ -115,7 +116,7 @@ final readonly class WaysOn
             $helps += $share * ($wrong[$mode] ?? 0.0);
         }
 
-        return $helps >= self::LEAST;
+        return $helps >= $this->catalogue->number('way_listed_from');
     }
 
     private function doing(Act $act, Part $part): ?WayOn
@@ -125,28 +126,27 @@ final readonly class WaysOn
             return null;
         }
         $minutes = $this->minutes($act);
-        $later = $this->later($way->comeback, $act->money) + (int) round($way->loss * $this->worth);
+        $box = (int) $this->catalogue->number('board_time_box') * $act->minutes;
+        $later = $this->later($way->promise->comeback, $act->money) + (int) round($way->loss * $this->worth);
         $name = $act->id === self::LEAVE_OUT
                 ? $this->runsOn($part)
                 : ucfirst($act->name)
                     .($part->kind->price > 0 || $part->kind->link || $part->kind->id === 'system' ? " ({$part->name})" : '');
 
         return new WayOn(
-            "{$act->id}:{$part->id}",
-            $way->id,
-            $name,
-            [['act' => $act->id, 'on' => [$part->id]]],
-            $part->id,
-            $this->replay->model->cures($act->id, [$part->id => true]),
-            $act->money,
-            $minutes,
-            [0, 0],
-            $way->warrantyMonths,
-            $way->comeback,
-            $way->lasts,
-            $later,
-            [
-                ...$way->id === 'board' ? ['Time box: '.self::BOX * $act->minutes.' minutes, then the part is replaced.'] : [],
+            id: "{$act->id}:{$part->id}",
+            way: $way->id,
+            name: $name,
+            acts: [['act' => $act->id, 'on' => [$part->id]]],
+            part: $part->id,
+            cures: $this->replay->model->cures($act->id, [$part->id => true]),
+            parts: $act->money,
+            minutes: $minutes,
+            days: [0, 0],
+            promise: $way->promise,
+            after: $later,
+            leaves: [
+                ...$way->id === 'board' ? ["Time box: {$box} minutes, then the part is replaced."] : [],
                 ...$way->limit === null ? [] : [$way->limit],
             ],
         );
@@ -178,43 +178,8 @@ final readonly class WaysOn
         $cures = $this->curesOfReplacing($part);
         $ways = [];
         foreach ($this->data->sources as $source) {
-            $spare = $source->id === 'shelf' ? $this->shelf->toSell($part->kind->id, $this->machine, $this->catalogue->shelf) : null;
-            if ($source->id === 'shelf' && $spare === null) {
-                continue;
-            }
-            $offer = $source->id === 'shelf' ? null : $this->terms->offer($part->kind->id, $source->id);
-            if ($source->id !== 'shelf' && $this->terms->offers !== [] && $offer === null) {
-                continue;
-            }
-            $price = $spare->value
-                ?? ($offer->price
-                    ?? (int) round(
-                        (float) $source->price
-                            * $part->kind->price
-                            * ($this->isOld && in_array($part->kind->id, $this->data->platform->parts, true)
-                                ? $this->data->platform->old
-                                : 1.0),
-                    ));
-            $good = $spare->trust ?? ($source->good ?? $this->catalogue->number('new_part_trust'));
-            $ways[] = new WayOn(
-                "replace:{$part->id}:{$source->id}",
-                $source->id,
-                ucfirst("replace {$part->inSentence()}, {$source->name}").($spare === null ? '' : " ({$spare->tag})"),
-                [['act' => $act->id, 'on' => [$part->id]]],
-                $part->id,
-                array_map(fn (float $share): float => $share * $good, $cures),
-                $price,
-                $this->minutes($act),
-                $offer->days ?? $source->days,
-                $source->warrantyMonths,
-                $source->comeback,
-                $source->lasts,
-                $this->later($source->comeback, $price),
-                [],
-                $offer?->id,
-                $spare?->tag,
-                $spare === null ? $offer->facts ?? [] : [...$spare->fits, ...$spare->facts],
-            );
+            $way = $source->id === 'shelf' ? $this->fromShelf($source, $act, $part, $cures) : $this->bought($source, $act, $part, $cures);
+            array_push($ways, ...$way === null ? [] : [$way]);
         }
         if ($this->terms->claimable && $part->kind->price > 0) {
             $ways[] = $this->claiming($act, $part, $cures);
@@ -223,26 +188,91 @@ final readonly class WaysOn
         return $ways;
     }
 
+    /**
+     * @param  array<int, float>  $cures
+     *
+     * @return ?WayOn null where no spare on the shelf is for sale and fits
+     */
+    private function fromShelf(Source $source, Act $act, Part $part, array $cures): ?WayOn
+    {
+        $spare = $this->shelf->toSell($part->kind->id, $this->machine, $this->catalogue->shelf);
+
+        return $spare === null
+            ? null
+            : new WayOn(
+                id: "replace:{$part->id}:{$source->id}",
+                way: $source->id,
+                name: ucfirst("replace {$part->inSentence()}, {$source->name}")." ({$spare->tag})",
+                acts: [['act' => $act->id, 'on' => [$part->id]]],
+                part: $part->id,
+                cures: array_map(static fn (float $share): float => $share * $spare->trust, $cures),
+                parts: $spare->value,
+                minutes: $this->minutes($act),
+                days: $source->days,
+                promise: $source->promise,
+                after: $this->later($source->promise->comeback, $spare->value),
+                spare: $spare->tag,
+                facts: [...$spare->fits, ...$spare->facts],
+            );
+    }
+
+    /**
+     * @param  array<int, float>  $cures
+     *
+     * @return ?WayOn null where offers were asked for and none is of this source
+     */
+    private function bought(Source $source, Act $act, Part $part, array $cures): ?WayOn
+    {
+        $offer = $this->terms->offer($part->kind->id, $source->id);
+        if ($offer === null && $this->terms->offers !== []) {
+            return null;
+        }
+        $price = $offer->price ?? $this->usualPrice($source, $part);
+        $good = $source->good ?? $this->catalogue->number('new_part_trust');
+
+        return new WayOn(
+            id: "replace:{$part->id}:{$source->id}",
+            way: $source->id,
+            name: ucfirst("replace {$part->inSentence()}, {$source->name}"),
+            acts: [['act' => $act->id, 'on' => [$part->id]]],
+            part: $part->id,
+            cures: array_map(static fn (float $share): float => $share * $good, $cures),
+            parts: $price,
+            minutes: $this->minutes($act),
+            days: $offer->days ?? $source->days,
+            promise: $source->promise,
+            after: $this->later($source->promise->comeback, $price),
+            offer: $offer?->id,
+            facts: $offer->facts ?? [],
+        );
+    }
+
+    /** Minor units of money it usually costs from there; parts of an old platform are rare and dear. */
+    private function usualPrice(Source $source, Part $part): int
+    {
+        $isDear = $this->isOld && in_array($part->kind->id, $this->data->platform->parts, true);
+
+        return (int) round((float) $source->price * $part->kind->price * ($isDear ? $this->data->platform->old : 1.0));
+    }
+
     /** @param  array<int, float>  $cures */
     private function claiming(Act $act, Part $part, array $cures): WayOn
     {
         $claim = $this->data->claim;
 
         return new WayOn(
-            "claim:{$part->id}",
-            'claim',
-            "{$claim->name} (".lcfirst($part->name).')',
-            [['act' => $act->id, 'on' => [$part->id]]],
-            $part->id,
-            array_map(fn (float $share): float => $share * $claim->accepted, $cures),
-            0,
-            $claim->minutes + $this->minutes($act),
-            $claim->days,
-            $claim->warrantyMonths,
-            $claim->comeback,
-            $claim->lasts,
-            $this->later($claim->comeback, 0),
-            ['The supplier may find no fault: then it comes back as it went.'],
+            id: "claim:{$part->id}",
+            way: 'claim',
+            name: "{$claim->name} (".lcfirst($part->name).')',
+            acts: [['act' => $act->id, 'on' => [$part->id]]],
+            part: $part->id,
+            cures: array_map(fn (float $share): float => $share * $claim->accepted, $cures),
+            parts: 0,
+            minutes: $claim->minutes + $this->minutes($act),
+            days: $claim->days,
+            promise: $claim->promise,
+            after: $this->later($claim->promise->comeback, 0),
+            leaves: ['The supplier may find no fault: then it comes back as it went.'],
         );
     }
 
@@ -271,10 +301,8 @@ final readonly class WaysOn
             parts: $price,
             minutes: $platform->minutes,
             days: $platform->days,
-            warrantyMonths: $platform->warrantyMonths,
-            comeback: $platform->comeback,
-            lasts: $platform->lasts,
-            after: $this->later($platform->comeback, $price),
+            promise: $platform->promise,
+            after: $this->later($platform->promise->comeback, $price),
         );
     }
 
@@ -289,6 +317,7 @@ final readonly class WaysOn
         foreach (array_keys($this->replay->model->modes->carriedBy($part->id, $this->machine)) as $mode) {
             $cures[$mode] = $this->replay->model->modes->all[$mode]->fault->cures['replace'] ?? 1.0;
         }
+        $cures += $this->replay->model->cures('replace', [$part->id => true]);
         foreach ($this->replay->model->modes->all as $mode => $how) {
             if ($how->spare !== null && $how->part === $part->id && $this->isOurs($mode)) {
                 $cures[$mode] = 1.0;

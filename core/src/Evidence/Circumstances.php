@@ -19,8 +19,8 @@ final class Circumstances
             foreach (self::events($entry, $catalogue) as $event) {
                 $told[$event] = $catalogue->events[$event];
             }
-            foreach ($entry instanceof Report ? $entry->history : [] as $deed) {
-                $told["history {$deed}"] = $catalogue->history[$deed];
+            foreach ($entry instanceof Report ? $entry->history : [] as $act) {
+                $told["history {$act}"] = $catalogue->history[$act];
             }
             if ($entry instanceof Report && $entry->carried !== []) {
                 $told["carried {$entry->number}"] = new Event(

@@ -22,14 +22,14 @@ final readonly class EntryReader
 
     private FindingReader $findings;
 
-    private ActReader $deeds;
+    private ActReader $acts;
 
     public function __construct(private Catalogue $catalogue, private Machine $machine)
     {
         $this->words = new SignWords($catalogue);
         $this->starts = new StartReader($catalogue, $this->words, new SetUpReader($machine));
         $this->findings = new FindingReader($catalogue, $machine);
-        $this->deeds = new ActReader($catalogue, $machine);
+        $this->acts = new ActReader($catalogue, $machine);
     }
 
     /**
@@ -47,7 +47,7 @@ final readonly class EntryReader
             'answer' => $this->answer($head, $written),
             'start' => $this->starts->read($head, $written),
             'finding' => $this->findings->read($head, $written),
-            'act' => $this->deeds->read($head, $written),
+            'act' => $this->acts->read($head, $written),
             'tally' => $this->tally($head, $written),
             'note' => $head->hasText() ? new Note($head) : throw $written->mistake('text', 'Write the note.'),
             'strike-out' => $this->strikeOut($head, $written),
@@ -68,7 +68,7 @@ final readonly class EntryReader
             events: $written->allOf('event', 'events', array_keys($this->catalogue->events)),
             marks: $written->allOf('mark', 'marks', array_keys($this->catalogue->marks)),
             source: $written->oneOf('source of a report', 'source', [Report::SEEN, Report::REMEMBERED, Report::OPINION], Report::SEEN),
-            history: $written->allOf('deed of earlier', 'history', array_keys($this->catalogue->history)),
+            history: $written->allOf('act of earlier', 'history', array_keys($this->catalogue->history)),
             when: $this->when($written),
             carried: $this->carried($written->part('carried')),
             manner: MannerReader::read($written, $this->catalogue),

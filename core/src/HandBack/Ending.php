@@ -23,7 +23,7 @@ final class Ending
 
         return match (true) {
             $locked => 'unrepaired',
-            array_filter($record->all(ActDone::class), fn (ActDone $deed): bool => ! $deed->begun) !== [] => 'repaired',
+            array_filter($record->all(ActDone::class), fn (ActDone $act): bool => ! $act->begun) !== [] => 'repaired',
             $starts !== [] && ! in_array(false, $well, true) => 'no-fault-found',
             // It failed and does not any more: moving a part for a test has put it right.
             $last !== null && end($well) && $last->setUp->isAtLeast(new SetUp) && $last->setUp->place !== Place::Bench => 'repaired',

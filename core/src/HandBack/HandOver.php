@@ -22,51 +22,75 @@ final readonly class HandOver
     {
         $words = new EntryWords($assessment->machine, $catalogue);
         $last = $assessment->record->lastStart();
-        $sentences = [$last === null ? 'Not started yet.' : "Last start, {$words->setUp($last->setUp)}: {$words->outcome($last)}."];
+
+        return [
+            $last === null ? 'Not started yet.' : "Last start, {$words->setUp($last->setUp)}: {$words->outcome($last)}.",
+            ...self::settled($assessment),
+            ...self::open($assessment),
+            ...$assessment->surprise->level === 'none' ? [] : [$assessment->surprise->why],
+            "Next: {$assessment->advice->why}",
+            ...self::lent($assessment),
+            ...self::off($assessment, $catalogue),
+            ...self::locked($assessment),
+        ];
+    }
+
+    /** @return list<string> */
+    private static function settled(Assessment $assessment): array
+    {
+        $sentences = [];
         foreach ([Standing::Proved, Standing::Condemned, Standing::Provisional, Standing::Cured] as $standing) {
             $named = array_filter(
                 $assessment->standings,
-                fn (PartStanding $one): bool => $one->standing === $standing
+                static fn (PartStanding $one): bool => $one->standing === $standing
                     && ! ($standing === Standing::Proved && $one->part->kind->link),
             );
-            if ($named !== []) {
-                $sentences[] = ucfirst($standing->words())
-                    .': '
-                    .implode(', ', array_map(fn (PartStanding $one): string => $one->part->name, $named))
-                    .'.';
-            }
+            $names = implode(', ', array_map(static fn (PartStanding $one): string => $one->part->name, $named));
+            array_push($sentences, ...$named === [] ? [] : [ucfirst($standing->words()).": {$names}."]);
         }
-        $open = array_slice(
-            array_filter($assessment->suspects(), fn (PartStanding $one): bool => $one->standing === Standing::Suspect),
-            0,
-            self::SUSPECTS,
+
+        return $sentences;
+    }
+
+    /** @return list<string> */
+    private static function open(Assessment $assessment): array
+    {
+        $open = array_filter($assessment->suspects(), static fn (PartStanding $one): bool => $one->standing === Standing::Suspect);
+        $named = array_map(
+            static fn (PartStanding $one): string => sprintf('%s %d %%', $one->part->name, (int) round(100 * $one->probability)),
+            array_slice($open, 0, self::SUSPECTS),
         );
-        if ($open !== []) {
-            $sentences[] = 'Open: '
-                .implode(
-                    ', ',
-                    array_map(
-                        fn (PartStanding $one): string => sprintf('%s %d %%', $one->part->name, (int) round(100 * $one->probability)),
-                        $open,
-                    ),
-                )
-                .'.';
-        }
-        if ($assessment->surprise->level !== 'none') {
-            $sentences[] = $assessment->surprise->why;
-        }
-        $sentences[] = "Next: {$assessment->advice->why}";
-        foreach ($last === null ? [] : $last->setUp->lent as $part => $lent) {
+
+        return $named === [] ? [] : ['Open: '.implode(', ', $named).'.'];
+    }
+
+    /** @return list<string> */
+    private static function lent(Assessment $assessment): array
+    {
+        $sentences = [];
+        foreach ($assessment->record->lastStart()->setUp->lent ?? [] as $part => $lent) {
             $sentences[] = "{$lent->tag} is lent for {$assessment->machine->part($part)->inSentence()}.";
         }
-        $off = array_map(fn (StillOff $one): string => $one->words(), StillOff::in($assessment->record, $catalogue));
-        if ($off !== []) {
-            $sentences[] = 'Not back yet: '.implode(', ', $off).'.';
-        }
+
+        return $sentences;
+    }
+
+    /** @return list<string> */
+    private static function off(Assessment $assessment, Catalogue $catalogue): array
+    {
+        $off = array_map(static fn (StillOff $one): string => $one->words(), StillOff::in($assessment->record, $catalogue));
+
+        return $off === [] ? [] : ['Not back yet: '.implode(', ', $off).'.'];
+    }
+
+    /** @return list<string> */
+    private static function locked(Assessment $assessment): array
+    {
+        $sentences = [];
         foreach ($assessment->locks->active as $active) {
             if ($active->raisedBy !== null) {
-                $sentences[] = "Locked, {$active->lock->name}: {$active->lock->unlock}"
-                    .($active->until === null ? '' : ' Over '.$active->until->format('j M, H:i').'.');
+                $over = $active->until === null ? '' : ' Over '.$active->until->format('j M, H:i').'.';
+                $sentences[] = "Locked, {$active->lock->name}: {$active->lock->unlock}{$over}";
             }
         }
 

@@ -18,9 +18,6 @@ final class CodebookCsv
 
     private const MOST_ROWS = 5000;
 
-    /** Reliability where none is given. Origin: judgement. */
-    private const USUAL = 0.85;
-
     /** @throws UnreadableCode that names the line */
     public static function read(string $csv, Catalogue $catalogue): Codebook
     {
@@ -71,20 +68,7 @@ final class CodebookCsv
     {
         $kind = CodeKind::tryFrom(strtolower($row['kind']))
             ?? throw UnreadableCode::inRow($line, "\"{$row['kind']}\" is no kind of code; write display, beeps or lamp.");
-        try {
-            $from = $kind->read($row['from']);
-            $to = ($row['to'] ?? '') === '' ? $from : $kind->read($row['to']);
-        } catch (UnreadableCode $mistake) {
-            throw UnreadableCode::inRow($line, $mistake->getMessage());
-        }
-        if ($kind === CodeKind::Display ? hexdec($to) < hexdec($from) : $to !== $from) {
-            throw UnreadableCode::inRow(
-                $line,
-                $kind === CodeKind::Display
-                    ? "the range from {$from} to {$to} goes backwards."
-                    : 'only codes of a display can be a range; leave "to" empty.',
-            );
-        }
+        [$from, $to] = self::range($kind, $row, $line);
         $values = array_map(strval(...), array_keys($catalogue->sign($kind->channel())->values));
         if (! in_array($row['value'], $values, true)) {
             throw UnreadableCode::inRow(
@@ -92,23 +76,51 @@ final class CodebookCsv
                 "\"{$row['value']}\" is not what {$kind->value} can amount to; write one of ".implode(', ', $values).'.',
             );
         }
-        $reliability = ($row['reliability'] ?? '') === ''
-                ? self::USUAL
-                : filter_var(str_replace(',', '.', $row['reliability']), FILTER_VALIDATE_FLOAT);
-        if ($reliability === false || $reliability <= 0.0 || $reliability > 1.0) {
-            throw UnreadableCode::inRow($line, 'the reliability is a number over 0 and up to 1, such as 0.9.');
-        }
 
         return new CodeMeaning(
-            $kind,
-            mb_strtolower($row['for'] ?? ''),
-            $from,
-            $to,
-            $row['value'],
-            self::short($row['words'] ?? ''),
-            self::short($row['source'] ?? ''),
-            $reliability,
+            kind: $kind,
+            for: mb_strtolower($row['for'] ?? ''),
+            from: $from,
+            to: $to,
+            value: $row['value'],
+            words: self::short($row['words'] ?? ''),
+            source: self::short($row['source'] ?? ''),
+            reliability: self::reliability($row['reliability'] ?? '', $line, $catalogue),
         );
+    }
+
+    /**
+     * @param  array<string, string>  $row
+     *
+     * @return array{string, string} the first and the last code meant
+     */
+    private static function range(CodeKind $kind, array $row, int $line): array
+    {
+        try {
+            $from = $kind->read($row['from']);
+            $to = ($row['to'] ?? '') === '' ? $from : $kind->read($row['to']);
+        } catch (UnreadableCode $mistake) {
+            throw UnreadableCode::inRow($line, $mistake->getMessage());
+        }
+        if ($kind === CodeKind::Display && hexdec($to) < hexdec($from)) {
+            throw UnreadableCode::inRow($line, "the range from {$from} to {$to} goes backwards.");
+        }
+        if ($kind !== CodeKind::Display && $to !== $from) {
+            throw UnreadableCode::inRow($line, 'only codes of a display can be a range; leave "to" empty.');
+        }
+
+        return [$from, $to];
+    }
+
+    private static function reliability(string $given, int $line, Catalogue $catalogue): float
+    {
+        $reliability = $given === ''
+            ? $catalogue->number('code_reliability')
+            : filter_var(str_replace(',', '.', $given), FILTER_VALIDATE_FLOAT);
+
+        return $reliability !== false && $reliability > 0.0 && $reliability <= 1.0
+            ? $reliability
+            : throw UnreadableCode::inRow($line, 'the reliability is a number over 0 and up to 1, such as 0.9.');
     }
 
     private static function short(string $text): string

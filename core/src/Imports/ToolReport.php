@@ -41,23 +41,11 @@ final class ToolReport
     {
         $hot = null;
         $fans = [];
-        foreach (self::json($file, 'report of sensors', self::KINDS['sensors']) as $chip => $features) {
-            foreach (is_array($features) ? $features : [] as $values) {
-                foreach (is_array($values) ? $values : [] as $name => $value) {
-                    if (! is_numeric($value)) {
-                        continue;
-                    }
-                    if (preg_match('/^fan\d+_input$/', (string) $name) === 1) {
-                        $fans[] = (int) $value;
-                    } elseif (
-                        preg_match('/^temp\d+_input$/', (string) $name) === 1
-                        && preg_match('/^(coretemp|k\d+temp|zenpower|cpu)/', (string) $chip) === 1
-                        && $value > 0
-                        && $value < self::HOTTEST
-                    ) {
-                        $hot = max($hot ?? 0.0, (float) $value);
-                    }
-                }
+        foreach (self::values(self::json($file, 'report of sensors', self::KINDS['sensors'])) as [$chip, $name, $value]) {
+            if (preg_match('/^fan\d+_input$/', $name) === 1) {
+                $fans[] = (int) $value;
+            } elseif (self::isOfProcessor($chip, $name) && $value > 0 && $value < self::HOTTEST) {
+                $hot = max($hot ?? 0.0, $value);
             }
         }
         if ($hot === null) {
@@ -73,6 +61,27 @@ final class ToolReport
             'values' => ['hot' => round($hot, 1), 'room' => $room],
             'text' => 'By sensors'.($fans === [] ? '' : '; fans '.implode(', ', $fans).' a minute (a place with no fan shows 0)'),
         ];
+    }
+
+    /**
+     * @param  array<mixed>  $report
+     *
+     * @return iterable<array{string, string, float}> chip, name and value of every number in it
+     */
+    private static function values(array $report): iterable
+    {
+        foreach ($report as $chip => $features) {
+            foreach (is_array($features) ? $features : [] as $values) {
+                foreach (array_filter(is_array($values) ? $values : [], is_numeric(...)) as $name => $value) {
+                    yield [(string) $chip, (string) $name, (float) $value];
+                }
+            }
+        }
+    }
+
+    private static function isOfProcessor(string $chip, string $name): bool
+    {
+        return preg_match('/^temp\d+_input$/', $name) === 1 && preg_match('/^(coretemp|k\d+temp|zenpower|cpu)/', $chip) === 1;
     }
 
     /** @return array<string, mixed> failing where the drive says so, or where it counts errors */

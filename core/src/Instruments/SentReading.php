@@ -7,6 +7,7 @@ namespace Orthoscope\Core\Instruments;
 use InvalidArgumentException;
 use JsonException;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\Check;
 use Orthoscope\Core\Codes\CodeKind;
 use Orthoscope\Core\Plain\UnknownWord;
 
@@ -41,6 +42,21 @@ final readonly class SentReading
      */
     public static function parse(string $json, Catalogue $catalogue): self
     {
+        $given = self::decoded($json);
+        $instrument = is_string($given['instrument'] ?? null) && trim($given['instrument']) !== ''
+                ? mb_substr(trim($given['instrument']), 0, 40)
+                : throw new InvalidArgumentException('The reading does not say which "instrument" it is from.');
+        if (isset($given['code'])) {
+            return new self($instrument, null, [], self::readCode($given['code']));
+        }
+        $check = self::readCheck($given['check'] ?? null, $catalogue);
+
+        return new self($instrument, $check, self::readValues($given['values'] ?? null, $check, $catalogue), null);
+    }
+
+    /** @return array<mixed> */
+    private static function decoded(string $json): array
+    {
         if (strlen($json) > self::BYTES) {
             throw new InvalidArgumentException('A reading is smaller than 20 kB; this is not one.');
         }
@@ -49,45 +65,45 @@ final readonly class SentReading
         } catch (JsonException) {
             throw new InvalidArgumentException('This is no JSON; send the reading as the instrument wrote it.');
         }
-        if (! is_array($given) || ($given['format'] ?? '') !== self::FORMAT) {
-            throw new InvalidArgumentException('A reading says "format": "'.self::FORMAT.'".');
-        }
-        $instrument = is_string($given['instrument'] ?? null) && trim($given['instrument']) !== ''
-                ? mb_substr(trim($given['instrument']), 0, 40)
-                : throw new InvalidArgumentException('The reading does not say which "instrument" it is from.');
-        if (isset($given['code'])) {
-            return new self(
-                $instrument,
-                null,
-                [],
-                is_string($given['code'])
-                    ? CodeKind::Display->read($given['code'])
-                    : throw new InvalidArgumentException('"code" is the two figures of a display, such as "5F".'),
+
+        return is_array($given) && ($given['format'] ?? '') === self::FORMAT
+            ? $given
+            : throw new InvalidArgumentException('A reading says "format": "'.self::FORMAT.'".');
+    }
+
+    private static function readCode(mixed $code): string
+    {
+        return is_string($code)
+            ? CodeKind::Display->read($code)
+            : throw new InvalidArgumentException('"code" is the two figures of a display, such as "5F".');
+    }
+
+    private static function readCheck(mixed $check, Catalogue $catalogue): string
+    {
+        $readings = array_keys(array_filter($catalogue->checks, static fn (Check $one): bool => $one->limit !== null));
+
+        return is_string($check) && in_array($check, $readings, true)
+            ? $check
+            : throw new InvalidArgumentException(
+                UnknownWord::sentence('reading with values', is_string($check) ? $check : '', $readings),
             );
-        }
-        $check = is_string($given['check'] ?? null) ? $given['check'] : '';
-        $readings = array_keys(array_filter($catalogue->checks, fn ($one): bool => $one->limit !== null));
-        if (! in_array($check, $readings, true)) {
-            throw new InvalidArgumentException(UnknownWord::sentence('reading with values', $check, $readings));
-        }
+    }
+
+    /** @return non-empty-array<string, float> */
+    private static function readValues(mixed $given, string $check, Catalogue $catalogue): array
+    {
         $ids = array_keys($catalogue->limits[(string) $catalogue->check($check)->limit]->byId());
         $values = [];
-        foreach (is_array($given['values'] ?? null) ? $given['values'] : [] as $id => $value) {
+        foreach (is_array($given) ? $given : [] as $id => $value) {
             if (! in_array($id, $ids, true) || ! is_numeric($value)) {
-                throw new InvalidArgumentException(
-                    "\"values\" of \"{$check}\" are numbers named "
-                        .implode(', ', $ids)
-                        .'; "'
-                        .mb_substr((string) $id, 0, 40)
-                        .'" is not.',
-                );
+                $named = implode(', ', $ids);
+                $other = mb_substr((string) $id, 0, 40);
+                throw new InvalidArgumentException("\"values\" of \"{$check}\" are numbers named {$named}; \"{$other}\" is not.");
             }
             $values[$id] = (float) $value;
         }
 
-        return $values === []
-            ? throw new InvalidArgumentException('The reading has no "values".')
-            : new self($instrument, $check, $values, null);
+        return $values === [] ? throw new InvalidArgumentException('The reading has no "values".') : $values;
     }
 
     /** @return array<string, mixed> */

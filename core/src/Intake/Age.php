@@ -17,7 +17,7 @@ final class Age
 
     private const OLD = 7;
 
-    /** The deed of earlier that an age in years stands for in a report; null in between, where it says nothing. */
+    /** The act of earlier that an age in years stands for in a report; null in between, where it says nothing. */
     public static function history(int $years): ?string
     {
         return match (true) {

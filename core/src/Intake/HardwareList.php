@@ -85,16 +85,16 @@ final readonly class HardwareList
         $cpu = array_values(array_filter($nodes, fn (array $node): bool => self::word($node, 'class') === 'processor'))[0] ?? [];
 
         return new self(
-            trim(self::word($root, 'vendor').' '.self::word($root, 'product')) ?: null,
-            self::word($root, 'serial') ?: null,
-            self::memoryType($full),
-            preg_replace('/^(CPU ?)?socket:? ?/i', '', self::word($cpu, 'slot')) ?: null,
-            $banks === [] ? null : count($banks),
-            $banks === [] ? null : count($full),
-            $drives === [] ? null : count($drives),
+            model: trim(self::word($root, 'vendor').' '.self::word($root, 'product')) ?: null,
+            serial: self::word($root, 'serial') ?: null,
+            memoryType: self::memoryType($full),
+            socket: preg_replace('/^(CPU ?)?socket:? ?/i', '', self::word($cpu, 'slot')) ?: null,
+            slots: $banks === [] ? null : count($banks),
+            sticks: $banks === [] ? null : count($full),
+            drives: $drives === [] ? null : count($drives),
             // A card hangs behind a bridge of the bus; graphics of the processor hang on the host bridge itself.
-            array_filter($cards, fn (array $node): bool => ($node['depth'] ?? 0) > 3) !== [],
-            $problems,
+            card: array_filter($cards, fn (array $node): bool => ($node['depth'] ?? 0) > 3) !== [],
+            problems: $problems,
         );
     }
 

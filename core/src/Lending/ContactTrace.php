@@ -24,40 +24,39 @@ final readonly class ContactTrace
     /** @param  list<Meeting>  $meetings */
     public static function from(string $job, DateTimeImmutable $since, array $meetings): self
     {
-        $byJob = $bySpare = [];
+        $meetingsOf = ['job' => [], 'spare' => []];
         foreach ($meetings as $meeting) {
-            $byJob[$meeting->job][] = $meeting;
-            $bySpare[$meeting->spare][] = $meeting;
+            $meetingsOf['job'][$meeting->job][] = $meeting;
+            $meetingsOf['spare'][$meeting->spare][] = $meeting;
         }
-        $spares = [];
-        $jobs = [$job => new Contact($job, $since, null, 0)];
+        $met = ['job' => [$job => new Contact($job, $since, null, 0)], 'spare' => []];
         // What was reached first goes first, so each is settled once, at its earliest.
         $open = new SplPriorityQueue;
-        $open->insert(['job', $jobs[$job]], -$since->getTimestamp());
+        $open->insert(['job', $met['job'][$job]], -$since->getTimestamp());
         while (! $open->isEmpty()) {
-            /** @var array{string, Contact} $next */
+            /** @var array{'job'|'spare', Contact} $next */
             $next = $open->extract();
             [$what, $here] = $next;
-            if (($what === 'job' ? $jobs : $spares)[$here->name] !== $here) {
-                continue;
-            }
-            foreach (($what === 'job' ? $byJob : $bySpare)[$here->name] ?? [] as $meeting) {
-                if ($meeting->to !== null && $meeting->to < $here->at) {
-                    continue;
+            $other = $what === 'job' ? 'spare' : 'job';
+            foreach ($met[$what][$here->name] === $here ? $meetingsOf[$what][$here->name] ?? [] : [] as $meeting) {
+                $contact = self::reached($here, $meeting, $other === 'spare' ? $meeting->spare : $meeting->job);
+                $known = $contact === null ? null : $met[$other][$contact->name] ?? null;
+                if ($contact !== null && ($known === null || $contact->at < $known->at)) {
+                    $met[$other][$contact->name] = $contact;
+                    $open->insert([$other, $contact], -$contact->at->getTimestamp());
                 }
-                $at = max($here->at, $meeting->from);
-                $next = $what === 'job' ? $meeting->spare : $meeting->job;
-                $known = $what === 'job' ? $spares[$next] ?? null : $jobs[$next] ?? null;
-                if ($known !== null && $known->at <= $at) {
-                    continue;
-                }
-                $contact = new Contact($next, $at, $here->name, $here->steps + 1);
-                $what === 'job' ? $spares[$next] = $contact : $jobs[$next] = $contact;
-                $open->insert([$what === 'job' ? 'spare' : 'job', $contact], -$at->getTimestamp());
             }
         }
-        uasort($spares, fn (Contact $a, Contact $b): int => [$a->at, $a->steps] <=> [$b->at, $b->steps]);
+        uasort($met['spare'], static fn (Contact $a, Contact $b): int => [$a->at, $a->steps] <=> [$b->at, $b->steps]);
 
-        return new self($spares, $jobs);
+        return new self($met['spare'], $met['job']);
+    }
+
+    /** The other side of a meeting; null where it was over before harm had come here. */
+    private static function reached(Contact $here, Meeting $meeting, string $other): ?Contact
+    {
+        return $meeting->to !== null && $meeting->to < $here->at
+            ? null
+            : new Contact($other, max($here->at, $meeting->from), $here->name, $here->steps + 1);
     }
 }

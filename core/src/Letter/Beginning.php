@@ -46,8 +46,8 @@ final readonly class Beginning
             return ['It was with us before. What we had not proved then, we took as open again.'];
         }
         $done = array_map(
-            fn (string $deed): string => $this->catalogue->history[$deed]->plain,
-            array_filter($report->history, fn (string $deed): bool => ! str_starts_with($deed, 'age-')),
+            fn (string $act): string => $this->catalogue->history[$act]->plain,
+            array_filter($report->history, fn (string $act): bool => ! str_starts_with($act, 'age-')),
         );
         $events = array_map(fn (string $event): string => $this->catalogue->events[$event]->name, array_diff($report->events, ['none']));
         $marks = array_map(fn (string $mark): string => $this->catalogue->marks[$mark]->plain, array_diff($report->marks, [self::LEAVE]));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Letter;
 
 use Orthoscope\Core\Assessment\Assessment;
+use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\Because;
 use Orthoscope\Core\Diagnosis\FaultBelief;
 use Orthoscope\Core\Diagnosis\Ground;
@@ -73,26 +74,25 @@ final readonly class Cause
         $replacing = array_values(
             array_filter(
                 $this->assessment->record->all(ActDone::class),
-                fn (ActDone $deed): bool => $deed->with !== null && ! $deed->begun,
+                fn (ActDone $act): bool => $act->with !== null && ! $act->begun,
             ),
         );
-        $replaced = array_merge([], ...array_map(fn (ActDone $deed): array => $deed->on, $replacing));
+        $replaced = array_merge([], ...array_map(fn (ActDone $act): array => $act->on, $replacing));
         $unshown = array_values(array_unique(array_diff($replaced, $shown)));
 
-        return $unshown === []
-            ? []
-            : [
-                Sentence::of(
-                    'We '
-                        .($cause === [] ? '' : 'also ')
-                        .'replaced '
-                        .PartsInPlain::of(array_map($this->assessment->machine->part(...), $unshown))
-                        .'. We did not show for certain that '
-                        .(isset($unshown[1]) ? 'they were' : 'it was')
-                        .' at fault.',
-                    ...array_column($replacing, 'number'),
-                ),
-            ];
+        if ($unshown === []) {
+            return [];
+        }
+        $parts = array_map($this->assessment->machine->part(...), $unshown);
+        $several = isset($unshown[1]);
+        $sentence = 'We '.($cause === [] ? '' : 'also ').'replaced '.PartsInPlain::of($parts).'. '.match (true) {
+            $this->assessment->refusal(...array_map(static fn (Part $part): string => $part->kind->id, $parts)) > 0.5 => $several
+                ? 'The old ones are not shown to be bad: this machine may only not get on with them.'
+                : 'The old one is not shown to be bad: this machine may only not get on with it.',
+            default => 'We did not show for certain that '.($several ? 'they were' : 'it was').' at fault.',
+        };
+
+        return [Sentence::of($sentence, ...array_column($replacing, 'number'))];
     }
 
     /** @return list<int> entries that speak about a part */

@@ -70,10 +70,10 @@ final readonly class LetterWriter
     private function limits(Assessment $assessment): array
     {
         $entries = [];
-        foreach ($assessment->record->all(ActDone::class) as $deed) {
-            $limit = $this->catalogue->act($deed->act)->limit ?? $this->catalogue->economy->wayOf($deed->act)?->limit;
-            if ($limit !== null && ! $deed->begun) {
-                $entries[ActInPlain::sentence($deed, $assessment->machine, $this->catalogue)." {$limit}"][] = $deed->number;
+        foreach ($assessment->record->all(ActDone::class) as $act) {
+            $limit = $this->catalogue->act($act->act)->limit ?? $this->catalogue->economy->wayOf($act->act)?->limit;
+            if ($limit !== null && ! $act->begun) {
+                $entries[ActInPlain::sentence($act, $assessment->machine, $this->catalogue)." {$limit}"][] = $act->number;
             }
         }
         $sentences = array_map(fn (string $words, array $of): Sentence => Sentence::of($words, ...$of), array_keys($entries), $entries);
@@ -93,9 +93,9 @@ final readonly class LetterWriter
     private function oldParts(Assessment $assessment): array
     {
         $entries = [];
-        foreach ($assessment->record->all(ActDone::class) as $deed) {
-            $parts = PartsInPlain::of(array_map($assessment->machine->part(...), $deed->on));
-            $words = match ($deed->old) {
+        foreach ($assessment->record->all(ActDone::class) as $act) {
+            $parts = PartsInPlain::of(array_map($assessment->machine->part(...), $act->on));
+            $words = match ($act->old) {
                 'owner' => "You get the old part back: {$parts}.",
                 'recycled' => "We send the old part to be recycled: {$parts}.",
                 'salvaged' => "You left the old part to us: {$parts}.",
@@ -103,7 +103,7 @@ final readonly class LetterWriter
                 default => null,
             };
             if ($words !== null) {
-                $entries[$words][] = $deed->number;
+                $entries[$words][] = $act->number;
             }
         }
 

@@ -22,10 +22,10 @@ final readonly class Work
     public function sentences(): array
     {
         // What was only begun is on the record again where it was done.
-        $done = array_filter($this->assessment->record->all(ActDone::class), fn (ActDone $deed): bool => ! $deed->begun);
+        $done = array_filter($this->assessment->record->all(ActDone::class), fn (ActDone $act): bool => ! $act->begun);
         $entries = [];
-        foreach ($done as $deed) {
-            $entries[ActInPlain::sentence($deed, $this->assessment->machine, $this->catalogue)][] = $deed->number;
+        foreach ($done as $act) {
+            $entries[ActInPlain::sentence($act, $this->assessment->machine, $this->catalogue)][] = $act->number;
         }
         $starts = array_column($this->assessment->record->all(Start::class), 'number');
 

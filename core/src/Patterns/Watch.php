@@ -73,73 +73,45 @@ final class Watch
      */
     private static function among(array $jobs, float $shown, ?int $days): array
     {
-        $all = count($jobs);
-        $outcomes = $values = $both = $family = [];
-        foreach ($jobs as $job) {
-            foreach ($job->came as $outcome) {
-                $outcomes[$outcome] = ($outcomes[$outcome] ?? 0) + 1;
-                $family[$job->family()][$outcome] = ($family[$job->family()][$outcome] ?? 0) + 1;
-            }
-            $family[$job->family()][''] = ($family[$job->family()][''] ?? 0) + 1;
-            foreach (array_intersect_key($job->is, self::LOOKS) as $attribute => $ofJob) {
-                $came = array_filter($job->came, fn (string $outcome): bool => self::isLookedAt($attribute, $outcome));
-                foreach ($ofJob as $value) {
-                    $values[$attribute][$value] = ($values[$attribute][$value] ?? 0) + 1;
-                    foreach ($came as $outcome) {
-                        $both[$attribute][$value][$outcome][] = $job;
-                    }
-                }
-            }
-        }
-        $chances = $found = [];
-        foreach ($both as $attribute => $ofValue) {
-            foreach ($ofValue as $value => $ofOutcome) {
-                $of = $values[$attribute][$value] ?? 0;
-                foreach ($ofOutcome as $outcome => $with) {
-                    $k = count($with);
-                    $elsewhere = $outcomes[$outcome] - $k;
-                    $id = "{$attribute}:{$value}:{$outcome}";
-                    // All that could stand out count as looks; those that cannot reach the least number are no looks.
-                    if ($of >= self::LEAST && $outcomes[$outcome] >= self::LEAST) {
-                        $chances[$id] = $k < self::LEAST ? 1.0 : Fisher::more($k, $of - $k, $elsewhere, $all - $of - $elsewhere);
-                        $found[$id] = [$attribute, (string) $value, $outcome, $with, $of, $elsewhere];
-                    }
-                }
-            }
+        $counted = Counted::in($jobs, self::isLookedAt(...));
+        $chances = [];
+        foreach ($counted->pairs(self::LEAST) as $id => $pair) {
+            // All that could stand out count as looks; those that cannot reach the least number are no looks.
+            $chances[$id] = $pair->times() < self::LEAST ? 1.0 : Fisher::more(...$counted->fourfold($pair));
         }
         $patterns = [];
         foreach (FalseDiscoveryRate::falseShares($chances) as $id => $share) {
             if ($share <= $shown) {
-                [$attribute, $value, $outcome, $with, $of, $elsewhere] = $found[$id];
-                $home = $family[$with[0]->family()];
-                $patterns[] = new Pattern(
-                    $attribute,
-                    $value,
-                    $outcome,
-                    count($with),
-                    $of,
-                    $elsewhere,
-                    $all - $of,
-                    ShrunkenRate::towards(
-                        $attribute === 'model' ? ($home[$outcome] ?? 0) / $home[''] : $outcomes[$outcome] / $all,
-                        self::FAMILY,
-                        count($with),
-                        $of,
-                    ),
-                    $chances[$id],
-                    $share,
-                    array_map(fn (Seen $job): string => $job->job, $with),
-                    $days,
-                );
+                $patterns[] = self::pattern($counted, $counted->pair($id), $chances[$id], $share, $days);
             }
         }
 
         return $patterns;
     }
 
+    private static function pattern(Counted $counted, Pair $pair, float $chance, float $share, ?int $days): Pattern
+    {
+        [$with, , $elsewhere] = $counted->fourfold($pair);
+
+        return new Pattern(
+            attribute: $pair->attribute,
+            value: $pair->value,
+            outcome: $pair->outcome,
+            with: $with,
+            of: $pair->of,
+            elsewhere: $elsewhere,
+            others: $counted->all - $pair->of,
+            rate: ShrunkenRate::towards($counted->usual($pair), self::FAMILY, $with, $pair->of),
+            chance: $chance,
+            falseShare: $share,
+            jobs: array_map(static fn (Seen $job): string => $job->job, $pair->jobs),
+            days: $days,
+        );
+    }
+
     private static function isLookedAt(string $attribute, string $outcome): bool
     {
-        foreach (self::LOOKS[$attribute] as $look) {
+        foreach (self::LOOKS[$attribute] ?? [] as $look) {
             if (str_starts_with($outcome, $look)) {
                 return true;
             }

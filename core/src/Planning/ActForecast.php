@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Planning;
 
-/** A deed shows nothing by itself: it is done. */
+/** An act shows nothing by itself: it is done. */
 final readonly class ActForecast implements OutcomeForecast
 {
     public function outcomes(): array

@@ -8,42 +8,25 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Step;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Chain\Part;
-use Orthoscope\Core\Diagnosis\FailsUnder;
 use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\Grounds;
 use Orthoscope\Core\Evidence\ActDone;
-use Orthoscope\Core\Evidence\Circumstances;
-use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
-use Orthoscope\Core\SetUp\Goal;
-use Orthoscope\Core\SetUp\Lent;
 use Orthoscope\Core\SetUp\Place;
 use Orthoscope\Core\SetUp\SetUp;
 use Orthoscope\Core\SetUp\StartBy;
-use Orthoscope\Core\SetUp\Temperature;
 use Orthoscope\Core\Shelf\Shelf;
 use Orthoscope\Core\Shelf\Spare;
 
 /** Every step that makes sense on a machine now: the catalogue's steps made concrete, less what was already done. */
 final readonly class Candidates
 {
-    /**
-     * Times in which the same is offered, until something was done to the machine: a plain start, a start under another
-     * set-up, a test in another machine. A repeat tells less, but what comes and goes is not found in one. Origin: judgement.
-     */
-    private const PLAIN_STARTS = 5;
+    /** What every start is made under. */
+    private Trial $trial;
 
-    private const OTHER_STARTS = 2;
-
-    private const HOST_TESTS = 2;
-
-    private Goal $goal;
-
-    private ?Temperature $temperature;
-
-    private bool $startsOnlyByPins;
+    private SetUpOfStep $setUps;
 
     public function __construct(
         private Catalogue $catalogue,
@@ -53,18 +36,9 @@ final readonly class Candidates
         private Grounds $grounds,
         private Interlocks $locks,
     ) {
-        // What fails under one condition alone shows nothing in a trial made without it.
-        $this->goal = match (true) {
-            $grounds->failsUnder->condition === FailsUnder::HOURS => Goal::Hours,
-            $grounds->failsUnder->condition === FailsUnder::LOAD, self::failsLate($record, $catalogue) => Goal::Load,
-            default => Goal::System,
-        };
-        $this->temperature = match ($grounds->failsUnder->condition) {
-            FailsUnder::COLD => Temperature::Cold,
-            FailsUnder::WARM => Temperature::Warm,
-            default => null,
-        };
-        $this->startsOnlyByPins = self::startsOnlyByPins($record, $catalogue);
+        $this->trial = Trial::of($record, $grounds, $catalogue);
+        $standing = $record->lastStart()->setUp ?? new SetUp;
+        $this->setUps = new SetUpOfStep($machine, $standing, $this->trial, supplyIsLent: $locks->onOwnSupply() !== []);
     }
 
     /** @return list<Candidate> */
@@ -98,7 +72,7 @@ final readonly class Candidates
             return ($this->record->lastStart()->setUp->place ?? Place::InCase) !== Place::Bench;
         }
         if ($step->id === 'start' && $this->record->lastStart() !== null) {
-            return $this->temperature !== null || $this->goal !== Goal::System;
+            return ! $this->trial->isPlain();
         }
         $after = $step->mootAfter === null ? null : $this->catalogue->stageIndex($step->mootAfter);
         foreach ($after === null ? [] : $this->record->all(Start::class) as $start) {
@@ -108,29 +82,6 @@ final readonly class Candidates
         }
 
         return false;
-    }
-
-    /** Whether what fails now fails only once the system runs: then a trial must run for a while to show anything. */
-    private static function failsLate(Record $record, Catalogue $catalogue): bool
-    {
-        foreach (array_reverse($record->all(Start::class)) as $start) {
-            if ($catalogue->reach($start->reached)->firstStop < $catalogue->stageCount()) {
-                return $start->reached === 'drops';
-            }
-        }
-
-        return array_filter($record->inForce, fn (Entry $entry): bool => Circumstances::reached($entry, $catalogue) === 'drops') !== [];
-    }
-
-    /** Whether it got further by the pins than it last did by the button: then the button is left out of further trials. */
-    private static function startsOnlyByPins(Record $record, Catalogue $catalogue): bool
-    {
-        $got = ['button' => null, 'pins' => null];
-        foreach ($record->all(Start::class) as $start) {
-            $got[$start->setUp->startBy->value] = $catalogue->reach($start->reached);
-        }
-
-        return $got['pins'] !== null && $got['button'] !== null && $got['pins']->firstStop > $got['button']->lastStop;
     }
 
     /** Nothing is opened, cleaned or reseated before the first start, or old damage cannot be told from ours. */
@@ -171,17 +122,25 @@ final readonly class Candidates
         if ($step->act !== null && $on === []) {
             return null;
         }
-        if ($step->record === 'deed') {
+        if ($step->record === 'unlock') {
             return new Candidate($step, null, null, $on, null);
         }
         $spare = $step->setUp->lends && $target !== null ? $this->spareFor($target->kind->id) : null;
-        $setUp = $this->setUp($step, $target, $spare);
+        $setUp = $this->setUps->of($step, $target, $spare);
+        if ($setUp === null) {
+            return null;
+        }
 
-        $longer = $setUp === null ? 0 : $this->longer($step, $setUp);
-
-        return $setUp === null
-            ? null
-            : new Candidate($step, $target, $setUp, $on, $spare, $step->setUp->lends && $spare === null, $longer, $setUp->hasOwn('supply'));
+        return new Candidate(
+            step: $step,
+            target: $target,
+            setUp: $setUp,
+            on: $on,
+            spare: $spare,
+            lacksSpare: $step->setUp->lends && $spare === null,
+            longer: $this->trial->longer($step, $setUp, $this->catalogue),
+            ownSupply: $setUp->hasOwn('supply'),
+        );
     }
 
     private function spareFor(string $kind): ?Spare
@@ -211,115 +170,30 @@ final readonly class Candidates
         );
     }
 
-    private function setUp(Step $step, ?Part $target, ?Spare $spare): ?SetUp
-    {
-        $asked = $step->setUp;
-        $last = $this->record->lastStart()->setUp ?? new SetUp;
-        if ($asked->restores) {
-            return $target === null ? null : $this->restored($target->id, $last);
-        }
-        if ($asked->otherOutput && ! $this->machine->has('output')) {
-            return null;
-        }
-        $out = $lent = $moved = [];
-        if ($asked->out !== null) {
-            $out = $asked->out === 'target' ? [$target->id ?? ''] : $this->machine->meant($asked->out);
-            if ($out === []) {
-                return null;
-            }
-        }
-        if ($target !== null && $asked->swapsSlot && $target->kind->id === 'card') {
-            $moved = [$target->id => SetUp::OTHER_SLOT];
-        } elseif ($target !== null && ($asked->only || $asked->swapsSlot)) {
-            $out = array_values(array_diff($this->machine->meant($target->kind->id), [$target->id]));
-        }
-        if ($asked->swapsSlot && $target !== null && $target->kind->id !== 'card') {
-            $slot = $this->anotherSlot($target->id);
-            if ($slot === null) {
-                return null;
-            }
-            $moved = [$target->id => $slot];
-        }
-        if ($asked->lends && $target !== null) {
-            $lent = [$target->id => new Lent($spare->tag ?? '?', $spare->trust ?? 1.0)];
-        }
-        if ($this->locks->onOwnSupply() !== [] && isset($last->lent['supply'])) {
-            // Its own supply gets no mains: what runs the machine now goes on running it.
-            $lent += ['supply' => $last->lent['supply']];
-            ksort($lent);
-        }
-
-        return new SetUp(
-            $out,
-            $lent,
-            $moved,
-            $asked->place ?? $last->place,
-            $asked->startBy ?? ($this->startsOnlyByPins && $step->id !== 'start' ? StartBy::Pins : StartBy::Button),
-            $asked->temperature ?? ($step->id !== 'start' ? $this->temperature : null),
-            $asked->goal ?? ($step->id !== 'start' ? $this->goal : Goal::System),
-            $asked->otherOutput,
-        );
-    }
-
-    /** Bench minutes on top of the step's own, for a trial that must be made cold, warm, at work or for hours. */
-    private function longer(Step $step, SetUp $setUp): int
-    {
-        $work = $step->setUp->goal !== null
-                ? 0
-                : match ($setUp->goal) {
-                    Goal::Load => $this->catalogue->number('load_minutes'),
-                    Goal::Hours => 2 * $this->catalogue->number('load_minutes'),
-                    default => 0,
-                };
-
-        return (int) ($work
-            + ($setUp->temperature === null || $step->setUp->temperature !== null ? 0 : $this->catalogue->number('condition_minutes')));
-    }
-
-    /** The machine's own part back in its place, and out of that place whatever was put there meanwhile. */
-    private function restored(string $part, SetUp $last): SetUp
-    {
-        $setUp = $last->restoring($part);
-        foreach ($setUp->moved as $stick => $slot) {
-            if ($slot === ($this->machine->slots[$part] ?? null)) {
-                $setUp = $setUp->restoring($stick);
-            }
-        }
-
-        return $setUp;
-    }
-
-    /** The slot to try a stick in: the next one after its own. */
-    private function anotherSlot(string $stick): ?string
-    {
-        $slots = array_column($this->machine->ofKind('slot'), 'id');
-        $at = array_search($this->machine->slots[$stick] ?? '', $slots, true);
-
-        return count($slots) < 2 || $at === false ? null : $slots[($at + intdiv(count($slots), 2)) % count($slots)];
-    }
-
     private function isDone(Candidate $candidate): bool
     {
         $step = $candidate->step;
-        if ($step->record === 'check') {
-            return ($step->unlocks && ! $this->locks->waitForCheck((string) $step->check))
-                || $this->checkIsDone((string) $step->check, $candidate->target?->id);
-        }
-        if ($step->record === 'deed') {
-            return ! $this->locks->waitForAct((string) $step->act);
-        }
-        if ($step->record === 'act') {
-            foreach ($this->record->all(ActDone::class) as $deed) {
-                if ($deed->act === $step->act && ! $deed->begun && array_intersect($deed->on, $candidate->on) !== []) {
-                    return true;
-                }
+
+        return match ($step->record) {
+            'check' => ($step->unlocks && ! $this->locks->waitForCheck((string) $step->check))
+                || $this->checkIsDone((string) $step->check, $candidate->target?->id),
+            'unlock' => ! $this->locks->waitForAct((string) $step->act),
+            'act' => $this->actIsDone((string) $step->act, $candidate->on),
+            default => $step->each !== 'swapped'
+                && $this->startIsDone($candidate->setUp ?? new SetUp, $step->id === 'start' ? 'plain_starts' : 'other_starts'),
+        };
+    }
+
+    /** @param  list<string>  $on */
+    private function actIsDone(string $act, array $on): bool
+    {
+        foreach ($this->record->all(ActDone::class) as $done) {
+            if ($done->act === $act && ! $done->begun && array_intersect($done->on, $on) !== []) {
+                return true;
             }
-
-            return false;
         }
 
-        return $step->each !== 'swapped'
-            && $this->startIsDone($candidate->setUp ?? new SetUp, $step->id === 'start' ? self::PLAIN_STARTS : self::OTHER_STARTS);
+        return false;
     }
 
     /** A check is done once it was made, in another machine twice, unless it can clear a lock that is on. */
@@ -333,11 +207,11 @@ final readonly class Candidates
             $done += $finding->check === $check && ($finding->target === null || $finding->target === $target) ? 1 : 0;
         }
 
-        return $done >= ($this->catalogue->check($check)->host ? self::HOST_TESTS : 1);
+        return $done >= ($this->catalogue->check($check)->host ? $this->catalogue->number('host_tests') : 1);
     }
 
     /** A start under the same set-up tells little new, until something was done to the machine. */
-    private function startIsDone(SetUp $setUp, int $enough): bool
+    private function startIsDone(SetUp $setUp, string $enough): bool
     {
         $done = 0;
         foreach ($this->record->inForce as $entry) {
@@ -349,6 +223,6 @@ final readonly class Candidates
             }
         }
 
-        return $done >= $enough;
+        return $done >= $this->catalogue->number($enough);
     }
 }

@@ -24,10 +24,10 @@ final readonly class Interlocks
 {
     /**
      * @param  array<string, ActiveLock>  $active
-     * @param  int  $lastDeed number of the last entry that changed the machine; 0 if none did
+     * @param  int  $lastAct number of the last entry that changed the machine; 0 if none did
      * @param  int  $cheapLoan value, in minor units of money, up to which a spare is lent without a test of the supply: what the test costs
      */
-    private function __construct(public array $active, private int $cheapLoan, private int $lastDeed)
+    private function __construct(public array $active, private int $cheapLoan, private int $lastAct)
     {
     }
 
@@ -59,12 +59,12 @@ final readonly class Interlocks
             }
         }
 
-        $deeds = array_filter($record->all(ActDone::class), fn (ActDone $deed): bool => ! $deed->begun);
+        $acts = array_filter($record->all(ActDone::class), fn (ActDone $act): bool => ! $act->begun);
 
         return new self(
             $active,
             (int) ($catalogue->steps['supply-tester']->minutes * $catalogue->number('money_per_minute')),
-            max([0, ...array_column($deeds, 'number')]),
+            max([0, ...array_column($acts, 'number')]),
         );
     }
 
@@ -131,12 +131,17 @@ final readonly class Interlocks
         return $this->waiting("act:{$act}") !== [];
     }
 
-    /** Whether such a lock is ended by a look or a reading; not by the same one that raised it, unless something was done since. */
+    /**
+     * Whether such a lock is ended by a look or a reading; not by the same one that raised it, unless something was done since, or nothing
+     * may be done: then one can only look again.
+     */
     public function waitForCheck(string $check): bool
     {
         return array_filter(
             $this->waiting("{$check}:"),
-            fn (ActiveLock $active): bool => $active->raisedByCheck !== $check || $this->lastDeed > $active->raisedBy,
+            fn (ActiveLock $active): bool => $active->raisedByCheck !== $check
+                || $this->lastAct > $active->raisedBy
+                || $active->lock->blocks === 'all',
         ) !== [];
     }
 
@@ -165,7 +170,7 @@ final readonly class Interlocks
             array_filter(
                 $this->active,
                 fn (ActiveLock $active): bool => match ($active->lock->blocks) {
-                    'all' => true,
+                    'all' => ! $this->isLookThatEnds($candidate, $active->lock),
                     'login' => $candidate->needsConsent(),
                     'power' => $candidate->step->power,
                     'own-supply' => $candidate->ownSupply,
@@ -181,6 +186,15 @@ final readonly class Interlocks
                 },
             ),
         );
+    }
+
+    /** A look touches nothing: the one that ends a lock on everything is free. */
+    private function isLookThatEnds(Candidate $candidate, Lock $lock): bool
+    {
+        $check = $candidate->step->check;
+
+        return $check !== null
+            && array_filter($lock->cleared, static fn (string $word): bool => str_starts_with($word, "{$check}:")) !== [];
     }
 
     private function lends(Candidate $candidate, Lock $lock): bool

@@ -96,7 +96,7 @@ final readonly class LookAhead
         }
         arsort($named);
         $meaning = match (true) {
-            $candidate->step->record === 'deed' => 'then look again',
+            $candidate->step->record === 'unlock' => 'then look again',
             $candidate->step->record === 'act' && $sound > 0.5 => sprintf('then cured, %d %%', (int) round(100 * $sound)),
             $named === [] => 'nothing wrong',
             default => sprintf('then %s %d %%', array_key_first($named), (int) round(100 * reset($named))),
@@ -126,7 +126,7 @@ final readonly class LookAhead
     private function forecast(Candidate $candidate): OutcomeForecast
     {
         $model = $this->replay->model;
-        if ($candidate->step->record === 'deed') {
+        if ($candidate->step->record === 'unlock') {
             return new ActForecast;
         }
         if ($candidate->setUp === null) {

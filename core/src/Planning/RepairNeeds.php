@@ -59,9 +59,9 @@ final class RepairNeeds
         Record $record,
         private readonly array $testMinutes,
     ) {
-        foreach ($record->all(ActDone::class) as $deed) {
-            foreach ($deed->on as $part) {
-                $this->done["{$deed->act} {$part}"] = ($this->done["{$deed->act} {$part}"] ?? 0) + 1;
+        foreach ($record->all(ActDone::class) as $act) {
+            foreach ($act->on as $part) {
+                $this->done["{$act->act} {$part}"] = ($this->done["{$act->act} {$part}"] ?? 0) + 1;
             }
         }
         foreach (array_keys($replay->model->modes->all) as $mode) {

@@ -16,9 +16,6 @@ use Orthoscope\Core\Evidence\Start;
 /** Bench minutes that went into a record. */
 final class Spent
 {
-    /** A longer gap between two entries was a pause. Origin: judgement. */
-    private const PAUSE = 45;
-
     /**
      * By the clock from one entry to the next where that was no pause, and by the book (the catalogue's minutes) where it was or
      * where nobody wrote down when. An entry is never counted for less than nothing: clocks may differ.
@@ -32,7 +29,7 @@ final class Spent
             $book = self::byTheBook($entry, $catalogue);
             $gap = $at === null || $before === null ? null : ($at->getTimestamp() - $before->getTimestamp()) / 60;
             if ($book > 0.0) {
-                $minutes += $gap === null || $gap > self::PAUSE || $gap < 0.0 ? $book : $gap;
+                $minutes += $gap === null || $gap > $catalogue->number('pause_minutes') || $gap < 0.0 ? $book : $gap;
             }
             $before = $at ?? $before;
         }

@@ -49,7 +49,16 @@ final readonly class CleanStarts
     /** @param  float  $risk that it comes back, as the shop accepts it, over 0 to 1 */
     public static function of(int $failed, int $started, int $clean, float $risk = 0.1): self
     {
-        return new self(min($failed, $started), $started, $clean, 0, 0, 0.0, $risk, FailsUnder::any());
+        return new self(
+            failed: min($failed, $started),
+            started: $started,
+            clean: $clean,
+            toldFailed: 0,
+            told: 0,
+            weight: 0.0,
+            risk: $risk,
+            under: FailsUnder::any(),
+        );
     }
 
     /** By the record: starts before the last act that changed the machine, and those since. */
@@ -83,15 +92,15 @@ final readonly class CleanStarts
         $manner = Circumstances::manner($record, $catalogue);
 
         return new self(
-            $failed,
-            $started,
-            $clean,
-            $manner->failed ?? 0,
-            $manner->of ?? 0,
-            $catalogue->number('trust_seen'),
-            $catalogue->number('comeback_risk'),
-            $under,
-            $since,
+            failed: $failed,
+            started: $started,
+            clean: $clean,
+            toldFailed: $manner->failed ?? 0,
+            told: $manner->of ?? 0,
+            weight: $catalogue->number('trust_seen'),
+            risk: $catalogue->number('comeback_risk'),
+            under: $under,
+            acted: $since,
         );
     }
 
@@ -143,8 +152,8 @@ final readonly class CleanStarts
 
         return array_values(
             array_filter([
-                $this->before()
-                .($this->clean === 0
+                $this->before().
+                ($this->clean === 0
                     ? '.'
                     : "; since, {$this->starts($this->clean)} went well. Were it not cured, that would come by luck in {$this->inHundred(
                         $this->byLuck(),
@@ -202,11 +211,11 @@ final readonly class CleanStarts
             $more === 0 => "That is enough for what the shop accepts: {$accepted}.",
             $more === null && $sound < 0.5 => 'It is more likely not put right yet, and starts alone do not change that.',
             $more === null => 'It came too seldom for starts alone: agree on a date to ask again.',
-            default => "{$more} more clean "
-                .($more === 1 ? 'start' : 'starts')
-                .($this->under->start() === '' ? '' : ", {$this->under->start()},")
-                .($more === 1 ? ' is' : ' are')
-                ." wanted for what the shop accepts: {$accepted}.",
+            default => "{$more} more clean ".
+                ($more === 1 ? 'start' : 'starts').
+                ($this->under->start() === '' ? '' : ", {$this->under->start()},").
+                ($more === 1 ? ' is' : ' are').
+                " wanted for what the shop accepts: {$accepted}.",
         };
     }
 

@@ -24,7 +24,8 @@ final readonly class Bill
     {
         $minutes = Spent::minutes($this->record, $this->catalogue);
         $used = 0;
-        $lines = $minutes === 0
+        $lines =
+            $minutes === 0
                 ? []
                 : [
                     QuoteLine::of(
@@ -33,9 +34,9 @@ final readonly class Bill
                         Money::of((int) round($minutes * $this->catalogue->economy->labour)),
                     ),
                 ];
-        foreach ($this->deeds() as $deed) {
-            $used += $deed->with === null ? $this->catalogue->act($deed->act)->money : 0;
-            foreach ($this->fitted($deed) as $part) {
+        foreach ($this->acts() as $act) {
+            $used += $act->with === null ? $this->catalogue->act($act->act)->money : 0;
+            foreach ($this->fitted($act) as $part) {
                 $lines[] = QuoteLine::of($part->name, 1, Money::of($part->price));
             }
         }
@@ -45,17 +46,27 @@ final readonly class Bill
 
         return $lines === []
             ? null
-            : new Variant('', 'What was done', $lines, '', '', [], $this->catalogue->economy->tax, [0, 0], $this->warrantyMonths());
+            : new Variant(
+                id: '',
+                name: 'What was done',
+                lines: $lines,
+                promise: '',
+                limits: '',
+                options: [],
+                tax: $this->catalogue->economy->tax,
+                days: [0, 0],
+                warrantyMonths: $this->warrantyMonths(),
+            );
     }
 
-    /** Months: the longest of the parts that were fitted; where none was, of the ways the deeds belong to; 0 where nothing was done. */
+    /** Months: the longest of the parts that were fitted; where none was, of the ways the acts belong to; 0 where nothing was done. */
     private function warrantyMonths(): int
     {
         $parts = $ways = [0];
-        foreach ($this->deeds() as $deed) {
-            $ways[] = $this->catalogue->economy->wayOf($deed->act)->warrantyMonths ?? 0;
-            foreach ($this->fitted($deed) as $part) {
-                $parts[] = $this->catalogue->economy->sources[$part->source]->warrantyMonths;
+        foreach ($this->acts() as $act) {
+            $ways[] = $this->catalogue->economy->wayOf($act->act)->promise->warrantyMonths ?? 0;
+            foreach ($this->fitted($act) as $part) {
+                $parts[] = $this->catalogue->economy->sources[$part->source]->promise->warrantyMonths;
             }
         }
 
@@ -63,18 +74,18 @@ final readonly class Bill
     }
 
     /** @return list<ActDone> what was done and not only begun */
-    private function deeds(): array
+    private function acts(): array
     {
-        return array_values(array_filter($this->record->all(ActDone::class), fn (ActDone $deed): bool => ! $deed->begun));
+        return array_values(array_filter($this->record->all(ActDone::class), fn (ActDone $act): bool => ! $act->begun));
     }
 
     /** @return list<FittedPart> */
-    private function fitted(ActDone $deed): array
+    private function fitted(ActDone $act): array
     {
-        if ($deed->with === null) {
+        if ($act->with === null) {
             return [];
         }
-        $known = $this->parts[$deed->with->tag] ?? null;
+        $known = $this->parts[$act->with->tag] ?? null;
 
         return $known !== null
             ? [$known]
@@ -82,6 +93,6 @@ final readonly class Bill
                 $part = $this->machine->part($id);
 
                 return new FittedPart("{$part->name}, new", $part->kind->price, 'new');
-            }, $deed->on);
+            }, $act->on);
     }
 }

@@ -30,15 +30,15 @@ final readonly class Proposal
         }
 
         return new Variant(
-            $id,
-            $option->name,
-            $lines,
-            $this->promise($option),
-            implode(' ', $this->limits($option)),
-            [$option->id],
-            $this->catalogue->economy->tax,
-            $option->days,
-            $option->warrantyMonths,
+            id: $id,
+            name: $option->name,
+            lines: $lines,
+            promise: $this->promise($option),
+            limits: implode(' ', $this->limits($option)),
+            options: [$option->id],
+            tax: $this->catalogue->economy->tax,
+            days: $option->days,
+            warrantyMonths: $option->promise->warrantyMonths,
         );
     }
 
@@ -72,8 +72,8 @@ final readonly class Proposal
             default => 'This may not be all that is wrong. We ask you before we do more.',
         };
         $days = $option->days[1] === 0 ? 'It needs no waiting for parts.' : "It takes about {$option->days[0]} to {$option->days[1]} days.";
-        $warranty = $option->warrantyMonths > 0
-                ? "If the same trouble comes back within {$option->warrantyMonths} months, we put it right."
+        $warranty = $option->promise->warrantyMonths > 0
+                ? "If the same trouble comes back within {$option->promise->warrantyMonths} months, we put it right."
                 : 'We give no warranty on it. The law may give you more.';
 
         return "{$chance} {$days} {$warranty}";

@@ -41,7 +41,7 @@ final readonly class EvidencePack
                 $trials[] = [
                     'entry' => $entry->number,
                     'at' => $entry->at,
-                    'what' => $words->deed($entry),
+                    'what' => $words->what($entry),
                     'with' => $with,
                     'result' => $words->outcome($entry),
                 ];

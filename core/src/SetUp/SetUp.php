@@ -46,14 +46,14 @@ final readonly class SetUp
         ksort($moved);
 
         return new self(
-            $out,
-            $lent,
-            $moved,
-            Place::from($given->text('place', 'case')),
-            StartBy::from($given->text('start_by', 'button')),
-            $given->has('temperature') ? Temperature::from($given->text('temperature')) : null,
-            Goal::from($given->text('goal', 'system')),
-            $given->text('output', '') === 'other',
+            out: $out,
+            lent: $lent,
+            moved: $moved,
+            place: Place::from($given->text('place', 'case')),
+            startBy: StartBy::from($given->text('start_by', 'button')),
+            temperature: $given->has('temperature') ? Temperature::from($given->text('temperature')) : null,
+            goal: Goal::from($given->text('goal', 'system')),
+            otherOutput: $given->text('output', '') === 'other',
         );
     }
 
@@ -137,7 +137,7 @@ final readonly class SetUp
         ksort($lent);
         ksort($moved);
 
-        return new self($out, $lent, $moved, $this->place, $this->startBy, $this->temperature, $this->goal, $this->otherOutput);
+        return $this->withParts($out, $lent, $moved);
     }
 
     /** The same set-up with the machine's own part back in its own place. */
@@ -147,15 +147,25 @@ final readonly class SetUp
         $moved = $this->moved;
         unset($lent[$part], $moved[$part]);
 
+        return $this->withParts(array_values(array_diff($this->out, [$part])), $lent, $moved);
+    }
+
+    /**
+     * @param  list<string>  $out
+     * @param  array<string, Lent>  $lent
+     * @param  array<string, string>  $moved
+     */
+    private function withParts(array $out, array $lent, array $moved): self
+    {
         return new self(
-            array_values(array_diff($this->out, [$part])),
-            $lent,
-            $moved,
-            $this->place,
-            $this->startBy,
-            $this->temperature,
-            $this->goal,
-            $this->otherOutput,
+            out: $out,
+            lent: $lent,
+            moved: $moved,
+            place: $this->place,
+            startBy: $this->startBy,
+            temperature: $this->temperature,
+            goal: $this->goal,
+            otherOutput: $this->otherOutput,
         );
     }
 

@@ -32,7 +32,7 @@ final readonly class Fitting
         }
         foreach ($rules as $rule) {
             $has = $facts[$rule->fact] ?? null;
-            $wants = self::wanted($rule->fact, $machine);
+            $wants = self::wanted($rule->of, $machine);
             if (self::holds($rule->rule, $has, $wants)) {
                 continue;
             }
@@ -80,6 +80,7 @@ final readonly class Fitting
         return match ($rule) {
             'same' => self::plain($has) === self::plain($wants),
             'least' => version_compare(self::plain($wants), self::plain($has), '>='),
+            'most' => version_compare(self::plain($wants), self::plain($has), '<='),
             'room' => (float) $has >= (float) $wants,
             'offers' => array_intersect(self::list($wants), self::list($has)) !== [],
             'needs' => ! (self::plain($has) === 'none' && self::plain($wants) === 'none'),

@@ -114,7 +114,7 @@ final class CatalogueMachine implements HiddenMachine
             fn (Mode $mode): float => $mode->fault->cures['replace'] ?? 1.0,
             $this->model->modes->carriedBy($part, $this->machine()),
         );
-        $this->cure($gone + $this->model->cures('reseat', $moved));
+        $this->cure($gone + $this->model->cures('replace', [$part => true]) + $this->model->cures('reseat', $moved));
         $this->bringAbout($this->model->arising($moved, $this->setUp));
         $this->fitted[$part] = self::NEW;
         unset($this->bad[self::NEW." {$part}"]);

@@ -171,7 +171,7 @@ final class HardMachine implements HiddenMachine
         $by = "cut {$stop}";
         $instead = [];
         foreach ($this->troubles as $i => $trouble) {
-            $in = $this->model->uses($trouble->part, $setUp);
+            $in = $this->model->uses($trouble->part, $setUp) && ($trouble->fault === null || $this->model->isMet($trouble->fault, $setUp));
             $words = $trouble->channel === null ? $conditions : [$this->holds($trouble->channel, $setUp) ? 'used' : 'unused'];
             if ($in && $trouble->stop < $stop && $this->draw->happens($trouble->hazard($words))) {
                 [$stop, $by, $instead] = [$trouble->stop, "trouble {$i}", $trouble->fault->signs ?? []];

@@ -94,20 +94,20 @@ final class Play
         $wronged = array_diff_key($this->condemned, $this->bench->hidden->atFault());
 
         return new Result(
-            $this->policy->name(),
-            $this->bench->hidden->causes(),
-            $end,
-            $this->bench->hidden->isSound(),
-            array_keys($wrong),
-            array_keys($wronged),
-            $this->minutes,
-            $this->lent,
-            $this->harmed,
-            count($this->bench->record()->entries),
-            $this->stated,
-            $this->bound(),
-            $this->comebacks,
-            $this->bench->written(),
+            policy: $this->policy->name(),
+            causes: $this->bench->hidden->causes(),
+            end: $end,
+            sound: $this->bench->hidden->isSound(),
+            wrongParts: array_keys($wrong),
+            wrongly: array_keys($wronged),
+            minutes: $this->minutes,
+            lent: $this->lent,
+            harmed: $this->harmed,
+            entries: count($this->bench->record()->entries),
+            stated: $this->stated,
+            bound: $this->bound(),
+            comebacks: $this->comebacks,
+            written: $this->bench->written(),
         );
     }
 
@@ -253,8 +253,8 @@ final class Play
     /** Whether an act was done to a part. */
     private function wasDone(string $act, string $part): bool
     {
-        foreach ($this->bench->record()->all(ActDone::class) as $deed) {
-            if ($deed->act === $act && in_array($part, $deed->on, true)) {
+        foreach ($this->bench->record()->all(ActDone::class) as $done) {
+            if ($done->act === $act && in_array($part, $done->on, true)) {
                 return true;
             }
         }

@@ -12,14 +12,12 @@ use Orthoscope\Core\Diagnosis\Modes;
 /** How likely something happened just before, given what is wrong: the factors on priors, turned round. Not normalised over events. */
 final readonly class EventLikelihood implements Likelihood
 {
-    /** Share of owners who know of nothing that happened just before. Origin: judgement. */
-    public const NOTHING_HAPPENED = 0.55;
-
     private float $often;
 
     public function __construct(private Modes $modes, Catalogue $catalogue, private Event $event)
     {
-        $this->often = $event->id === 'none' ? self::NOTHING_HAPPENED : (1.0 - self::NOTHING_HAPPENED) / (count($catalogue->events) - 1);
+        $nothing = $catalogue->number('nothing_happened');
+        $this->often = $event->id === 'none' ? $nothing : (1.0 - $nothing) / (count($catalogue->events) - 1);
     }
 
     public function given(array $faults): float

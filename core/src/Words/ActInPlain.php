@@ -11,10 +11,10 @@ use Orthoscope\Core\Evidence\ActDone;
 /** What was done, as the owner reads it: "We replaced the power supply." */
 final class ActInPlain
 {
-    public static function sentence(ActDone $deed, Machine $machine, Catalogue $catalogue): string
+    public static function sentence(ActDone $act, Machine $machine, Catalogue $catalogue): string
     {
-        $parts = PartsInPlain::of(array_map($machine->part(...), $deed->on));
+        $parts = PartsInPlain::of(array_map($machine->part(...), $act->on));
 
-        return 'We '.str_replace('{part}', $parts, $catalogue->act($deed->act)->plain).'.';
+        return 'We '.str_replace('{part}', $parts, $catalogue->act($act->act)->plain).'.';
     }
 }

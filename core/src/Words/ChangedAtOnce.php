@@ -30,14 +30,14 @@ final readonly class ChangedAtOnce
     /** About the last start; null where one thing or none was changed, or it went as before. */
     public static function in(Machine $machine, Record $record, Catalogue $catalogue): ?self
     {
-        [$before, $last, $deeds, $made] = [null, null, [], []];
+        [$before, $last, $acts, $made] = [null, null, [], []];
         foreach ($record->inForce as $entry) {
             if ($entry instanceof Start) {
                 [$before, $last] = [$last, $entry];
-                $made = $deeds;
-                $deeds = [];
+                $made = $acts;
+                $acts = [];
             } elseif ($entry instanceof ActDone) {
-                $deeds[] = $entry;
+                $acts[] = $entry;
             }
         }
         if ($before === null || $last === null || $before->reached === $last->reached) {
@@ -47,7 +47,7 @@ final readonly class ChangedAtOnce
         $parts = $before->setUp->partsChangedTo($last->setUp);
         $changes = [
             ...array_map(fn (string $part): string => $machine->part($part)->inSentence(), $parts),
-            ...array_map(fn (ActDone $deed): string => $words->deed($deed), $made),
+            ...array_map(fn (ActDone $act): string => $words->what($act), $made),
             ...$before->setUp->place === $last->setUp->place
                 ? []
                 : [$last->setUp->place === Place::Bench ? 'taking it out of its case' : 'putting it back in its case'],

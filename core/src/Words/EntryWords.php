@@ -40,7 +40,7 @@ final readonly class EntryWords
     }
 
     /** What was done: the head of an entry. */
-    public function deed(Entry $entry): string
+    public function what(Entry $entry): string
     {
         return match (true) {
             $entry instanceof Report => 'told',
@@ -76,7 +76,7 @@ final readonly class EntryWords
                 $entry->manner?->words() ?? '',
                 ...$this->signs($entry->signs),
                 ...array_map(fn (string $event): string => $this->catalogue->events[$event]->name, array_diff($entry->events, ['none'])),
-                ...array_map(fn (string $deed): string => $this->catalogue->history[$deed]->name, $entry->history),
+                ...array_map(fn (string $act): string => $this->catalogue->history[$act]->name, $entry->history),
                 ...array_map(fn (string $mark): string => $this->catalogue->marks[$mark]->name, $entry->marks),
             ]),
             $entry instanceof Answer => $this->catalogue->question($entry->question)->words($entry->answer),
@@ -103,17 +103,17 @@ final readonly class EntryWords
     }
 
     /** What became of the old part, what was used in place of what was asked for, and what is still to be done. */
-    private function afterwards(ActDone $deed): string
+    private function afterwards(ActDone $act): string
     {
         $ohms = fn (float $value): string => rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.');
 
         return $this->joined([
-            $deed->old === null ? '' : 'old part '.ActDone::FATES[$deed->old],
-            $deed->deviation === null
+            $act->old === null ? '' : 'old part '.ActDone::FATES[$act->old],
+            $act->deviation === null
                 ? ''
-                : "{$ohms($deed->deviation['used'])} ohms used where {$ohms($deed->deviation['asked'])} were asked"
-                    .($deed->deviation['used'] === $deed->deviation['asked'] ? '' : ': a deviation'),
-            $deed->temporary === '' ? '' : "only for now: {$deed->temporary}",
+                : "{$ohms($act->deviation['used'])} ohms used where {$ohms($act->deviation['asked'])} were asked"
+                    .($act->deviation['used'] === $act->deviation['asked'] ? '' : ': a deviation'),
+            $act->temporary === '' ? '' : "only for now: {$act->temporary}",
         ]);
     }
 

@@ -91,9 +91,9 @@ final class Retrace
             if ($entry->number === $number) {
                 return $entry instanceof Start && $acts !== [] && $entry->setUp->partsChangedTo(new SetUp) === []
                     ? implode(', ', $acts)
-                    : $words->deed($entry);
+                    : $words->what($entry);
             }
-            $acts = $entry instanceof ActDone ? [...$acts, $words->deed($entry)] : ($entry instanceof Start ? [] : $acts);
+            $acts = $entry instanceof ActDone ? [...$acts, $words->what($entry)] : ($entry instanceof Start ? [] : $acts);
         }
 
         return '';

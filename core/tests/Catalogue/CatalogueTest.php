@@ -204,6 +204,101 @@ final class CatalogueTest extends TestCase
         $this->assertStringContainsString($sentence, implode("\n", CatalogueCheck::mistakes($damaged)));
     }
 
+    /** Fields whose words are names of other things in the catalogue, by file; below a row the words stand in values or in keys. */
+    private const NAMES = [
+        'acts' => [],
+        'checks' => ['target', 'limit', 'shows', 'disturbs'],
+        'economy' => ['acts'],
+        'faults' => ['part', 'with', 'with_cures', 'stops', 'shows', 'cures', 'factors', 'first', 'second', 'signs'],
+        'locks' => ['raised', 'cleared', 'factors'],
+        'parts' => ['stage', 'carrier', 'serves', 'disturbs'],
+        'proving' => ['check', 'pass'],
+        'questions' => ['kind', 'does', 'on', 'lends', 'out', 'needs', 'never', 'reached', 'event', 'mark', 'signs', 'found',
+            'often', 'only'],
+        'schools' => ['order'],
+        'shelf' => ['kind'],
+        'signs' => ['rows'],
+        'steps' => ['check', 'act', 'on', 'each', 'from', 'moot_after', 'when_new'],
+        'supplier' => ['house', 'kind'],
+    ];
+
+    /** @return iterable<string, array{string}> */
+    public static function files(): iterable
+    {
+        foreach (array_keys(array_filter(self::NAMES)) as $file) {
+            yield $file => [$file];
+        }
+    }
+
+    /** Every so-many-th name in a file is misspelt, one at a time. */
+    #[DataProvider('files')]
+    public function test_a_misspelt_name_is_found_wherever_it_stands(string $file): void
+    {
+        $content = Bench::catalogue()->files()[$file];
+        $names = [];
+        self::collect($content, $file, [], false, $names);
+        $this->assertNotSame([], $names, $file);
+        // Of each field the first, the last and some between.
+        foreach ($names as $field => $places) {
+            $step = max(1, intdiv(count($places), 4));
+            foreach (array_unique([...range(0, count($places) - 1, $step), count($places) - 1]) as $i) {
+                $path = $places[$i];
+                try {
+                    $found = CatalogueCheck::mistakes(Bench::catalogue()->with([$file => self::misspelt($content, $path)]));
+                } catch (CatalogueMistake|UnreadableRow $mistake) {
+                    $found = [$mistake->getMessage()];
+                }
+                $this->assertNotSame([], $found, "{$file}: ".implode('/', $path)." of {$field}");
+            }
+        }
+    }
+
+    /**
+     * @param  list<string|int>  $path
+     * @param  array<string, list<list<string|int>>>  $names by field
+     */
+    private static function collect(mixed $value, string $file, array $path, bool $isName, array &$names): void
+    {
+        $field = (string) (array_values(array_filter($path, is_string(...)))[0] ?? '');
+        if (! is_array($value)) {
+            if ($isName && is_string($value) && $value !== '') {
+                $names[(string) end($path)][] = $path;
+            }
+
+            return;
+        }
+        foreach ($value as $key => $below) {
+            // Where a row has several ways, its own stage is only for the reader.
+            $isRead = $key !== 'stops' || ! isset($value['ways']);
+            $named = $isRead && is_string($key) && in_array($key, self::NAMES[$file], true);
+            if ($isName && is_string($key)) {
+                $names['keys of '.end($path)][] = [...$path, "@{$key}"];
+            }
+            self::collect($below, $file, [...$path, $key], $named || ($isName && is_int($key)), $names);
+        }
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $content
+     * @param  list<string|int>  $path to a value; to a key where the last begins with "@"
+     *
+     * @return array<array-key, mixed>
+     */
+    private static function misspelt(array $content, array $path): array
+    {
+        $key = array_shift($path);
+        if (is_string($key) && str_starts_with($key, '@')) {
+            $was = substr($key, 1);
+            $content["{$was}x"] = $content[$was];
+            unset($content[$was]);
+
+            return $content;
+        }
+        $content[$key] = $path === [] ? "{$content[$key]}x" : self::misspelt($content[$key], $path);
+
+        return $content;
+    }
+
     public function test_a_field_of_another_kind_names_file_row_and_field(): void
     {
         $faults = Bench::catalogue()->files()['faults'];

@@ -15,19 +15,19 @@ final class FiguresTextTest extends TestCase
     public function test_every_figure_is_said_in_its_line(): void
     {
         $of = fn (string $policy, float $minutes): Result => new Result(
-            $policy,
-            [['cpu-dead', 'processor']],
-            'finished',
-            true,
-            [],
-            [],
-            $minutes,
-            2,
-            1,
-            6,
-            [[0.55, true, 'processor']],
-            25.0,
-            0,
+            policy: $policy,
+            causes: [['cpu-dead', 'processor']],
+            end: 'finished',
+            sound: true,
+            wrongParts: [],
+            wrongly: [],
+            minutes: $minutes,
+            lent: 2,
+            harmed: 1,
+            entries: 6,
+            stated: [[0.55, true, 'processor']],
+            bound: 25.0,
+            comebacks: 0,
         );
         $planner = [$of('planner', 40.0), $of('planner', 60.0)];
         $script = [$of('script', 100.0), $of('script', 100.0)];

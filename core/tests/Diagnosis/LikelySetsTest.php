@@ -43,7 +43,8 @@ final class LikelySetsTest extends TestCase
             $held[$i] = array_sum(array_intersect_key($pairs, array_flip($found))) / array_sum($pairs);
             $this->assertGreaterThan(self::HELD_AT_LEAST, $held[$i], "record {$i}");
             arsort($pairs);
-            foreach (array_keys(array_slice($pairs, 0, 5, true)) as $likeliest) {
+            // Of a record that says little even the likeliest pairs hold under a hundredth each; further down the order is chance.
+            foreach (array_keys(array_slice($pairs, 0, 3, true)) as $likeliest) {
                 $this->assertContains((string) $likeliest, $found, "record {$i}");
             }
         }

@@ -61,6 +61,23 @@ final class PriorTest extends TestCase
         $this->assertLessThan(0.01, $sum, 'a part of all triples has less than all of them');
     }
 
+    /** Elementary symmetric polynomials by Newton's identities, here summed one by one. */
+    public function test_a_triple_has_its_part_of_all_triples(): void
+    {
+        $prior = $this->prior();
+        $paired = array_values($prior->alone());
+        $sums = [1.0, 0.0, 0.0, 0.0];
+        foreach ($paired as $p) {
+            for ($k = 3; $k > 0; $k--) {
+                $sums[$k] += $p * $sums[$k - 1];
+            }
+        }
+        $modes = array_keys($prior->alone());
+        [$a, $b, $c] = [$modes[0], $modes[intdiv(count($modes), 2)], $modes[count($modes) - 1]];
+        $share = $prior->alone()[$a] * $prior->alone()[$b] * $prior->alone()[$c] / $sums[3];
+        $this->assertEqualsWithDelta(Bench::catalogue()->number('triple_share') * $share, $prior->triple($a, $b, $c), 1e-12);
+    }
+
     public function test_every_part_that_is_bought_may_have_a_fault_that_has_no_name(): void
     {
         $replay = Bench::replay([]);

@@ -144,17 +144,41 @@ final class DecisionTest extends TestCase
 
     public function test_what_nobody_has_is_no_way_on(): void
     {
-        $offer = new Offer('x-1', 'House', 'supply', 'A supply', 'new', 5000, [2, 4], 1, 14);
+        $offer = $this->offer(stock: 1);
         $decision = $this->decide(self::SUPPLY, new Terms(offers: ['supply' => [$offer]]), shelf: []);
         $this->assertSame(5000, $decision->option('replace:supply:new')?->parts);
         $this->assertSame([2, 4], $decision->option('replace:supply:new')->days);
         $this->assertSame('x-1', $decision->option('replace:supply:new')->offer);
         $this->assertNull($decision->option('replace:supply:used'));
         $this->assertNull($decision->option('replace:supply:shelf'));
-        $soldOut = new Offer('x-1', 'House', 'supply', 'A supply', 'new', 5000, [2, 4], 0, 14);
+        $soldOut = $this->offer(stock: 0);
         $this->assertNull(
             $this->decide(self::SUPPLY, new Terms(offers: ['supply' => [$soldOut]]), shelf: [])->option('replace:supply:new'),
         );
+    }
+
+    public function test_of_two_good_parts_that_refuse_each_other_either_can_be_changed(): void
+    {
+        $refused = [
+            ['kind' => 'report', 'reached' => 'dark', 'events' => ['processor-changed']],
+            ['kind' => 'start', 'reached' => 'dark', 'waited' => 180],
+            ['kind' => 'start', 'reached' => 'stays', 'setup' => ['lent' => ['processor' => ['tag' => 'C-1']]]],
+            ['kind' => 'start', 'reached' => 'dark', 'waited' => 180],
+            ['kind' => 'finding', 'check' => 'processor-list', 'result' => 'newer'],
+        ];
+        $decision = $this->decide($refused);
+        $update = $decision->option('update-firmware:firmware');
+        $other = $decision->option('replace:processor:new');
+        $this->assertGreaterThan(0.85, $update?->cures);
+        $this->assertGreaterThan(0.8, $other?->cures);
+        $this->assertSame('update-firmware:firmware', $decision->options[0]->id, 'It costs no part.');
+        $this->assertStringContainsString('not bad by itself', implode(' ', $other->effects));
+        $board = $decision->option('replace:board:new')->effects ?? [];
+        $this->assertStringNotContainsString('not bad by itself', implode(' ', $board));
+        $dead = [['kind' => 'start', 'reached' => 'dark', 'waited' => 180],
+            ['kind' => 'finding', 'check' => 'processor-in-host', 'target' => 'processor', 'result' => 'fails']];
+        $effects = $this->decide($dead)->option('replace:processor:new')->effects ?? [];
+        $this->assertStringNotContainsString('not bad', implode(' ', $effects));
     }
 
     public function test_a_claim_comes_up_only_under_warranty(): void
@@ -163,6 +187,17 @@ final class DecisionTest extends TestCase
         $claim = $this->decide(self::SUPPLY, new Terms(claimable: true))->option('claim:supply');
         $this->assertSame(0, $claim?->parts);
         $this->assertGreaterThan(7, $claim->days[0]);
+    }
+
+    public function test_a_claim_cures_as_often_as_it_is_accepted(): void
+    {
+        $decision = $this->decide(self::SUPPLY, new Terms(claimable: true));
+        $claim = $decision->option('claim:supply');
+        $new = $decision->option('replace:supply:new');
+        $good = Bench::catalogue()->number('new_part_trust');
+        // Of what a new supply cures it cures the share that is accepted; what was right already is right in both.
+        $this->assertLessThan($new?->cures, $claim?->cures);
+        $this->assertEqualsWithDelta(Bench::catalogue()->economy->claim->accepted / $good, $claim->cures / $new->cures, 0.03);
     }
 
     public function test_a_workaround_is_named_as_one_and_carries_no_warranty(): void
@@ -175,7 +210,7 @@ final class DecisionTest extends TestCase
         ]);
         $around = array_values(array_filter($decision->options, fn (Option $option): bool => $option->way === 'workaround'));
         $this->assertNotSame([], $around);
-        $this->assertSame(0, $around[0]->warrantyMonths);
+        $this->assertSame(0, $around[0]->promise->warrantyMonths);
         $this->assertStringContainsString('not a repair', implode(' ', $around[0]->leaves));
     }
 
@@ -220,5 +255,20 @@ final class DecisionTest extends TestCase
         $assessment = $adviser->assess($case->record);
 
         return Decision::of($adviser->replay($case->record), $assessment, $catalogue, new Shelf($case->shelf->spares), $terms);
+    }
+
+    private function offer(int $stock): Offer
+    {
+        return new Offer(
+            id: 'x-1',
+            supplier: 'House',
+            kind: 'supply',
+            name: 'A supply',
+            condition: 'new',
+            price: 5000,
+            days: [2, 4],
+            stock: $stock,
+            returnDays: 14,
+        );
     }
 }

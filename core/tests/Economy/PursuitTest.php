@@ -46,6 +46,15 @@ final class PursuitTest extends TestCase
         $this->assertSame($byRatio, $pursuit->order());
     }
 
+    public function test_where_nothing_may_be_wrong_that_share_spends_nothing(): void
+    {
+        $ways = [['cost' => 10.0, 'cures' => [1 => 0.8]]];
+        $pursuit = new Pursuit([[[], 0.25], [[1], 0.75]], $ways, 100.0);
+        $this->assertEqualsWithDelta([[0.0, 0.25], [10.0, 0.6], [110.0, 0.15]], $pursuit->spread([0]), 1e-12);
+        $this->assertSame([[0.0, 1.0]], (new Pursuit([[[], 1.0]], $ways, 100.0))->spread([0]));
+        $this->assertEqualsWithDelta([[10.0, 0.8], [110.0, 0.2]], (new Pursuit([[[1], 0.5]], $ways, 100.0))->spread([0]), 1e-12);
+    }
+
     public function test_what_is_spent_adds_up_to_what_is_expected(): void
     {
         $draw = Draw::from('spread');

@@ -59,6 +59,17 @@ final class RefurbishTest extends TestCase
         $this->assertGreaterThan($seen->parts['card']['worth']->minor, $proved->parts['card']['worth']->minor);
     }
 
+    public function test_what_it_takes_to_take_a_part_out_is_taken_off_what_it_fetches(): void
+    {
+        $own = $this->own(self::RUNS, 0);
+        $economy = Bench::catalogue()->economy;
+        $out = (int) round($economy->refurbish->takeOut * $economy->labour);
+        $this->assertGreaterThan(0, $out);
+        $fetched = array_sum(array_map(static fn (array $part): int => max(0, $part['worth']->minor - $out), $own->parts));
+        $this->assertSame($fetched, $own->break->minor);
+        $this->assertLessThan(array_sum(array_map(static fn (array $part): int => $part['worth']->minor, $own->parts)), $fetched);
+    }
+
     public function test_a_lot_is_shared_out_to_the_cent(): void
     {
         $shares = Refurbish::lot(10000, [70200, 70200, 35100]);

@@ -71,6 +71,19 @@ final class SupplySizingTest extends TestCase
         }
     }
 
+    public function test_a_part_draws_something_and_no_more_than_a_thousand_watts(): void
+    {
+        $this->assertSame(1000.0, Load::processor(1000.0)->watts);
+        foreach ([0.0, -1.0, 1000.5] as $watts) {
+            try {
+                Load::processor($watts);
+                $this->fail("{$watts} W was taken.");
+            } catch (InvalidArgumentException $mistake) {
+                $this->assertStringContainsString('processor', $mistake->getMessage());
+            }
+        }
+    }
+
     public function test_labels_that_cannot_be_are_told(): void
     {
         $absurdities = [

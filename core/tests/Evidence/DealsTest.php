@@ -28,12 +28,12 @@ final class DealsTest extends TestCase
         $this->assertInstanceOf(Agreement::class, $case->record->entries[1]);
         $this->assertSame(
             ['the owner accepts', 'A 85.92'],
-            [$words->deed($case->record->entries[1]), $words->outcome($case->record->entries[1])],
+            [$words->what($case->record->entries[1]), $words->outcome($case->record->entries[1])],
         );
         $this->assertInstanceOf(Collection::class, $case->record->collection());
         $this->assertSame(
             ['collected', 'cash, 85.92, power lead'],
-            [$words->deed($case->record->entries[2]), $words->outcome($case->record->entries[2])],
+            [$words->what($case->record->entries[2]), $words->outcome($case->record->entries[2])],
         );
         $this->assertEqualsWithDelta(
             Bench::assess([self::START])->standings['supply']->probability,

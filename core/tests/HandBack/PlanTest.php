@@ -159,8 +159,8 @@ final class PlanTest extends TestCase
 
     public function test_a_value_other_than_the_one_asked_for_is_written_down(): void
     {
-        $deed = ['kind' => 'act', 'act' => 'replace-resistor', 'on' => ['board'], 'asked' => 5.1, 'used' => 0.0, 'old' => 'recycled'];
-        $case = Bench::case([self::SUPPLY[0], $deed]);
+        $act = ['kind' => 'act', 'act' => 'replace-resistor', 'on' => ['board'], 'asked' => 5.1, 'used' => 0.0, 'old' => 'recycled'];
+        $case = Bench::case([self::SUPPLY[0], $act]);
         $words = (new EntryWords($case->machine, Bench::catalogue()))->outcome($case->record->entries[1]);
         $this->assertSame('old part recycled, 0 ohms used where 5.1 were asked: a deviation', $words);
         foreach (
@@ -172,7 +172,7 @@ final class PlanTest extends TestCase
             ] as $wrong
         ) {
             try {
-                Bench::case([[...array_diff_key($deed, ['asked' => 1, 'used' => 1]), ...$wrong]]);
+                Bench::case([[...array_diff_key($act, ['asked' => 1, 'used' => 1]), ...$wrong]]);
                 $this->fail(json_encode($wrong, JSON_THROW_ON_ERROR).' should have been refused');
             } catch (CaseMistake $mistake) {
                 $this->assertNotSame('', $mistake->sentence);

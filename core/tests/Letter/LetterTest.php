@@ -22,6 +22,25 @@ final class LetterTest extends TestCase
         ['kind' => 'closing', 'price' => 9950, 'warranty_months' => 12],
     ];
 
+    public function test_memory_the_board_does_not_run_is_not_called_bad(): void
+    {
+        $dark = ['kind' => 'start', 'reached' => 'dark', 'waited' => 180, 'signs' => ['lamp' => 'memory']];
+        $letter = (new LetterWriter(Bench::catalogue(), '€'))->write(Bench::assess([
+            ['kind' => 'report', 'reached' => 'dark', 'events' => ['memory-changed']],
+            $dark,
+            ['kind' => 'start', 'reached' => 'stays', 'setup' => ['lent' => ['stick-1' => ['tag' => 'M-1']], 'out' => ['stick-2']]],
+            [...$dark, 'setup' => ['out' => ['stick-2']]],
+            [...$dark, 'setup' => ['out' => ['stick-1']]],
+            ['kind' => 'finding', 'check' => 'stick-in-host', 'target' => 'stick-1', 'result' => 'works', 'host' => ['tag' => 'H-1']],
+            ['kind' => 'act', 'act' => 'replace', 'on' => ['stick-1', 'stick-2'], 'with' => ['tag' => 'new']],
+            ['kind' => 'start', 'reached' => 'stays', 'times' => 4],
+        ], ['facts' => ['status_lamps' => true]]));
+        $text = json_encode($letter, JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);
+        $this->assertStringContainsString('The main board did not run this memory.', $text);
+        $this->assertStringContainsString('The old ones are not shown to be bad', $text);
+        $this->assertStringNotContainsString('at fault.', $text);
+    }
+
     public function test_it_tells_the_whole_course(): void
     {
         $text = $this->letter(self::DEAD_SUPPLY)->text();

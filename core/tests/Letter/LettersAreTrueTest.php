@@ -153,7 +153,7 @@ final class LettersAreTrueTest extends TestCase
                 $touched =
                     array_filter(
                         $assessment->record->all(ActDone::class),
-                        fn (ActDone $deed): bool => in_array($part, $deed->on, true),
+                        fn (ActDone $act): bool => in_array($part, $act->on, true),
                     ) !== [];
                 $this->assertFalse(
                     $hard
@@ -176,20 +176,20 @@ final class LettersAreTrueTest extends TestCase
 
     private function replaced(Sentence $sentence, Assessment $assessment, string $where): void
     {
-        $deeds = array_filter(
+        $acts = array_filter(
             $assessment->record->all(ActDone::class),
-            fn (ActDone $deed): bool => in_array($deed->number, $sentence->entries, true),
+            fn (ActDone $act): bool => in_array($act->number, $sentence->entries, true),
         );
-        $this->assertNotSame([], $deeds, "{$where}: {$sentence}");
-        foreach ($deeds as $deed) {
+        $this->assertNotSame([], $acts, "{$where}: {$sentence}");
+        foreach ($acts as $act) {
             $this->assertStringStartsWith(
                 'replace',
-                lcfirst(Words::catalogue()->act($deed->act)->name),
-                "{$where}: \"{$sentence}\" rests on {$deed->act}",
+                lcfirst(Words::catalogue()->act($act->act)->name),
+                "{$where}: \"{$sentence}\" rests on {$act->act}",
             );
-            foreach ($deed->on as $part) {
+            foreach ($act->on as $part) {
                 $this->assertStringContainsString(
-                    $deed->act === 'replace' ? $assessment->machine->part($part)->kind->plain : 'replaced',
+                    $act->act === 'replace' ? $assessment->machine->part($part)->kind->plain : 'replaced',
                     $sentence->text,
                     $where,
                 );

@@ -121,7 +121,7 @@ final class RecordsAtRandomTest extends TestCase
         $waits = $step->candidate->step->check !== null && $assessment->locks->waitForCheck($step->candidate->step->check);
 
         return $likeliest >= 0.99 && $record->lastStart() !== null && ! $waits && $step->candidate->step->each !== 'swapped'
-            && ! in_array($step->candidate->step->record, ['deed', 'act'], true) && ($step->candidate->spare->kind ?? '') !== 'supply';
+            && ! in_array($step->candidate->step->record, ['unlock', 'act'], true) && ($step->candidate->spare->kind ?? '') !== 'supply';
     }
 
     /** Each lock says in the catalogue what ends it, and what it names can be recorded. */

@@ -72,7 +72,21 @@ final class BillTest extends TestCase
         $this->assertSame([$total, 0], $asked(null, null, new Leave(null, null)));
         $this->assertSame(
             [9900, 6],
-            $asked($yes('accepted', 9900), new Variant('A', 'a', $bill->lines, '', '', [], 0, [0, 0], 6), new Leave(null, 9900)),
+            $asked(
+                $yes('accepted', 9900),
+                new Variant(
+                    id: 'A',
+                    name: 'a',
+                    lines: $bill->lines,
+                    promise: '',
+                    limits: '',
+                    options: [],
+                    tax: 0,
+                    days: [0, 0],
+                    warrantyMonths: 6,
+                ),
+                new Leave(null, 9900),
+            ),
         );
         $this->assertSame(4200, $asked($yes('told', 4200), null, new Leave(null, 4200))[0]);
         $this->assertSame(

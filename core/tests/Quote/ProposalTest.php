@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Tests\Quote;
 
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\Economy\Promise;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Economy\Option;
 use Orthoscope\Core\Quote\Proposal;
@@ -44,7 +45,24 @@ final class ProposalTest extends TestCase
     {
         $catalogue = Catalogue::shipped();
         $machine = Machine::fromArray([], $catalogue);
-        $option = new Option('x', $way, 'X', [], null, 0, 10, 0, 0, [0, 0], [0, 0], $cures, 0.0, 3, 0.05, 3, [], []);
+        $option = new Option(
+            id: 'x',
+            way: $way,
+            name: 'X',
+            acts: [],
+            part: null,
+            parts: 0,
+            minutes: 10,
+            outlay: 0,
+            expected: 0,
+            range: [0, 0],
+            days: [0, 0],
+            cures: $cures,
+            other: 0.0,
+            promise: new Promise(3, 0.05, 3),
+            effects: [],
+            leaves: [],
+        );
 
         return (new Proposal($catalogue, $machine))->variant('A', $option, 0);
     }

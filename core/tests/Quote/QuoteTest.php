@@ -50,14 +50,7 @@ final class QuoteTest extends TestCase
     {
         $quote = $this->quote([$this->variant([QuoteLine::of('Supply, new', 1, Money::of(20000))])], 'Ring us with questions.');
         $text = $quote->text($quote->variants[0], 'EUR');
-        $said = [
-            'A: Way A',
-            'Supply, new: EUR 200.00',
-            'Tax: EUR 40.00',
-            'Total: EUR 240.00',
-            'Before we order: EUR 72.00',
-            'Ring us',
-        ];
+        $said = ['A: Way A', 'Supply, new: EUR 200.00', 'Tax: EUR 40.00', 'Total: EUR 240.00', 'Before we order: EUR 72.00', 'Ring us'];
         foreach ($said as $expected) {
             $this->assertStringContainsString($expected, $text);
         }
@@ -98,6 +91,24 @@ final class QuoteTest extends TestCase
         }
     }
 
+    public function test_holds_from_the_next_moment_on_for_ninety_days(): void
+    {
+        $now = new DateTimeImmutable('2026-11-25 10:00');
+        $terms = new DepositTerms(from: 15000, share: 3000);
+        $line = QuoteLine::of('Work', 1, Money::of(1000));
+        $quote = fn (string $until): Quote => Quote::of([$this->variant([$line])], $now->modify($until), $now, $terms);
+        $this->assertSame(90, (int) $now->diff($quote('+90 days')->validUntil)->format('%a'));
+        $this->assertGreaterThan($now, $quote('+1 second')->validUntil);
+        foreach (['+0 seconds', '-1 day', '+90 days +1 second'] as $until) {
+            try {
+                $quote($until);
+                $this->fail("{$until} was taken.");
+            } catch (UnusableQuote $mistake) {
+                $this->assertStringContainsString('choose', $mistake->getMessage());
+            }
+        }
+    }
+
     public function test_leave_to_spend(): void
     {
         $this->assertNull((new Leave(12000, null))->against(12000, 'EUR'));
@@ -113,7 +124,17 @@ final class QuoteTest extends TestCase
     /** @param  list<QuoteLine>  $lines */
     private function variant(array $lines, int $tax = 2000): Variant
     {
-        return new Variant('A', 'Way A', $lines, 'It may help.', '', [], $tax, [1, 3], 12);
+        return new Variant(
+            id: 'A',
+            name: 'Way A',
+            lines: $lines,
+            promise: 'It may help.',
+            limits: '',
+            options: [],
+            tax: $tax,
+            days: [1, 3],
+            warrantyMonths: 12,
+        );
     }
 
     /** @param  list<Variant>  $variants */

@@ -41,6 +41,10 @@ final class FittingTest extends TestCase
         yield 'chipset among those' => ['processor', ['chipset' => 'B450, A320'], ['chipset' => 'A320'], null, null];
         yield 'firmware too old' => ['processor', ['firmware' => '7.10'], ['firmware' => '7.9'], null, 'update the firmware first'];
         yield 'firmware new enough' => ['processor', ['firmware' => '7.9'], ['firmware' => '7.10'], null, null];
+        yield 'firmware too new' => ['processor', ['firmware-last' => '7.9'], ['firmware' => '7.10'], null, 'older firmware must go in'];
+        yield 'the last firmware that knows it' => ['processor', ['firmware-last' => '7.10'], ['firmware' => '7.10'], null, null];
+        yield 'firmware between both' => ['processor', ['firmware' => '5', 'firmware-last' => '8'], ['firmware' => '7'], null, null];
+        yield 'memory the firmware is too old for' => ['stick', ['firmware' => '2'], ['firmware' => '1'], null, 'up to date'];
         yield 'too few watts' => ['supply', ['watts' => '300'], ['watts' => '450'], null, 'enough to start it'];
         yield 'watts enough' => ['supply', ['watts' => '500'], ['watts' => '450'], null, null];
         yield 'no such plug' => ['supply', ['plugs' => '24-pin, 4-pin'], ['plugs' => '8-pin card'], null, 'with an adapter only'];

@@ -46,6 +46,16 @@ final class ShelfTest extends TestCase
         bool $bought = false,
         string $memory = 'DDR4',
     ): Spare {
-        return new Spare($tag, 'stick', "Stick {$tag}", $trust, $value, ['memory' => $memory], [], $proved, $bought);
+        return new Spare(
+            tag: $tag,
+            kind: 'stick',
+            name: "Stick {$tag}",
+            trust: $trust,
+            value: $value,
+            fits: ['memory' => $memory],
+            facts: [],
+            proved: $proved,
+            bought: $bought,
+        );
     }
 }

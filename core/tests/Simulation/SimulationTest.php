@@ -107,19 +107,19 @@ final class SimulationTest extends TestCase
     public function test_figures_add_up(): void
     {
         $of = fn (bool $sound, array $wrong, float $minutes, array $stated): Result => new Result(
-            'planner',
-            [['cpu-dead', 'processor']],
-            'finished',
-            $sound,
-            $wrong,
-            [],
-            $minutes,
-            1,
-            0,
-            5,
-            $stated,
-            25.0,
-            0,
+            policy: 'planner',
+            causes: [['cpu-dead', 'processor']],
+            end: 'finished',
+            sound: $sound,
+            wrongParts: $wrong,
+            wrongly: [],
+            minutes: $minutes,
+            lent: 1,
+            harmed: 0,
+            entries: 5,
+            stated: $stated,
+            bound: 25.0,
+            comebacks: 0,
         );
         $results = [
             $of(true, [], 40.0, [[0.97, true, 'processor']]),

@@ -66,11 +66,11 @@ final class EntryWordsTest extends TestCase
 
     /** @param  array<string, mixed>  $entry */
     #[DataProvider('entries')]
-    public function test_an_entry_in_the_words_of_the_bench(array $entry, string $deed, string $outcome): void
+    public function test_an_entry_in_the_words_of_the_bench(array $entry, string $act, string $outcome): void
     {
         $case = CaseFile::parse(Bench::json([$entry]), Bench::catalogue());
         $words = new EntryWords($case->machine, Bench::catalogue());
-        $this->assertSame($deed, $words->deed($case->record->entries[0]));
+        $this->assertSame($act, $words->what($case->record->entries[0]));
         $this->assertSame($outcome, $words->outcome($case->record->entries[0]));
     }
 }

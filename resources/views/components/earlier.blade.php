@@ -3,13 +3,13 @@
 <fieldset class="earlier">
     <legend>Done earlier, with its date</legend>
     @for ($i = 0; $i < App\Http\Requests\EarlierWork::ROWS; $i++)
-        <div class="deed">
-            <label class="visually-hidden" for="e-deed-{{ $i }}">What was done</label>
-            <select id="e-deed-{{ $i }}" name="earlier[{{ $i }}][deed]">
+        <div class="done-before">
+            <label class="visually-hidden" for="e-what-{{ $i }}">What was done</label>
+            <select id="e-what-{{ $i }}" name="earlier[{{ $i }}][what]">
                 <option value="">{{ $i === 0 ? 'what was done' : '–' }}</option>
                 @foreach ($catalogue->history as $event)
                     @continue(str_starts_with($event->id, 'age-'))
-                    <option value="{{ $event->id }}" @selected(old("earlier.{$i}.deed") === $event->id)>{{ $event->name }}</option>
+                    <option value="{{ $event->id }}" @selected(old("earlier.{$i}.what") === $event->id)>{{ $event->name }}</option>
                 @endforeach
             </select>
             <label class="visually-hidden" for="e-when-{{ $i }}">When</label>

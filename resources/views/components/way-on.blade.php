@@ -45,6 +45,7 @@
     </td>
     <td class="num">{{ $option->minutes }}</td>
     <td class="num">{{ $option->days[1] === 0 ? 'now' : $option->days[0] . '–' . $option->days[1] }}</td>
-    <td class="num">{{ $option->warrantyMonths > 0 ? $option->warrantyMonths . ' m' : 'none' }}</td>
-    <td class="num">{{ $option->lasts > 0 ? $option->lasts . ' y' : '' }}</td>
+    <td class="num">{{ $option->promise->warrantyMonths > 0 ? $option->promise->warrantyMonths . ' m' : 'none' }}
+    </td>
+    <td class="num">{{ $option->promise->lasts > 0 ? $option->promise->lasts . ' y' : '' }}</td>
 </tr>

@@ -14,7 +14,7 @@
                     x-on:click="take">take
                     it on the record</button>
             @else<button type="button" class="main" data-dialog="start"
-                    data-setup="{{ json_encode($page->standingSetUp() ?: (object) []) }}"
+                    data-setup="{{ json_encode($page->choices->standingSetUp() ?: (object) []) }}"
                     data-fill="{{ $page->side->readingFill($reading) }}" x-on:click="take">record the start it is
                     of</button>
             @endisset

@@ -1,14 +1,16 @@
 {{-- A start: how far it got is picked on the chain, signs come by what they tell now, the clock runs from power on. --}}
 <dialog id="d-start" aria-labelledby="t-start" @if ($kind === 'start') data-open @endif
-    data-stands="{{ json_encode($page->standingSetUp() ?: (object) []) }}" data-trains="{{ $page->trainingWait() }}">
+    data-stands="{{ json_encode($page->choices->standingSetUp() ?: (object) []) }}"
+    data-trains="{{ $page->choices->trainingWait() }}">
     <form method="post" action="{{ route('entries.store', $job) }}" novalidate>@csrf
         <input type="hidden" name="entry[kind]" value="start"><input type="hidden" name="once"
             value="{{ $page->once }}-f1">
         <input type="hidden" name="before" value="{{ old('before') }}" data-act-field>
         <header>
             <h2 id="t-start">Record a start</h2><span data-step-name></span>
-            <span class="power-clock" data-clock data-wait="{{ $page->wait()->seconds }}"
-                data-why="{{ $page->wait()->why }}"><button type="button" data-clock-start><kbd>o</kbd> power on
+            <span class="power-clock" data-clock data-wait="{{ $page->choices->wait()->seconds }}"
+                data-why="{{ $page->choices->wait()->why }}"><button type="button" data-clock-start><kbd>o</kbd> power
+                    on
                     now</button><b class="num" data-clock-face hidden>0:00</b></span>
         </header>
         @if ($kind === 'start')
@@ -61,11 +63,11 @@
         <fieldset class="signs">
             <legend>What did it show? <small>What tells most now comes first. Leave what you did not look at.</small>
             </legend>
-            @foreach ($page->channels() as $i => $channel)
+            @foreach ($page->choices->channels() as $i => $channel)
                 @if ($i === 0 && $channel->id !== 'drop')
                     <div class="field most"><span class="label">{{ $channel->name }}</span>
                         <div class="chips">
-                            @foreach ($page->valuesOf($channel) as $value => $words)
+                            @foreach ($page->choices->valuesOf($channel) as $value => $words)
                                 <label><input type="radio" name="entry[signs][{{ $channel->id }}]"
                                         value="{{ $value }}" @checked(old('entry.signs.' . $channel->id) === (string) $value)>
                                     {{ $words }}</label>
@@ -80,7 +82,7 @@
                     <div class="field"><label for="s-{{ $channel->id }}">{{ $channel->name }}</label><select
                             id="s-{{ $channel->id }}" name="entry[signs][{{ $channel->id }}]">
                             <option value="">–</option>
-                            @foreach ($page->valuesOf($channel) as $value => $words)
+                            @foreach ($page->choices->valuesOf($channel) as $value => $words)
                                 <option value="{{ $value }}" @selected(old('entry.signs.' . $channel->id) === (string) $value)>{{ $words }}
                                 </option>
                             @endforeach
@@ -142,12 +144,12 @@
                             <option value="other" @selected(old('entry.setup.output') === 'other')>another output</option>
                         </select></div>
                 @endif
-                @foreach ($page->changeable() as $part)
+                @foreach ($page->choices->changeable() as $part)
                     <div class="field"><label for="u-{{ $part->id }}">{{ $part->name }}</label><select
                             id="u-{{ $part->id }}" name="entry[setup][parts][{{ $part->id }}]"
                             data-part-state="{{ $part->id }}"
                             @if (in_array($part->kind->id, ['stick', 'processor'], true)) data-trained @endif>
-                            @foreach ($page->states($part) as $state)
+                            @foreach ($page->choices->states($part) as $state)
                                 <option value="{{ $state['value'] }}" @selected(old('entry.setup.parts.' . $part->id) === $state['value'])>
                                     {{ $state['words'] }}</option>
                             @endforeach

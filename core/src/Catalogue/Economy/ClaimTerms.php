@@ -11,17 +11,13 @@ final readonly class ClaimTerms
 {
     /**
      * @param  float  $accepted share that ends with a good part
-     * @param  float  $comeback share that comes back within a year
-     * @param  int  $lasts years it may be expected to last
      * @param  array{int, int}  $days until it is here, from and to
      */
     public function __construct(
         public string $name,
         public int $minutes,
         public float $accepted,
-        public int $warrantyMonths,
-        public float $comeback,
-        public int $lasts,
+        public Promise $promise,
         public array $days,
     ) {
     }
@@ -32,9 +28,7 @@ final readonly class ClaimTerms
             name: $row->text('name'),
             minutes: $row->whole('minutes'),
             accepted: $row->number('accepted'),
-            warrantyMonths: $row->whole('warranty'),
-            comeback: $row->number('comeback'),
-            lasts: $row->whole('lasts'),
+            promise: Promise::fromRow($row),
             days: $row->range('days'),
         );
     }

@@ -14,8 +14,6 @@ final readonly class Platform
      * @param  list<string>  $parts kinds of part that move together
      * @param  float  $price share of what they cost one by one
      * @param  float  $old what parts of an old platform cost, as a multiple
-     * @param  float  $comeback share that comes back within a year
-     * @param  int  $lasts years it may be expected to last
      * @param  array{int, int}  $days until it is here, from and to
      * @param  float  $cures share of what was wrong with them that it cures
      */
@@ -25,9 +23,7 @@ final readonly class Platform
         public float $price,
         public float $old,
         public int $minutes,
-        public int $warrantyMonths,
-        public float $comeback,
-        public int $lasts,
+        public Promise $promise,
         public array $days,
         public float $cures,
     ) {
@@ -58,9 +54,7 @@ final readonly class Platform
             price: $row->number('price'),
             old: $row->number('old'),
             minutes: $row->whole('minutes'),
-            warrantyMonths: $row->whole('warranty'),
-            comeback: $row->number('comeback'),
-            lasts: $row->whole('lasts'),
+            promise: Promise::fromRow($row),
             days: $row->range('days'),
             cures: $row->number('cures'),
         );

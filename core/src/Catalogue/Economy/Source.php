@@ -12,8 +12,6 @@ final readonly class Source
     /**
      * @param  ?float  $price    share of the typical new price; null = what the spare is worth
      * @param  ?float  $good     chance that it works; null = the shop's own for new parts, or the spare's trust
-     * @param  float  $comeback share that fails within a year once it worked
-     * @param  int  $lasts    years it may be expected to last
      * @param  array{int, int}  $days     until it is here, from and to
      */
     public function __construct(
@@ -21,9 +19,7 @@ final readonly class Source
         public string $name,
         public ?float $price,
         public ?float $good,
-        public int $warrantyMonths,
-        public float $comeback,
-        public int $lasts,
+        public Promise $promise,
         public array $days,
     ) {
     }
@@ -35,9 +31,7 @@ final readonly class Source
             name: $row->text('name'),
             price: $row->numberOrNull('price'),
             good: $row->numberOrNull('good'),
-            warrantyMonths: $row->whole('warranty'),
-            comeback: $row->number('comeback'),
-            lasts: $row->whole('lasts'),
+            promise: Promise::fromRow($row),
             days: $row->range('days'),
         );
     }

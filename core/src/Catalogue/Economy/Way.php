@@ -11,8 +11,6 @@ final readonly class Way
 {
     /**
      * @param  list<string>  $acts
-     * @param  float  $comeback share that comes back within a year
-     * @param  int  $lasts    years it may be expected to last
      * @param  float  $loss     share of the machine's worth that its owner loses by it
      * @param  ?string  $limit    what the owner is told of it
      */
@@ -20,9 +18,7 @@ final readonly class Way
         public string $id,
         public string $name,
         public array $acts,
-        public int $warrantyMonths,
-        public float $comeback,
-        public int $lasts,
+        public Promise $promise,
         public float $loss,
         public ?string $limit,
     ) {
@@ -34,9 +30,7 @@ final readonly class Way
             id: $row->text('id'),
             name: $row->text('name'),
             acts: $row->texts('acts'),
-            warrantyMonths: $row->whole('warranty'),
-            comeback: $row->number('comeback'),
-            lasts: $row->whole('lasts'),
+            promise: Promise::fromRow($row),
             loss: $row->number('loss'),
             limit: $row->textOrNull('limit'),
         );

@@ -10,13 +10,16 @@ use Orthoscope\Core\Plain\Row;
 final readonly class FitRule
 {
     /**
-     * @param  string  $rule "same", "least", "room", "offers" or "needs"; what they mean stands in shelf.yaml
+     * @param  string  $rule "same", "least", "most", "room", "offers" or "needs"; what they mean stands in shelf.yaml
+     * @param  string  $fact of the spare
+     * @param  string  $of the machine's fact it is held against
      * @param  ?string  $caution where it goes in all the same, with care
      */
     public function __construct(
         public string $kind,
         public string $rule,
         public string $fact,
+        public string $of,
         public string $says,
         public ?string $caution,
     ) {
@@ -24,6 +27,13 @@ final readonly class FitRule
 
     public static function fromRow(Row $row): self
     {
-        return new self($row->text('kind'), $row->text('rule'), $row->text('fact'), $row->text('says'), $row->textOrNull('caution'));
+        return new self(
+            kind: $row->text('kind'),
+            rule: $row->text('rule'),
+            fact: $row->text('fact'),
+            of: $row->textOrNull('of') ?? $row->text('fact'),
+            says: $row->text('says'),
+            caution: $row->textOrNull('caution'),
+        );
     }
 }

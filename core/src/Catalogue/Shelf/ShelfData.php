@@ -19,6 +19,8 @@ final readonly class ShelfData
      * @param  float  $verifyBelow trust under which a spare is to be verified before it is relied on
      * @param  array<string, float>  $destructive fault => chance that a machine with it destroys what is put into it
      * @param  list<FitRule>  $fit
+     * @param  array<string, string>  $names fact => in words
+     * @param  array<string, string>  $asks kind => what is to be looked up before one is bought
      */
     private function __construct(
         public array $origins,
@@ -29,6 +31,8 @@ final readonly class ShelfData
         public float $verifyBelow,
         public array $destructive,
         public array $fit,
+        public array $names,
+        public array $asks,
     ) {
     }
 
@@ -45,6 +49,8 @@ final readonly class ShelfData
             verifyBelow: $file->number('verify_below'),
             destructive: $file->numberByName('destructive'),
             fit: array_map(FitRule::fromRow(...), $file->rows('fit')),
+            names: $file->textByName('names'),
+            asks: $file->textByName('asks'),
         );
     }
 
@@ -54,6 +60,12 @@ final readonly class ShelfData
         $known = $this->origins[$origin] ?? throw CatalogueMistake::unknown('origin of a spare', $origin, array_keys($this->origins));
 
         return $known->good ?? 1.0 - $deadOnArrival;
+    }
+
+    /** @return list<FitRule> what decides whether a part of a kind fits */
+    public function rulesOf(string $kind): array
+    {
+        return array_values(array_filter($this->fit, static fn (FitRule $rule): bool => $rule->kind === $kind));
     }
 
     /** Share of bad parts a proof shows to be bad. */

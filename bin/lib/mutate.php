@@ -1,0 +1,218 @@
+<?php
+
+declare(strict_types=1);
+
+/**
+ * Run by bin/mutate: changes the core in one place at a time and sees whether a test fails. What survives is a line no test minds.
+ * Places are drawn by a seed, evenly over all of the core but what only measures it (command line, simulation). Tests are those that
+ * ran the line, by the coverage map of one run; then the worked courses.
+ */
+
+use PhpParser\Node;
+use PhpParser\NodeFinder;
+use PhpParser\ParserFactory;
+use SebastianBergmann\CodeCoverage\CodeCoverage;
+use Symfony\Component\Finder\Finder;
+
+[, $coverage, $sample, $seed, $folder] = $argv;
+$root = dirname(__DIR__, 2);
+require "{$root}/vendor/autoload.php";
+
+/** Seconds a mutant may run; one that hangs is found out too. */
+const LIMIT = 400;
+
+/** Most test classes that are run on one mutant, those that are nearest first. */
+const CLASSES = 25;
+
+const SWAPS = [
+    Node\Expr\BinaryOp\Smaller::class => ['<', '<='],
+    Node\Expr\BinaryOp\SmallerOrEqual::class => ['<=', '<'],
+    Node\Expr\BinaryOp\Greater::class => ['>', '>='],
+    Node\Expr\BinaryOp\GreaterOrEqual::class => ['>=', '>'],
+    Node\Expr\BinaryOp\Identical::class => ['===', '!=='],
+    Node\Expr\BinaryOp\NotIdentical::class => ['!==', '==='],
+    Node\Expr\BinaryOp\Plus::class => ['+', '-'],
+    Node\Expr\BinaryOp\Minus::class => ['-', '+'],
+    Node\Expr\BinaryOp\Mul::class => ['*', '/'],
+    Node\Expr\BinaryOp\Div::class => ['/', '*'],
+    Node\Expr\BinaryOp\BooleanAnd::class => ['&&', '||'],
+    Node\Expr\BinaryOp\BooleanOr::class => ['||', '&&'],
+];
+
+/** @return list<array{int, int, string, int}> from, length, what stands there instead, line */
+function places(string $code): array
+{
+    $places = [];
+    $parsed = (new ParserFactory)->createForNewestSupportedVersion()->parse($code) ?? [];
+    foreach ((new NodeFinder)->findInstanceOf($parsed, Node\Stmt\ClassMethod::class) as $method) {
+        foreach ((new NodeFinder)->findInstanceOf($method->stmts ?? [], Node::class) as $node) {
+            $place = place($node, $code);
+            array_push($places, ...$place === null ? [] : [[...$place, $node->getStartLine()]]);
+        }
+    }
+
+    return $places;
+}
+
+/** @return ?array{int, int, string} */
+function place(Node $node, string $code): ?array
+{
+    $from = $node->getStartFilePos();
+    $length = $node->getEndFilePos() - $from + 1;
+    $swap = SWAPS[$node::class] ?? null;
+    if ($swap !== null && $node instanceof Node\Expr\BinaryOp) {
+        $between = $node->left->getEndFilePos() + 1;
+        $at = strpos($code, $swap[0], $between);
+
+        // What joins two arrays cannot be taken away from one another.
+        return $at === false || $at > $node->right->getStartFilePos() || ($swap[0] === '+' && joinsArrays($node))
+            ? null
+            : [$at, strlen($swap[0]), $swap[1]];
+    }
+
+    return match (true) {
+        $node instanceof Node\Expr\BooleanNot => [$from, 1, ''],
+        $node instanceof Node\Scalar\Int_ => [$from, $length, (string) ($node->value + 1)],
+        $node instanceof Node\Scalar\Float_ => [$from, $length, var_export($node->value + 1.0, true)],
+        $node instanceof Node\Expr\ConstFetch && $node->name->toLowerString() === 'true' => [$from, $length, 'false'],
+        $node instanceof Node\Expr\ConstFetch && $node->name->toLowerString() === 'false' => [$from, $length, 'true'],
+        $node instanceof Node\Stmt\Continue_ => [$from, $length, 'break;'],
+        $node instanceof Node\Stmt\Expression && $node->expr instanceof Node\Expr\MethodCall => [$from, $length, ''],
+        default => null,
+    };
+}
+
+function joinsArrays(Node\Expr\BinaryOp $node): bool
+{
+    foreach ([$node->left, $node->right] as $side) {
+        $isNumber = $side instanceof Node\Scalar || $side instanceof Node\Expr\BinaryOp;
+        if ($side instanceof Node\Expr\Array_ || $side instanceof Node\Expr\Match_ || (! $isNumber && (new NodeFinder)->findFirst(
+            [$side],
+            fn (Node $one): bool => $one instanceof Node\Expr\FuncCall && str_starts_with((string) ($one->name->name ?? ''), 'array_'),
+        ) !== null)) {
+            return true;
+        }
+    }
+
+    return false;
+}
+
+/** @var CodeCoverage $covered */
+$covered = require $coverage;
+$lines = $covered->getData()->lineCoverage();
+
+$all = $never = [];
+$files = Finder::create()->files()->in("{$root}/core/src/{$folder}")->name('*.php')->notPath(['CommandLine', 'Simulation']);
+foreach ($files->sortByName() as $file) {
+    foreach (places($file->getContents()) as [$from, $length, $instead, $line]) {
+        $tests = [];
+        foreach ($lines as $path => $byLine) {
+            if (str_ends_with($path, '/core/src/'.ltrim("{$folder}/", '/').$file->getRelativePathname())) {
+                $tests = $byLine[$line] ?? [];
+            }
+        }
+        $all[] = [$file->getPathname(), $from, $length, $instead, $line, $tests];
+    }
+}
+mt_srand(crc32($seed));
+shuffle($all);
+$drawn = array_slice($all, 0, (int) $sample);
+printf("%d places, %d drawn by the seed \"%s\".\n", count($all), count($drawn), $seed);
+
+/** @return list<string> classes of the tests, nearest to the class first */
+function classes(array $tests, string $path): array
+{
+    $name = basename($path, '.php');
+    $room = basename(dirname($path));
+    $classes = array_unique(array_map(fn (string $test): string => explode('::', $test)[0], $tests));
+    $far = fn (string $class): int => match (true) {
+        str_ends_with($class, "\\{$name}Test") => 0,
+        str_contains($class, "\\{$room}\\") => 1,
+        default => 2,
+    };
+    usort($classes, fn (string $a, string $b): int => [$far($a), $a] <=> [$far($b), $b]);
+
+    return array_slice($classes, 0, CLASSES);
+}
+
+/** @return ?string a file with the class as it was changed; null where that is no PHP */
+function changed(array $mutant): ?string
+{
+    [$path, $from, $length, $instead] = $mutant;
+    $code = (string) file_get_contents($path);
+    $changed = substr($code, 0, $from).$instead.substr($code, $from + $length);
+    $changed = str_replace('__DIR__', var_export(dirname($path), true), $changed);
+    $file = (string) tempnam(sys_get_temp_dir(), 'mutant');
+    file_put_contents($file, $changed);
+    exec(PHP_BINARY.' -l '.escapeshellarg($file).' 2>&1', $out, $status);
+
+    return $status === 0 ? $file : null;
+}
+
+/** @return resource a run of the tests that the filter names, with the class taken from the file */
+function run(string $file, string $path, string $filter, string $root)
+{
+    $class = 'Orthoscope\\Core\\'.str_replace('/', '\\', substr($path, strlen("{$root}/core/src/"), -4));
+    $command = ['timeout', (string) LIMIT, PHP_BINARY, '-d', 'memory_limit=1G', 'vendor/bin/phpunit', '--bootstrap',
+        'bin/lib/mutant.php', '--testsuite', 'core', '--stop-on-defect', '--no-progress', '--do-not-cache-result', '--filter', $filter];
+    $process = proc_open($command, [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, $root, [
+        ...getenv(),
+        'MUTANT_CLASS' => $class,
+        'MUTANT_FILE' => $file,
+    ]);
+
+    return $process === false ? throw new RuntimeException('No test could be started.') : $process;
+}
+
+function named(array $classes): string
+{
+    return '/^('.implode('|', array_map(fn (string $class): string => preg_quote($class, '/'), $classes)).')::/';
+}
+
+$killed = $survived = $uncovered = $no = 0;
+$workers = max(1, (int) trim((string) shell_exec('nproc')));
+$running = [];
+while ($drawn !== [] || $running !== []) {
+    while (count($running) < $workers && $drawn !== []) {
+        $mutant = array_shift($drawn);
+        $where = str_replace("{$root}/", '', $mutant[0]).":{$mutant[4]}";
+        $source = trim(explode("\n", (string) file_get_contents($mutant[0]))[$mutant[4] - 1]);
+        $what = substr((string) file_get_contents($mutant[0]), $mutant[1], $mutant[2]);
+        $words = "{$where}\n    {$source}\n    ".trim(substr($what, 0, 60)).' -> '.($mutant[3] === '' ? '(gone)' : $mutant[3]);
+        if ($mutant[5] === []) {
+            $uncovered++;
+            printf("no test    %s\n", $words);
+
+            continue;
+        }
+        $file = changed($mutant);
+        if ($file === null) {
+            $no++;
+
+            continue;
+        }
+        $running[] = [run($file, $mutant[0], named(classes($mutant[5], $mutant[0])), $root), $file, $mutant[0], $words, false];
+    }
+    usleep(50000);
+    foreach ($running as $i => [$process, $file, $path, $words, $isLast]) {
+        $status = proc_get_status($process);
+        if ($status['running']) {
+            continue;
+        }
+        if ($status['exitcode'] === 0 && ! $isLast) {
+            // What no quick test minds may still change what is advised in a worked course.
+            $running[$i] = [run($file, $path, '/CourseTest/', $root), $file, $path, $words, true];
+
+            continue;
+        }
+        $status['exitcode'] === 0 ? $survived++ : $killed++;
+        if ($status['exitcode'] === 0) {
+            printf("survived   %s\n", $words);
+        }
+        unlink($file);
+        unset($running[$i]);
+    }
+}
+$of = $killed + $survived + $uncovered;
+printf("%d of %d found out (%.0f %%); %d survived, %d in lines no quick test runs, %d were no PHP.\n", $killed, $of,
+    100 * $killed / max(1, $of), $survived, $uncovered, $no);

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Economy;
+
+use Orthoscope\Core\Plain\Money;
+
+/** Why the first of the ways on is first. */
+final class Reason
+{
+    /**
+     * One sentence.
+     *
+     * @param  list<Option>  $options cheapest first; there is always one
+     * @param  int  $worth what the machine is worth to its owner, minor units
+     */
+    public static function of(array $options, int $worth): string
+    {
+        $first = $options[0];
+        $worthWords = Money::of($worth)->words();
+        // What testing on would cost is said in a sentence of its own.
+        $second =
+            array_values(array_filter(array_slice($options, 1), fn (Option $option): bool => $option->way !== 'test'))[0] ?? null;
+        $more = $second === null
+                ? ''
+                : sprintf(' %s would cost %s more.', $second->name, Money::of($second->expected - $first->expected)->words());
+
+        return match (true) {
+            $first->way === 'prove' => sprintf(
+                'It is right with %d %%. Whatever else is done is done only if it fails again.',
+                (int) floor(100 * $first->cures),
+            ),
+            $first->way === 'test' => "What it tells is worth more than it costs: whatever is bought now would be bought too soon.{$more}",
+            $first->end => "Every cure is expected to cost more than the machine is worth to its owner ({$worthWords}).{$more}",
+            default => sprintf(
+                'It cures with %d %% for %s, and what follows where it does not is counted in.%s',
+                (int) round(100 * $first->cures),
+                Money::of($first->outlay)->words(),
+                $more,
+            ),
+        };
+    }
+}

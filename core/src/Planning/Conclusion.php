@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Planning;
+
+use Orthoscope\Core\Bench\JobState;
+
+/** What the ranked steps and the repair in view come to: the state the job is in, and why, in one sentence. */
+final readonly class Conclusion
+{
+    private function __construct(public JobState $state, public string $why)
+    {
+    }
+
+    /**
+     * The first that applies: what bars the work, what is half done, what proves it, and only then what is worth most.
+     *
+     * @param  ?NextStep  $best the step worth most of those that can be taken
+     * @param  bool  $unlocks that step is what lets work go on
+     * @param  bool  $anyLocked there are steps that cannot be taken now
+     */
+    public static function of(?NextStep $best, bool $unlocks, bool $anyLocked, RepairInView $next, Situation $now): self
+    {
+        return self::barred($best, $anyLocked, $now) ??
+            (self::underWay($best, $unlocks, $now) ??
+                (self::provable($now) ??
+                    (self::worthATest($best, $next) ??
+                        (self::repair($best, $next) ?? self::find("{$best?->candidate->name()} comes before anything is replaced.")))));
+    }
+
+    private static function barred(?NextStep $best, bool $anyLocked, Situation $now): ?self
+    {
+        return $best === null && $anyLocked && $now->barred
+            ? new self(JobState::Locked, 'Every step is locked; see what unlocks it.')
+            : null;
+    }
+
+    private static function underWay(?NextStep $best, bool $unlocks, Situation $now): ?self
+    {
+        return match (true) {
+            $best === null => null,
+            ! $now->started && $best->candidate->step->id === 'start' => self::find(
+                'Start it once, as it came, before anything is touched.',
+            ),
+            $best->candidate->step->each === 'swapped' => self::confirm($best),
+            $unlocks => self::find("{$best->candidate->name()} comes first: it unlocks the rest."),
+            $now->failsInCase => self::find("{$best->candidate->name()}: out of its case it runs, in its case it failed."),
+            default => null,
+        };
+    }
+
+    private static function confirm(NextStep $best): self
+    {
+        $part = $best->candidate->target?->inSentence() ?? 'a part';
+
+        return new self(JobState::Confirm, "It got further with {$part} changed. Put the old part back before it is condemned.");
+    }
+
+    private static function provable(Situation $now): ?self
+    {
+        if ($now->barred || ! $now->provable) {
+            return null;
+        }
+        $percent = (int) floor(100 * $now->sound);
+
+        return new self(JobState::Prove, "It is put right with {$percent} %. Prove it, out of the case and in.");
+    }
+
+    private static function worthATest(?NextStep $best, RepairInView $next): ?self
+    {
+        if ($best === null && $next->repair === null) {
+            return new self(JobState::Repair, 'Nothing in the handbook is left to try: decide, or hand to a specialist.');
+        }
+        if ($best === null || $best->saves <= 0.0) {
+            return null;
+        }
+
+        return self::find(sprintf('%s is worth about %d minutes.', $best->candidate->name(), max(1, (int) round($best->saves))));
+    }
+
+    private static function repair(?NextStep $best, RepairInView $next): ?self
+    {
+        $repair = $next->repair;
+
+        return match (true) {
+            $repair === null => null,
+            $repair->endsIt() => new self(
+                JobState::Repair,
+                "No test is worth its minutes now, and what we know does not explain it ({$next->percent()} %): hand to a specialist.",
+            ),
+            $best === null || $next->comesNext => new self(
+                JobState::Repair,
+                "No test is worth its minutes now: {$repair->name()} ({$next->percent()} %), or hand to a specialist.",
+            ),
+            default => null,
+        };
+    }
+
+    private static function find(string $why): self
+    {
+        return new self(JobState::Find, $why);
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Planning;
+
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Diagnosis\FailsUnder;
+use Orthoscope\Core\Diagnosis\Replay;
+use Orthoscope\Core\Evidence\ActDone;
+use Orthoscope\Core\Evidence\Record;
+
+/** How the work stands, as far as it decides what comes next. */
+final readonly class Situation
+{
+    /**
+     * @param  bool  $started it was started here at least once
+     * @param  bool  $failsInCase out of its case it runs, in its case it failed
+     * @param  bool  $barred it may not be powered, or not on its own supply
+     * @param  bool  $provable it ran at its last start, or something was done to it since, and it is likely sound
+     * @param  float  $sound belief that nothing is wrong with it any more, 0 to 1
+     */
+    private function __construct(
+        public bool $started,
+        public bool $failsInCase,
+        public bool $barred,
+        public bool $provable,
+        public float $sound,
+    ) {
+    }
+
+    public static function of(Catalogue $catalogue, Replay $replay, Record $record, ?string $failsUnder, Interlocks $locks): self
+    {
+        $last = $record->lastStart();
+        $runs = $last !== null && $catalogue->reach($last->reached)->firstStop > $catalogue->stageIndex('picture');
+        $acts = $record->all(ActDone::class);
+        $repairedSince = $acts !== [] && end($acts)->number > ($last->number ?? 0);
+        $sound = $replay->sound();
+
+        return new self(
+            started: $last !== null,
+            failsInCase: $failsUnder === FailsUnder::CASE,
+            barred: $locks->powerIsLocked() || $locks->onOwnSupply() !== [],
+            provable: ($runs || $repairedSince) && $sound >= $catalogue->number('prove_from'),
+            sound: $sound,
+        );
+    }
+}

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Planning;
+
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Part;
+use Orthoscope\Core\Diagnosis\Belief;
+use Orthoscope\Core\Diagnosis\Mode;
+use Orthoscope\Core\Diagnosis\Replay;
+use Orthoscope\Core\SetUp\SetUp;
+
+/** Whether what a step touches is suspected at all. */
+final class Suspicion
+{
+    /** Belief that something a start changes is at fault, under which it is a plain start in disguise. Origin: judgement. */
+    private const DISGUISED_BELOW = 0.03;
+
+    /** Share of belief under which a step that touches a part is no test of it. Origin: judgement. */
+    private const SUSPECT_FROM = 0.005;
+
+    /** @var array<string, float> what was asked of the belief already: many steps touch the same part */
+    private array $asked = [];
+
+    private ?float $harm = null;
+
+    public function __construct(
+        private readonly Catalogue $catalogue,
+        private readonly Replay $replay,
+        private readonly Belief $belief,
+    ) {
+    }
+
+    /** Whether a step swaps, or acts on, only what is not suspected. */
+    public function touchesNone(Candidate $candidate): bool
+    {
+        if ($candidate->step->record === 'act') {
+            $act = (string) $candidate->step->act;
+            $modes = fn (): array => $this->replay->model->cures($act, array_fill_keys($candidate->on, true));
+            $of = "{$act} ".implode(' ', $candidate->on);
+        } elseif ($candidate->target !== null && ($candidate->spare !== null || $this->isHostTest($candidate))) {
+            $target = $candidate->target;
+            $modes = fn (): array => $this->modesOf($target);
+            $of = "{$target->id}";
+        } else {
+            return false;
+        }
+
+        return ($this->asked[$of] ??= $this->belief->hasAny($modes())) < self::SUSPECT_FROM;
+    }
+
+    /**
+     * Belief, 0 to 1, that any of some faults is there.
+     *
+     * @param  array<string, mixed>  $faults keyed by fault
+     */
+    public function ofFaults(array $faults): float
+    {
+        return $this->asked[implode(' ', array_keys($faults))] ??= $this->belief->hasAny(
+            array_filter($this->replay->model->modes->all, static fn (Mode $mode): bool => isset($faults[$mode->fault->id])),
+        );
+    }
+
+    /** Whether a start changes only what nobody suspects: a plain start with more work. */
+    public function isPlainStart(Candidate $candidate): bool
+    {
+        if ($candidate->step->record !== 'start' || $candidate->setUp === null || $candidate->step->setUp->changesNoPart()) {
+            return false;
+        }
+        $model = $this->replay->model;
+        $as = $model->hazards(new SetUp(goal: $candidate->setUp->goal, temperature: $candidate->setUp->temperature), $this->replay->fitted);
+        $then = $model->hazards($candidate->setUp, $this->replay->fitted);
+        $changed = array_map(fn (): bool => true, $this->replay->movingCures($candidate->setUp));
+        foreach ($as + $then as $mode => $hazard) {
+            if (abs(($as[$mode] ?? 0.0) - ($then[$mode] ?? 0.0)) > 0.01) {
+                $changed[$mode] = true;
+            }
+        }
+
+        return $this->belief->hasAny($changed) < self::DISGUISED_BELOW;
+    }
+
+    /** Whether a step tries a part in a known-good machine. */
+    public function isHostTest(Candidate $candidate): bool
+    {
+        return $candidate->step->check !== null && $this->catalogue->check($candidate->step->check)->host;
+    }
+
+    /** Chance, 0 to 1, that what is at fault harms a part that is lent to it. */
+    public function harm(): float
+    {
+        if ($this->harm === null) {
+            $harm = 0.0;
+            foreach ($this->belief->marginals() as $mode => $p) {
+                $harm += $p * $this->replay->model->modes->all[$mode]->fault->harms;
+            }
+            $this->harm = min(1.0, $harm);
+        }
+
+        return $this->harm;
+    }
+
+    /** @return array<int, true> modes of a part, and of what only it uses */
+    private function modesOf(Part $part): array
+    {
+        $modes = [];
+        foreach ($this->replay->model->modes->all as $i => $mode) {
+            $kind = $this->replay->model->machine->part($mode->part)->kind;
+            if ($mode->spare === null && ($mode->part === $part->id || ($kind->ownOnly && $kind->serves === $part->kind->id))) {
+                $modes[$i] = true;
+            }
+        }
+
+        return $modes;
+    }
+}

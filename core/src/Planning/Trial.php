@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Planning;
+
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\Step;
+use Orthoscope\Core\Diagnosis\FailsUnder;
+use Orthoscope\Core\Diagnosis\Grounds;
+use Orthoscope\Core\Evidence\Circumstances;
+use Orthoscope\Core\Evidence\Entry;
+use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\SetUp\Goal;
+use Orthoscope\Core\SetUp\SetUp;
+use Orthoscope\Core\SetUp\StartBy;
+use Orthoscope\Core\SetUp\Temperature;
+
+/** What a trial must be made under to show anything: what fails under one condition alone shows nothing in a trial without it. */
+final readonly class Trial
+{
+    /**
+     * @param  Goal  $goal how far, or for how long, it is to run
+     * @param  ?Temperature  $temperature null where none is needed
+     * @param  StartBy  $startBy the pins, where it is known to start by them only
+     */
+    private function __construct(public Goal $goal, public ?Temperature $temperature, public StartBy $startBy)
+    {
+    }
+
+    public static function of(Record $record, Grounds $grounds, Catalogue $catalogue): self
+    {
+        $under = $grounds->failsUnder->condition;
+
+        return new self(
+            match (true) {
+                $under === FailsUnder::HOURS => Goal::Hours,
+                $under === FailsUnder::LOAD, self::failsLate($record, $catalogue) => Goal::Load,
+                default => Goal::System,
+            },
+            match ($under) {
+                FailsUnder::COLD => Temperature::Cold,
+                FailsUnder::WARM => Temperature::Warm,
+                default => null,
+            },
+            self::startsOnlyByPins($record, $catalogue) ? StartBy::Pins : StartBy::Button,
+        );
+    }
+
+    /** Whether a start without any condition can still show what it fails at. */
+    public function isPlain(): bool
+    {
+        return $this->temperature === null && $this->goal === Goal::System;
+    }
+
+    /** Bench minutes on top of the step's own, for a trial that must be made cold, warm, at work or for hours. */
+    public function longer(Step $step, SetUp $setUp, Catalogue $catalogue): int
+    {
+        $work = match ($step->setUp->goal === null ? $setUp->goal : null) {
+            Goal::Load => $catalogue->number('load_minutes'),
+            Goal::Hours => 2 * $catalogue->number('load_minutes'),
+            default => 0,
+        };
+        $condition = $setUp->temperature === null || $step->setUp->temperature !== null ? 0 : $catalogue->number('condition_minutes');
+
+        return (int) ($work + $condition);
+    }
+
+    /** Whether what fails now fails only once the system runs: then a trial must run for a while to show anything. */
+    private static function failsLate(Record $record, Catalogue $catalogue): bool
+    {
+        foreach (array_reverse($record->all(Start::class)) as $start) {
+            if ($catalogue->reach($start->reached)->firstStop < $catalogue->stageCount()) {
+                return $start->reached === 'drops';
+            }
+        }
+
+        return array_filter($record->inForce, fn (Entry $entry): bool => Circumstances::reached($entry, $catalogue) === 'drops') !== [];
+    }
+
+    /** Whether it got further by the pins than it last did by the button: then the button is left out of further trials. */
+    private static function startsOnlyByPins(Record $record, Catalogue $catalogue): bool
+    {
+        $got = ['button' => null, 'pins' => null];
+        foreach ($record->all(Start::class) as $start) {
+            $got[$start->setUp->startBy->value] = $catalogue->reach($start->reached);
+        }
+
+        return $got['pins'] !== null && $got['button'] !== null && $got['pins']->firstStop > $got['button']->lastStop;
+    }
+}
