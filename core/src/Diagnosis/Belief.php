@@ -410,9 +410,13 @@ final class Belief
     {
         $set = $this->of[$state];
         $mask = $this->mask[$state];
+        $had = $this->sets[$set];
+        if ($mask === (1 << count($had)) - 1) {
+            return $had;
+        }
         if (! isset($this->alive[$set][$mask])) {
             $faults = [];
-            foreach ($this->sets[$set] as $bit => $fault) {
+            foreach ($had as $bit => $fault) {
                 if ($mask & (1 << $bit)) {
                     $faults[] = $fault;
                 }

@@ -18,7 +18,13 @@ use Orthoscope\Core\SetUp\StartBy;
 final class StartModel
 {
     /** @var array<string, array<int, float>> set-up and fitted parts => mode => hazard */
-    private array $memo = [];
+    private array $hazards = [];
+
+    /** @var array<string, int> set-up => first stage out of reach */
+    private array $cuts = [];
+
+    /** @var array<string, array<int, float>> act and parts => mode => probability that it cures */
+    private array $cures = [];
 
     public function __construct(public readonly Machine $machine, public readonly Catalogue $catalogue, public readonly Modes $modes)
     {
@@ -35,11 +41,16 @@ final class StartModel
     {
         $key = $setUp->key().json_encode($fitted);
 
-        return $this->memo[$key] ??= $this->simulate($setUp, $fitted);
+        return $this->hazards[$key] ??= $this->simulate($setUp, $fitted);
     }
 
     /** The first stage out of reach because a part is out; the number of stages if none is. */
     public function cut(SetUp $setUp): int
+    {
+        return $this->cuts[$setUp->key()] ??= $this->firstOutOfReach($setUp);
+    }
+
+    private function firstOutOfReach(SetUp $setUp): int
     {
         $cut = $this->catalogue->stageCount();
         foreach ($this->catalogue->parts as $kind) {
@@ -213,9 +224,26 @@ final class StartModel
      */
     public function cures(string $act, array $on): array
     {
+        $key = "{$act} ".implode(' ', array_keys($on));
+
+        return $this->cures[$key] ??= $this->curesOf($act, $on);
+    }
+
+    /**
+     * Of two that refuse each other, either may be done something to; of several of a kind, all that are refused.
+     *
+     * @param  array<string, mixed>  $on
+     *
+     * @return array<int, float>
+     */
+    private function curesOf(string $act, array $on): array
+    {
         $cures = [];
         foreach ($this->modes->all as $mode => $how) {
-            $cure = $how->spare === null ? $this->cure($how, $act, $on) : 0.0;
+            if ($how->spare !== null) {
+                continue;
+            }
+            $cure = isset($on[$how->part], $how->fault->cures[$act]) ? $how->fault->cures[$act] : $this->ofTheOther($how->fault, $act, $on);
             if ($cure > 0.0) {
                 $cures[$mode] = $cure;
             }
@@ -225,19 +253,19 @@ final class StartModel
     }
 
     /**
-     * Of two that refuse each other, either may be done something to; of several of a kind, all that are refused.
+     * The chance that an act on the parts a fault is conditional on ends it.
      *
      * @param  array<string, mixed>  $on
      */
-    private function cure(Mode $how, string $act, array $on): float
+    private function ofTheOther(Fault $fault, string $act, array $on): float
     {
-        if (isset($on[$how->part], $how->fault->cures[$act])) {
-            return $how->fault->cures[$act];
+        if ($fault->with === null || ! isset($fault->withCures[$act])) {
+            return 0.0;
         }
-        $refused = $how->fault->with === null ? [] : array_column($this->machine->ofKind($how->fault->with), 'id');
-        $touched = array_intersect($refused, array_map(strval(...), array_keys($on)));
+        $refused = $this->machine->ofKind($fault->with);
+        $touched = count(array_filter($refused, fn (Part $part): bool => isset($on[$part->id])));
 
-        return $touched === [] ? 0.0 : (($how->fault->withCures[$act] ?? 0.0) * count($touched)) / count($refused);
+        return $touched === 0 ? 0.0 : ($fault->withCures[$act] * $touched) / count($refused);
     }
 
     /** Whether what a fault is conditional on is there: of two parts that refuse each other, both must be the machine's own. */
