@@ -31,6 +31,7 @@ use App\Http\Controllers\JobController;
 use App\Http\Controllers\LessonController;
 use App\Http\Controllers\LetterController;
 use App\Http\Controllers\LoanController;
+use App\Http\Controllers\MachineController;
 use App\Http\Controllers\MessageController;
 use App\Http\Controllers\NewsController;
 use App\Http\Controllers\NoticeController;
@@ -187,6 +188,8 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/own', [OwnMachineController::class, 'index'])->name('own');
         Route::get('/jobs/{job}/own', [OwnMachineController::class, 'show'])->name('own.show');
         Route::get('/jobs/{job}/news', NewsController::class)->name('jobs.news');
+        Route::get('/jobs/{job}/machine', [MachineController::class, 'show'])->name('jobs.machine');
+        Route::post('/jobs/{job}/machine', [MachineController::class, 'update'])->middleware(JobIsOpen::class)->name('jobs.made-of');
         Route::get('/jobs/{job}/supply', SupplySizingController::class)->name('jobs.supply');
         Route::get('/jobs/{job}/socket', SocketMapController::class)->name('jobs.socket');
         Route::get('/jobs/{job}/card', CardIdentityController::class)->name('jobs.card');

@@ -15,6 +15,7 @@ use Illuminate\Support\Carbon;
  * @property int     $id
  * @property string  $model
  * @property string  $words
+ * @property string  $source one of SOURCES
  * @property string  $fault  the fault whose prior is shifted; empty = none
  * @property string  $part   the kind of part whose faults are shifted; empty = none
  * @property float   $factor
@@ -26,7 +27,15 @@ use Illuminate\Support\Carbon;
  */
 class Bulletin extends Model
 {
-    protected $fillable = ['model', 'words', 'fault', 'part', 'factor', 'pattern', 'do_not_buy', 'expires_at', 'withdrawn_at', 'user_id'];
+    /** Where it is known from. */
+    public const SOURCES = [
+        'ours' => 'our own jobs',
+        'maker' => 'its maker says so',
+        'shop' => 'another shop',
+        'read' => 'read or heard elsewhere',
+    ];
+
+    protected $fillable = ['model', 'words', 'source', 'fault', 'part', 'factor', 'pattern', 'do_not_buy', 'expires_at', 'withdrawn_at', 'user_id'];
 
     /** @param  Builder<self>  $query */
     public function scopeInForce(Builder $query): void
@@ -38,6 +47,12 @@ class Bulletin extends Model
     public function names(string $offer): bool
     {
         return str_contains(mb_strtolower($offer), mb_strtolower($this->model));
+    }
+
+    /** Where it is known from, where that is not our own record. */
+    public function from(): string
+    {
+        return $this->source === 'ours' ? '' : self::SOURCES[$this->source] ?? '';
     }
 
     /** @return BelongsTo<User, $this> */

@@ -32,6 +32,7 @@ use Illuminate\Support\Carbon;
  * @property string  $bench
  * @property list<string> $signs  of the first start that says something, as "beeps:memory"
  * @property list<string> $spares tags of those that stood in it
+ * @property list<string> $parts models of its parts, as "board: Kestrel B2"
  * @property ?int    $user_id
  * @property int     $minutes
  * @property int     $waited_owner   minutes
@@ -81,6 +82,7 @@ class JobFacts extends Model
         return [
             'signs' => 'array',
             'spares' => 'array',
+            'parts' => 'array',
             'confirmed' => 'boolean',
             'dead' => 'boolean',
             'stated_hit' => 'boolean',

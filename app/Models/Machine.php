@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Orthoscope\Core\Catalogue\Catalogue;
 
 /**
  * @property int                  $id
@@ -30,6 +31,15 @@ class Machine extends Model
     public static function isAModel(string $model): bool
     {
         return $model !== '' && ! str_starts_with(mb_strtolower($model), 'own build');
+    }
+
+    /** @return list<string> its own model, and those of its parts where they were said */
+    public function namesOfModels(): array
+    {
+        $platform = (array) ($this->made_of['platform'] ?? []);
+        $kinds = array_keys(app(Catalogue::class)->shelf->kinds);
+
+        return array_values(array_filter([$this->model, ...array_values(array_intersect_key($platform, array_flip($kinds)))]));
     }
 
     /** @return HasMany<Job, $this> */

@@ -7,6 +7,7 @@ namespace App\View;
 use App\Models\Bulletin;
 use App\Models\Entry as StoredEntry;
 use App\Models\Job;
+use App\Models\Machine;
 use App\Models\Spare;
 use App\UseCases\Shop\BenchNow;
 use DateTimeImmutable;
@@ -20,6 +21,9 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\School;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Standing;
+use Orthoscope\Core\Electrical\Sizing\SupplySizing;
+use Orthoscope\Core\Evidence\ActDone;
+use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\HandBack\HandOver;
@@ -33,6 +37,7 @@ use Orthoscope\Core\Planning\SpareWanted;
 use Orthoscope\Core\Planning\TimeBox;
 use Orthoscope\Core\Proving\CleanStarts;
 use Orthoscope\Core\Queue\Forecast;
+use Orthoscope\Core\Shelf\PowerSum;
 use Orthoscope\Core\Shelf\Shelf;
 use Orthoscope\Core\Triage\Mismatch;
 use Orthoscope\Core\Words\ChangedAtOnce;
@@ -115,7 +120,10 @@ final class JobPage
     /** What others of this model that stopped here turned out to be, in one sentence. */
     public function alikeBefore(): ?string
     {
-        return $this->alike?->sentence($this->job->machine->model, $this->catalogue);
+        $board = $this->assessment->machine->models()['board'] ?? '';
+        $named = Machine::isAModel($this->job->machine->model) ? $this->job->machine->model : "with a {$board}";
+
+        return $this->alike?->sentence($named, $this->catalogue);
     }
 
     /** @return array{int, int} bench minutes still to come, eight jobs of ten within */
@@ -151,6 +159,30 @@ final class JobPage
         }
 
         return $words === [] ? 'none of them by itself' : implode(', ', $words);
+    }
+
+    /** It shuts off, and nobody has yet added its parts up against its supply: where the labels are read the sum stands ready. */
+    public function asksForSum(): bool
+    {
+        $record = $this->assessment->record;
+        $shutsOff = false;
+        foreach ($record->inForce as $entry) {
+            if ($entry instanceof Finding && $entry->check === 'supply-sum') {
+                return false;
+            }
+            if ($entry instanceof ActDone && ! $entry->begun && in_array('supply', $entry->on, true)) {
+                return false;
+            }
+            $reached = $entry instanceof Start ? array_keys($entry->outcomes) : ($entry instanceof Report ? [$entry->reached] : []);
+            $shutsOff = $shutsOff || in_array('drops', $reached, true);
+        }
+
+        return $shutsOff && ! $this->isClosed();
+    }
+
+    public function sum(): ?SupplySizing
+    {
+        return PowerSum::of($this->assessment->machine)?->againstItsSupply();
     }
 
     public function waitsFor(): string

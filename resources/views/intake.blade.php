@@ -168,6 +168,13 @@
                     @endforeach
                 </fieldset>
                 <x-field name="with" label="and" placeholder="anything else" autocomplete="off" />
+                <fieldset class="choices">
+                    <legend>The owner uses</legend>
+                    @foreach ($catalogue->proving->uses as $use => $words)
+                        <label><input type="checkbox" name="uses[]" value="{{ $use }}"
+                                {{ $ticked('uses', $use) }}> {{ $words }}</label>
+                    @endforeach
+                </fieldset>
                 @unless ($call)
                     <p><small><a href="{{ route('before-buying') }}">Asked before buying: will it go with
                                 that?</a></small>

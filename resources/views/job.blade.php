@@ -69,7 +69,8 @@
                     <summary>rang them</summary><x-rang :job="$job" />
                 </details>
             @endunless
-            <span class="links"><a href="{{ route('papers.index', $job) }}">papers</a> <a
+            <span class="links"><a href="{{ route('jobs.machine', $job) }}">machine</a> <a
+                    href="{{ route('papers.index', $job) }}">papers</a> <a
                     href="{{ route('photos.index', $job) }}">photographs</a> <a
                     href="{{ route('jobs.socket', $job) }}">socket</a> <a
                     href="{{ route('contacts.show', $job) }}">contacts</a>
@@ -91,7 +92,7 @@
                 $counted = $bulletin->factor != 1.0 ? "; counted {$bulletin->factor} times likelier" : '';
             @endphp
             <p class="notice bulletin" role="note"><b>Bulletin, {{ $bulletin->model }}.</b> {{ $bulletin->words }}
-                <small>{{ $bulletin->user->name }}, until
+                <small>{{ implode(', ', array_filter([$bulletin->from(), $bulletin->user->name])) }}, until
                     {{ $bulletin->expires_at->format('j M') }}{{ $counted }}</small>
             </p>
         @endforeach
@@ -110,6 +111,20 @@
                         data-name="only {{ $name }} set back" x-on:click="open">Only {{ $name }} set
                         back</button>
                 @endforeach
+            </div>
+        @endif
+        @if ($page->asksForSum())
+            <div class="notice" role="note">
+                @if ($page->sum())
+                    <b>It shuts off; by its labels the supply is:
+                        {{ lcfirst(App\View\SupplyReading::words($page->sum())) }}.</b>
+                    {{ implode(' ', $page->sum()->sentences) }}
+                    <x-record :job="$job" :written="App\View\SupplyReading::written($page->sum())" :once="$page->once . '-sum'"><b>on the record</b></x-record>
+                @else
+                    <b>It shuts off.</b> Is the supply large enough? <a href="{{ route('jobs.supply', $job) }}">Add it
+                        up</a>, or read
+                    the labels into <a href="{{ route('jobs.machine', $job) }}">what it is made of</a>.
+                @endif
             </div>
         @endif
         @if ($page->noticeOfTimeBox() !== null)

@@ -199,7 +199,8 @@
                                         " times {$bulletin->factor}"
                                     : '';
                         @endphp
-                        <p>{{ $bulletin->words }}</p><small>{{ $bulletin->user->name }},
+                        <p>{{ $bulletin->words }}</p>
+                        <small>{{ implode(', ', array_filter([$bulletin->from(), $bulletin->user->name])) }},
                             {{ $runs }}{{ $counted }}</small>
                         @can('lead')
                             @if (!$bulletin->withdrawn_at && !$bulletin->expires_at->isPast())
@@ -217,7 +218,12 @@
 
                 <form class="sheet" method="post" action="{{ route('bulletins.store') }}" novalidate>@csrf<h2>Confirm a
                         pattern</h2>
-                    <x-field name="model" label="Model" maxlength="120" :value="$top['value'] ?? ''" autocomplete="off" />
+                    @php
+                        // A pattern of a part is named by its kind too: "board: Kestrel B2".
+                        $named = preg_replace('/^[a-z-]+: /', '', $top['value'] ?? '');
+                    @endphp
+                    <x-field name="model" label="Model of a machine or of a part" maxlength="120" :value="$named"
+                        autocomplete="off" />
                     <x-field name="words" label="What counter and bench should know" area maxlength="400"
                         :value="$top
                             ? $top['with'] .
@@ -262,6 +268,12 @@
                                 @endforeach
                             </select></div>
                     </div>
+                    <div class="field"><label for="b-source">Known from</label><select id="b-source" name="source">
+                            @foreach (App\Models\Bulletin::SOURCES as $source => $words)
+                                <option value="{{ $source }}" @selected(old('source') === $source)>{{ $words }}
+                                </option>
+                            @endforeach
+                        </select></div>
                     <div class="pair"><x-field name="factor" label="Likelier, times" value="3"
                             inputmode="decimal" />
                         <x-field name="expires_at" label="Until" type="date" :value="now()->addMonths(6)->format('Y-m-d')" />

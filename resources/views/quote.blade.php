@@ -5,6 +5,7 @@
             added on the sum.
         </p>
     </div>
+    <x-do-not-buy />
     <form method="post" action="{{ route('quotes.store', $job) }}" novalidate>@csrf
         <div class="variants">
             @foreach ($variants as $v => $variant)

@@ -3,7 +3,11 @@
 @endphp
 
 @php
-    $was = fn(string $field, string $default = ''): string => (string) old($field, request($field, $default));
+    $known = (array) ($made['platform'] ?? []);
+    $was = fn(string $field, string $default = '', string $fact = ''): string => (string) old(
+        $field,
+        request($field, $known[$fact] ?? $default),
+    );
 @endphp
 
 <x-layout :title="'Supply ' . $job->tag" nav="job">
@@ -15,9 +19,9 @@
     <div class="columns two">
         <form class="sheet" method="get" action="{{ route('jobs.supply', $job) }}" novalidate>
             <h2>On the label</h2>
-            <div class="pair"><x-field name="watts" label="Watts in all" :value="$was('watts')" placeholder="520 W"
+            <div class="pair"><x-field name="watts" label="Watts in all" :value="$was('watts', '', 'supply-watts')" placeholder="520 W"
                     autocomplete="off" autofocus />
-                <x-field name="amps" label="Amperes on 12 V" :value="$was('amps')" placeholder="40 A"
+                <x-field name="amps" label="Amperes on 12 V" :value="$was('amps', '', 'supply-amps12')" placeholder="40 A"
                     autocomplete="off" />
             </div>
             <div class="pair"><x-field name="has6" label="6-pin plugs for cards" type="number" min="0"
@@ -33,12 +37,12 @@
                 </select>
             </div>
             <h2>It feeds</h2>
-            <div class="pair"><x-field name="processor" label="Processor, watts" :value="$was('processor')" placeholder="65 W"
+            <div class="pair"><x-field name="processor" label="Processor, watts" :value="$was('processor', '', 'processor-watts')" placeholder="65 W"
                     autocomplete="off" />
                 <x-field name="fans" label="Fans" type="number" min="0" max="20" :value="$was('fans', '2')" />
             </div>
             @if ($made['card'] ?? false)
-                <x-field name="card" label="Graphics card, watts" :value="$was('card')"
+                <x-field name="card" label="Graphics card, watts" :value="$was('card', '', 'card-watts')"
                     placeholder="if known; else by its plugs" autocomplete="off" />
                 <div class="pair"><x-field name="card6" label="6-pin plugs it needs" type="number" min="0"
                         max="4" :value="$was('card6', '0')" />
@@ -56,8 +60,7 @@
             @if ($sizing === null)
                 <p>Nothing is added up yet.</p>
             @else
-                <h2>{{ $sizing->tooSmall ? 'Too small' : ($sizing->tight ? 'Just enough, with little to spare' : 'Large enough') }}
-                </h2>
+                <h2>{{ App\View\SupplyReading::words($sizing) }}</h2>
                 <ul>
                     @foreach ($sizing->sentences as $sentence)
                         <li>{{ $sentence }}</li>

@@ -22,6 +22,7 @@ final class BulletinController
             [
                 'model' => ['required', 'string', 'max:120'],
                 'words' => ['required', 'string', 'max:400'],
+                'source' => ['nullable', Rule::in(array_keys(Bulletin::SOURCES))],
                 'fault' => ['nullable', Rule::in(array_keys($catalogue->faults))],
                 'part' => ['nullable', Rule::in(array_keys($catalogue->parts))],
                 'do_not_buy' => ['nullable', 'boolean'],
@@ -29,16 +30,18 @@ final class BulletinController
                 'expires_at' => ['required', 'date_format:Y-m-d', 'after:today', 'before:'.now()->addYears(2)->format('Y-m-d')],
             ],
             [
-                'model.*' => 'Name the model as it is taken in.',
+                'model.*' => 'Name the model of the machine, or of the part, as it is written down.',
                 'words.*' => 'Write what the counter and the bench should know, in up to 400 letters.',
                 'factor.*' => 'The factor lies between 0.1 and 10; 1 shifts nothing.',
                 'expires_at.*' => 'Choose a last day, within two years.',
+                'source.*' => 'Say where it is known from.',
                 'fault.*' => 'Pick a fault of the list.',
                 'part.*' => 'Pick a part of the list.',
             ],
         );
         Bulletin::query()->create([
             ...$given,
+            'source' => $given['source'] ?? 'ours',
             'fault' => $given['fault'] ?? '',
             'part' => $given['part'] ?? '',
             'do_not_buy' => $request->boolean('do_not_buy'),

@@ -53,7 +53,7 @@ final class JobController
                 reader: $user->id,
                 seen: $seen,
                 school: is_string($school) ? $catalogue->schools[$school] ?? null : null,
-                bulletins: ShopBelief::bulletinsOn($job->machine->model)->load('user'),
+                bulletins: ShopBelief::bulletinsOn($job->machine)->load('user'),
                 alike: FindAlike::before($job, $assessment, $catalogue),
                 hosts: $shelf->hosts(),
             ),

@@ -6,9 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\SupplySizingRequest;
 use App\Models\Job;
+use App\View\SupplyReading;
 use Illuminate\Support\Str;
 use Illuminate\View\View;
-use Orthoscope\Core\Electrical\Sizing\SupplySizing;
 
 /** The parts added up against the supply, and the reading that follows from it, ready for the record. */
 final class SupplySizingController
@@ -21,24 +21,8 @@ final class SupplySizingController
             'job' => $job->load('machine.owner'),
             'sizing' => $sizing,
             'wall' => $request->atTheWall(),
-            'written' => $sizing === null ? null : self::reading($sizing),
+            'written' => $sizing === null ? null : SupplyReading::written($sizing),
             'once' => (string) Str::uuid(),
         ]);
-    }
-
-    /** The finding, as in a case file. */
-    private static function reading(SupplySizing $sizing): string
-    {
-        return json_encode(
-            [
-                [
-                    'kind' => 'finding',
-                    'check' => 'supply-sum',
-                    'result' => $sizing->tooSmall ? 'short' : 'enough',
-                    'text' => implode(' ', $sizing->sentences),
-                ],
-            ],
-            JSON_THROW_ON_ERROR,
-        );
     }
 }

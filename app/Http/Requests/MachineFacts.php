@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Http\Request;
+use InvalidArgumentException;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Electrical\Quantity;
 use Orthoscope\Core\Intake\HardwareList;
 
 /** What a machine is made of, from what the counter typed and what a hardware list says; the list comes first where it knows. */
 final class MachineFacts
 {
-    private const SLOTS = [1 => ['A1'], 2 => ['A2', 'B2'], 4 => ['A1', 'A2', 'B1', 'B2']];
+    /** How many slots => their labels, as boards print them. */
+    public const SLOTS = [1 => ['A1'], 2 => ['A2', 'B2'], 4 => ['A1', 'A2', 'B1', 'B2']];
 
     /** Slots and sticks => the slots that are filled, as boards ask for it. */
     private const FILLED = [
@@ -43,7 +47,66 @@ final class MachineFacts
                 'memory' => strtoupper($request->string('memory_type')->trim()->toString()) ?: $list?->memoryType,
                 'socket' => strtoupper($request->string('socket')->trim()->toString()) ?: strtoupper((string) $list?->socket),
                 'serial' => $list->serial ?? $request->string('serial')->trim()->toString(),
+                'uses' => implode(', ', array_filter((array) $request->input('uses', []), is_string(...))),
             ]),
         ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $was the "machine" of a case file
+     *
+     * @return array<string, mixed> the same, with what the page of the machine says of it
+     */
+    public static function corrected(array $was, MachineRequest $request, Catalogue $catalogue): array
+    {
+        $from = $request->string('picture_from')->toString();
+        $slots = self::SLOTS[$request->integer('slots')];
+        $ticked = (array) $request->input('facts', []);
+        $platform = (array) ($was['platform'] ?? []);
+        foreach (array_merge(...array_values($catalogue->shelf->ofMachine)) as $fact) {
+            $typed = $request->string("platform.{$fact}")->trim()->toString();
+            $unit = $catalogue->shelf->units[$fact] ?? null;
+            $platform[$fact] = $unit === null ? $typed : self::number($typed, $unit);
+        }
+        $platform['serial'] = $request->string('serial')->trim()->toString();
+        $platform['uses'] = implode(', ', (array) $request->input('uses', []));
+
+        $platform = array_filter($platform, static fn (mixed $value): bool => $value !== '');
+
+        return [
+            ...array_diff_key($was, ['platform' => true]),
+            'model' => trim($request->string('model')->toString()),
+            'memory' => ['slots' => $slots, 'sticks' => array_values(array_intersect($slots, $request->sticksIn()))],
+            'card' => $from !== 'own',
+            'drives' => $request->integer('drives'),
+            'facts' => [
+                'own_graphics' => $from !== 'card',
+                'status_lamps' => in_array('status_lamps', $ticked, true),
+                'speaker' => in_array('speaker', $ticked, true),
+                'code_display' => in_array('code_display', $ticked, true),
+            ],
+            // A map without entries would be written as a list.
+            ...$platform === [] ? [] : ['platform' => $platform],
+        ];
+    }
+
+    /**
+     * A number as it is kept: without its unit, empty where nothing was typed.
+     *
+     * @throws InvalidArgumentException with a sentence that says what to type
+     */
+    public static function number(string $typed, string $unit): string
+    {
+        if (trim($typed) === '') {
+            return '';
+        }
+        $known = in_array($unit, ['W', 'A'], true);
+        $plain = $known ? $typed : (string) preg_replace('/\s*(mm|years?)\s*$/i', '', $typed);
+        $number = $known ? Quantity::parse($plain, $unit) : (is_numeric(str_replace(',', '.', $plain)) ? (float) str_replace(',', '.', $plain) : -1.0);
+        if ($number <= 0.0 || $number > 5000.0) {
+            throw new InvalidArgumentException("Type a number in {$unit} above 0, such as 65.");
+        }
+
+        return rtrim(rtrim(number_format($number, 2, '.', ''), '0'), '.');
     }
 }

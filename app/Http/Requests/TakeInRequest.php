@@ -83,6 +83,8 @@ final class TakeInRequest extends FormRequest
             'with' => ['nullable', 'string', 'max:300'],
             'accessories' => ['nullable', 'array'],
             'accessories.*' => [Rule::in(self::ACCESSORIES)],
+            'uses' => ['nullable', 'array'],
+            'uses.*' => [Rule::in(array_keys($catalogue->proving->uses))],
             'proving' => ['nullable', Rule::in(array_keys(self::PROVING))],
             'age' => ['nullable', 'integer', 'min:0', 'max:'.Age::MOST],
             'lshw' => ['nullable', 'file', 'max:4000'],

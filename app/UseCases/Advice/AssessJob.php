@@ -91,7 +91,7 @@ final class AssessJob
                 $job->machine->made_of,
                 $shelf,
                 $this->foundBad->all(),
-                $this->belief->factorsFor($job->machine->model),
+                $this->belief->factorsFor($job),
                 config('shop.comeback_risk'),
             ]),
         );
@@ -112,7 +112,7 @@ final class AssessJob
 
     private function trusted(Job $job): string
     {
-        return hash('xxh128', serialize([$this->foundBad->all(), $this->belief->factorsFor($job->machine->model)]));
+        return hash('xxh128', serialize([$this->foundBad->all(), $this->belief->factorsFor($job)]));
     }
 
     /** The ways on from what is believed now, and what each is expected to cost. */

@@ -10,8 +10,10 @@ use App\Models\Job;
 use App\Models\JobFacts;
 use App\Models\Order;
 use App\Models\Quote;
+use Illuminate\Support\Collection;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Planning\Spent;
@@ -48,6 +50,7 @@ final readonly class KeepFacts
                 ),
                 'firmware' => $assessment->machine->platform['firmware'] ?? '',
                 'batch' => $assessment->machine->platform['batch'] ?? '',
+                'parts' => self::partsOf($assessment->machine, $orders),
                 'bench' => (string) (Claim::query()->where('job_id', $job->id)->value('bench') ?? ''),
                 'user_id' => $closedAt->user_id,
                 'waited_owner' => (int) Quote::query()
@@ -63,6 +66,25 @@ final readonly class KeepFacts
                 'closed_at' => $closedAt->made_at,
             ],
         );
+    }
+
+    /**
+     * Models of its parts, those fitted here among them.
+     *
+     * @param  Collection<int, Order>  $orders
+     * @return list<string> as "board: Kestrel B2"
+     */
+    private static function partsOf(Machine $machine, Collection $orders): array
+    {
+        $named = [];
+        foreach ($machine->models() as $kind => $model) {
+            $named["{$kind}: {$model}"] = true;
+        }
+        foreach ($orders as $order) {
+            $named["{$order->kind}: {$order->name}"] = true;
+        }
+
+        return array_map(strval(...), array_keys($named));
     }
 
     /**

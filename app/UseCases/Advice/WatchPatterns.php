@@ -38,6 +38,7 @@ final readonly class WatchPatterns
         'user_id',
         'signs',
         'spares',
+        'parts',
         'back_after',
         'closed_at',
     ];
@@ -102,6 +103,7 @@ final readonly class WatchPatterns
 
         return array_map(static fn (string $value): array => [$value], $one) + [
             'spare' => json_decode($row->spares, true, 8, JSON_THROW_ON_ERROR),
+            'part' => json_decode($row->parts, true, 8, JSON_THROW_ON_ERROR),
         ];
     }
 

@@ -7,6 +7,7 @@ namespace App\UseCases\Shop;
 use App\Models\Job;
 use App\Models\JobFacts;
 use App\Models\Machine;
+use Illuminate\Database\Eloquent\Builder;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\Start;
@@ -18,10 +19,14 @@ final class FindAlike
     /** So many of the latest are counted. */
     private const MOST = 50;
 
+    /** Jobs back that are looked through for a board, which has no index of its own. */
+    private const LATEST = 3000;
+
     public static function before(Job $job, Assessment $assessment, Catalogue $catalogue): ?AlikeBefore
     {
         $start = $assessment->record->all(Start::class)[0] ?? null;
-        if ($start === null || ! Machine::isAModel($job->machine->model)) {
+        $board = $assessment->machine->models()['board'] ?? null;
+        if ($start === null || ($board === null && ! Machine::isAModel($job->machine->model))) {
             return null;
         }
         $stop = $catalogue->stopId($catalogue->reach($start->reached)->firstStop);
@@ -30,8 +35,7 @@ final class FindAlike
             array_map(
                 strval(...),
                 array_values(
-                    JobFacts::query()
-                        ->where('model', $job->machine->model)
+                    self::alike($job, $board)
                         ->where('stop', $stop)
                         ->where('job_id', '<', $job->id)
                         ->orderByDesc('job_id')
@@ -41,5 +45,19 @@ final class FindAlike
                 ),
             ),
         );
+    }
+
+    /**
+     * On the same model; of what its owner put together, on the same board, among the latest.
+     *
+     * @return Builder<JobFacts>
+     */
+    private static function alike(Job $job, ?string $board): Builder
+    {
+        return Machine::isAModel($job->machine->model)
+            ? JobFacts::query()->where('model', $job->machine->model)
+            : JobFacts::query()
+                ->where('job_id', '>', $job->id - self::LATEST)
+                ->whereJsonContains('parts', "board: {$board}");
     }
 }

@@ -7,6 +7,8 @@ namespace App\UseCases\Shop;
 use App\Models\Bulletin;
 use App\Models\Job;
 use App\Models\Lesson;
+use App\Models\Machine;
+use Illuminate\Database\Eloquent\Collection;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Learning\ShiftedCatalogue;
 
@@ -25,7 +27,7 @@ final class ShopBelief
 
     public function catalogueFor(Job $job): Catalogue
     {
-        $factors = $this->factorsFor($job->machine->model);
+        $factors = $this->factorsFor($job);
 
         return $factors === []
             ? $this->catalogue
@@ -33,15 +35,18 @@ final class ShopBelief
     }
 
     /** @return array<string, float> fault => factor */
-    public function factorsFor(string $model): array
+    public function factorsFor(Job $job): array
     {
-        return ShiftedCatalogue::together([$this->learned(), ...array_map($this->ofBulletin(...), self::bulletinsOn($model)->all())]);
+        return ShiftedCatalogue::together([
+            $this->learned(),
+            ...array_map($this->ofBulletin(...), self::bulletinsOn($job->machine)->all()),
+        ]);
     }
 
-    /** @return \Illuminate\Database\Eloquent\Collection<int, Bulletin> */
-    public static function bulletinsOn(string $model): \Illuminate\Database\Eloquent\Collection
+    /** @return Collection<int, Bulletin> on its model, or on the model of one of its parts */
+    public static function bulletinsOn(Machine $machine): Collection
     {
-        return Bulletin::query()->inForce()->where('model', $model)->orderByDesc('id')->get();
+        return Bulletin::query()->inForce()->whereIn('model', $machine->namesOfModels())->orderByDesc('id')->get();
     }
 
     /** @return list<Bulletin> on what the shop buys no more of */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Catalogue;
 
+use Orthoscope\Core\Catalogue\Proving\PlanItem;
 use Orthoscope\Core\Plain\UnknownWord;
 use Orthoscope\Core\SetUp\Manner;
 
@@ -67,6 +68,12 @@ final class CatalogueCheck
                     $where,
                     'result',
                 );
+            }
+            if ($item->needs !== null) {
+                $this->known($item->needs, [PlanItem::FREE_SLOT, ...array_keys($this->catalogue->parts)], $where, 'kind of part');
+            }
+            if (isset($item->where['uses'])) {
+                $this->known($item->where['uses'], array_keys($this->catalogue->proving->uses), $where, 'use');
             }
             foreach ($item->when as $when) {
                 [$word, $of] = [...explode(':', $when, 2), ''];

@@ -165,6 +165,22 @@ final readonly class Machine
         return substr($slot, strlen('slot-'), 1);
     }
 
+    /** @return list<string> the words said of a fact of the platform, where it may have several; none where nothing is known */
+    public function said(string $fact): array
+    {
+        return array_values(array_filter(array_map(trim(...), explode(',', $this->platform[$fact] ?? ''))));
+    }
+
+    /** @return array<string, string> kind of part => the model of it, where it was said; of what can be bought as a part */
+    public function models(): array
+    {
+        return array_filter(
+            $this->platform,
+            fn (string $kind): bool => ($this->ofKind($kind)[0] ?? null)?->kind->lendable === true,
+            ARRAY_FILTER_USE_KEY,
+        );
+    }
+
     /** @return list<string> the letters of the memory channels of the board */
     public function channels(): array
     {

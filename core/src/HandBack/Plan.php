@@ -7,6 +7,7 @@ namespace Orthoscope\Core\HandBack;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Proving\PlanItem;
+use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Circumstances;
 use Orthoscope\Core\Evidence\Finding;
@@ -41,12 +42,13 @@ final readonly class Plan
             if (
                 $why === null
                 || ($item->long && $depth !== self::LONG)
-                || ($item->needs !== null && $assessment->machine->ofKind($item->needs) === [])
+                || ! self::isFor($item, $assessment->machine)
                 || isset($seen[self::what($item)])
             ) {
                 continue;
             }
             $seen[self::what($item)] = true;
+            $why = isset($item->where['uses']) ? "its owner uses it, and {$why}" : $why;
             foreach (self::targets($item, $assessment, $catalogue) as $target) {
                 $items[] = self::planned($item, $target, $why, $assessment->record, $catalogue);
             }
@@ -87,6 +89,21 @@ final readonly class Plan
     public function in(PlanState $state): array
     {
         return array_values(array_filter($this->items, fn (PlannedItem $item): bool => $item->state === $state));
+    }
+
+    /** Whether it can be asked of this machine at all: by the parts it has, and by what is known of it. */
+    private static function isFor(PlanItem $item, Machine $machine): bool
+    {
+        $has = match ($item->needs) {
+            null => true,
+            PlanItem::FREE_SLOT => count($machine->ofKind('slot')) > count($machine->ofKind('stick')),
+            default => $machine->ofKind($item->needs) !== [],
+        };
+        foreach ($item->where as $fact => $word) {
+            $has = $has && in_array($word, $machine->said($fact), true);
+        }
+
+        return $has;
     }
 
     private static function what(PlanItem $item): string

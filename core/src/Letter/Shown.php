@@ -122,6 +122,9 @@ final readonly class Shown
             $why = rtrim($closing->signedOff, '.');
             $sentences[] = Sentence::of("We hand it back before all our tests were done. The reason: {$why}.", $closing->number);
         }
+        if ($this->here === [] && $starts !== [] && $closing !== null && ! $this->causeIsAtHome()) {
+            $sentences[] = Sentence::of('We ran it on our own mains, screen and keyboard; we cannot speak for those at your place.', $closing->number);
+        }
         if ($last?->setUp->place === Place::Bench && $this->assessment->proof->inside === null && $closing !== null) {
             $sentences[] = Sentence::of('Our last start was out of the case.', $last->number);
         }
@@ -161,6 +164,14 @@ final readonly class Shown
         }
 
         return [$ran, $never];
+    }
+
+    /** The cause is among what stays at the owner's place, so there is more to say of it than that we do not know it. */
+    private function causeIsAtHome(): bool
+    {
+        $there = ['outside', 'wall-socket', 'wall-lead', 'screen', 'video-lead', 'devices'];
+
+        return array_filter($this->assessment->causes(), fn (PartStanding $cause): bool => in_array($cause->part->kind->id, $there, true)) !== [];
     }
 
     /** Some start went on past where it would have stopped, with the machine's own part in; of a coin cell no start says anything. */

@@ -18,6 +18,7 @@ final class Watch
     public const LOOKS = [
         'model' => ['fault:', 'cause:', 'stop:', 'sign:', 'comeback'],
         'family' => ['fault:', 'cause:'],
+        'part' => ['fault:', 'cause:', 'stop:', 'comeback', 'dead'],
         'batch' => ['fault:', 'cause:', 'dead'],
         'firmware' => ['fault:', 'stop:', 'sign:'],
         'supplier' => ['dead', 'comeback'],

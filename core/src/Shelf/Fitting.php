@@ -68,7 +68,17 @@ final readonly class Fitting
 
     private static function wanted(string $fact, Machine $machine): ?string
     {
-        return $fact === 'picture' ? ($machine->has('card') ? 'card' : 'none') : ($machine->platform[$fact] ?? null);
+        return match ($fact) {
+            'picture' => $machine->has('card') ? 'card' : 'none',
+            'watts' => $machine->platform['watts'] ?? self::rounded(PowerSum::of($machine)?->watts()),
+            'amps12' => $machine->platform['amps12'] ?? self::rounded(PowerSum::of($machine)?->amps12()),
+            default => $machine->platform[$fact] ?? null,
+        };
+    }
+
+    private static function rounded(?float $sum): ?string
+    {
+        return $sum === null ? null : (string) (int) ceil($sum);
     }
 
     private static function holds(string $rule, ?string $has, ?string $wants): bool

@@ -50,6 +50,42 @@ final class PlanTest extends TestCase
         );
     }
 
+    public function test_what_its_owner_uses_is_tried_once_it_was_opened(): void
+    {
+        $uses = ['platform' => ['uses' => 'network, front']];
+        $this->assertSame(['network', 'front', 'fans'], array_values(array_intersect(
+            ['network', 'wireless', 'sound', 'front', 'screens', 'reader', 'sleep-used', 'fans'],
+            $this->ids(self::SUPPLY, $uses),
+        )));
+        $this->assertSame([], array_intersect(['network', 'front'], $this->ids([self::SUPPLY[0]], $uses)), 'Nobody opened it.');
+        $tried = [...self::SUPPLY, ['kind' => 'finding', 'check' => 'use-network', 'result' => 'works']];
+        $this->assertSame(['network'], array_map(
+            fn (PlannedItem $item): string => $item->item->id,
+            Plan::of(Bench::assess($tried, $uses), Bench::catalogue())->in(PlanState::Done),
+        ));
+        $sleeps = Plan::of(Bench::assess(self::SUPPLY, ['platform' => ['uses' => 'sleep']]), Bench::catalogue());
+        $this->assertContains(
+            'sleep-used',
+            array_map(fn (PlannedItem $item): string => $item->item->id, $sleeps->in(PlanState::Locked)),
+            'It goes past the log-in.',
+        );
+    }
+
+    public function test_a_slot_that_stands_empty_is_read_once_where_board_or_socket_were_touched(): void
+    {
+        $four = ['memory' => ['slots' => ['A1', 'A2', 'B1', 'B2'], 'sticks' => ['A2', 'B2']]];
+        $this->assertContains('slots', $this->ids([self::SUPPLY[0], self::BOARD], $four));
+        $this->assertNotContains('slots', $this->ids([self::SUPPLY[0], self::BOARD]), 'Both slots are filled.');
+        $this->assertNotContains('slots', $this->ids(self::SUPPLY, $four));
+    }
+
+    public function test_a_pump_is_felt_where_the_cooler_has_one(): void
+    {
+        $this->assertContains('pump', $this->ids(self::SUPPLY, ['platform' => ['cooling' => 'pump']]));
+        $this->assertNotContains('pump', $this->ids(self::SUPPLY, ['platform' => ['cooling' => 'air']]));
+        $this->assertNotContains('pump', $this->ids(self::SUPPLY));
+    }
+
     public function test_a_new_supply_is_run_at_work_where_the_owner_gave_leave(): void
     {
         $ids = fn (array $items): array => array_map(fn (PlannedItem $item): string => $item->item->id, $items);

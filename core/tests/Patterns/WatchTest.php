@@ -40,6 +40,20 @@ final class WatchTest extends TestCase
         );
     }
 
+    public function test_a_part_is_counted_in_whatever_machine_it_sits(): void
+    {
+        $jobs = [];
+        foreach (range(1, 200) as $i) {
+            // Every tenth has the board, each in a machine of another name; of those every second has the fault.
+            $board = $i % 10 === 0 ? 'board: Kestrel B2' : 'board: Finch '.($i % 3);
+            $bad = $i % 20 === 0 || $i === 33;
+            $jobs[] = new Seen("J-{$i}", $i, ['part' => [$board, 'supply: Lark '.($i % 7)]], $bad ? ['fault:board-capacitor'] : []);
+        }
+        $found = array_map(fn (Pattern $one): array => [$one->id(), $one->with, $one->of], Watch::over($jobs));
+        $this->assertContains(['part:board: Kestrel B2:fault:board-capacitor', 10, 20], $found);
+        $this->assertSame([], array_filter($found, fn (array $one): bool => str_contains($one[0], 'Lark')));
+    }
+
     public function test_what_began_lately_is_not_drowned_by_what_was_before(): void
     {
         $old = array_map(

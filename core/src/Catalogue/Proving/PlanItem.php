@@ -10,6 +10,8 @@ use Orthoscope\Core\SetUp\SetUp;
 /** One thing that may have to be proved: a look or reading that must pass, or a start under a condition. */
 final readonly class PlanItem
 {
+    public const FREE_SLOT = 'free-slot';
+
     /**
      * @param  string  $plain   in the words of the owner
      * @param  ?string  $check   the look or reading
@@ -18,7 +20,8 @@ final readonly class PlanItem
      * @param  list<string>  $when    conditions, one of which must hold
      * @param  bool  $consent goes beyond the log-in screen
      * @param  bool  $long    only where the owner wanted it proved long
-     * @param  ?string  $needs   kind of part the machine must have
+     * @param  ?string  $needs   kind of part the machine must have; FREE_SLOT asks for more slots than sticks
+     * @param  array<string, string>  $where   fact of the machine => word that must be among what is said of it
      */
     public function __construct(
         public string $id,
@@ -31,6 +34,7 @@ final readonly class PlanItem
         public bool $consent,
         public bool $long,
         public ?string $needs,
+        public array $where,
     ) {
     }
 
@@ -47,6 +51,7 @@ final readonly class PlanItem
             consent: $row->flag('consent'),
             long: $row->text('depth', '') === 'long',
             needs: $row->textOrNull('needs'),
+            where: $row->textByName('where', []),
         );
     }
 }

@@ -13,8 +13,9 @@ final readonly class ProvingData
      * @param  list<PlanItem>  $items
      * @param  float  $wrongFrom chance that a part was at fault from which it counts as touched by the trouble
      * @param  list<Aftercare>  $aftercare what a new part asks for
+     * @param  array<string, string>  $uses what an owner may use, in words
      */
-    private function __construct(public array $items, public float $wrongFrom, public array $aftercare)
+    private function __construct(public array $items, public float $wrongFrom, public array $aftercare, public array $uses)
     {
     }
 
@@ -24,6 +25,7 @@ final readonly class ProvingData
             items: array_map(PlanItem::fromRow(...), $file->rows('items')),
             wrongFrom: $file->number('wrong_from'),
             aftercare: array_map(Aftercare::fromRow(...), $file->rows('aftercare')),
+            uses: $file->textByName('uses'),
         );
     }
 }

@@ -21,6 +21,8 @@ final readonly class ShelfData
      * @param  list<FitRule>  $fit
      * @param  array<string, string>  $names fact => in words
      * @param  array<string, string>  $asks kind => what is to be looked up before one is bought
+     * @param  array<string, list<string>>  $ofMachine part it belongs to => facts that may be known of a machine
+     * @param  array<string, string>  $units fact that is a number => its unit
      */
     private function __construct(
         public array $origins,
@@ -33,12 +35,15 @@ final readonly class ShelfData
         public array $fit,
         public array $names,
         public array $asks,
+        public array $ofMachine,
+        public array $units,
     ) {
     }
 
     public static function fromFile(Row $file): self
     {
         $dead = $file->row('dead_on_arrival');
+        $machine = $file->row('machine');
 
         return new self(
             origins: array_column(array_map(Origin::fromRow(...), $file->rows('origins')), null, 'id'),
@@ -51,6 +56,8 @@ final readonly class ShelfData
             fit: array_map(FitRule::fromRow(...), $file->rows('fit')),
             names: $file->textByName('names'),
             asks: $file->textByName('asks'),
+            ofMachine: array_combine($machine->keys(), array_map($machine->texts(...), $machine->keys())),
+            units: $file->textByName('units'),
         );
     }
 
