@@ -35,7 +35,19 @@ class Bulletin extends Model
         'read' => 'read or heard elsewhere',
     ];
 
-    protected $fillable = ['model', 'words', 'source', 'fault', 'part', 'factor', 'pattern', 'do_not_buy', 'expires_at', 'withdrawn_at', 'user_id'];
+    protected $fillable = [
+        'model',
+        'words',
+        'source',
+        'fault',
+        'part',
+        'factor',
+        'pattern',
+        'do_not_buy',
+        'expires_at',
+        'withdrawn_at',
+        'user_id',
+    ];
 
     /** @param  Builder<self>  $query */
     public function scopeInForce(Builder $query): void

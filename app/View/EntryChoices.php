@@ -111,6 +111,22 @@ final readonly class EntryChoices
         return $states;
     }
 
+    /** @return array<string, string> what others may have changed for a trial, as "out:PART" or "theirs:PART" => in words */
+    public function triedByOthers(): array
+    {
+        $ways = [];
+        foreach ($this->changeable() as $part) {
+            if ($this->canBeOut($part)) {
+                $ways["out:{$part->id}"] = "{$part->name} out";
+            }
+            if ($part->kind->lendable) {
+                $ways["theirs:{$part->id}"] = "another for {$part->name}";
+            }
+        }
+
+        return $ways;
+    }
+
     /** @return list<array{value: string, words: string}> its own slot first, then the others */
     private function slots(Part $stick): array
     {

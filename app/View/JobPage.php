@@ -40,6 +40,7 @@ use Orthoscope\Core\Queue\Forecast;
 use Orthoscope\Core\Shelf\PowerSum;
 use Orthoscope\Core\Shelf\Shelf;
 use Orthoscope\Core\Triage\Mismatch;
+use Orthoscope\Core\Triage\WorksElsewhere;
 use Orthoscope\Core\Words\ChangedAtOnce;
 use Orthoscope\Core\Words\EntryWords;
 
@@ -159,6 +160,11 @@ final class JobPage
         }
 
         return $words === [] ? 'none of them by itself' : implode(', ', $words);
+    }
+
+    public function worksElsewhere(): ?WorksElsewhere
+    {
+        return $this->isClosed() ? null : WorksElsewhere::in($this->assessment->record, $this->catalogue);
     }
 
     /** It shuts off, and nobody has yet added its parts up against its supply: where the labels are read the sum stands ready. */

@@ -10,7 +10,14 @@
     <div class="job-page" x-data="bench" x-on:keydown.window="key">
         <div class="job-head">
             <span class="tag">{{ $job->tag }}</span>
-            <h1>{{ $job->machine->model }}</h1>
+            <h1>
+                @can('work-at-bench')
+                    <a class="plain" href="{{ route('jobs.machine', $job) }}"
+                        title="What it is made of">{{ $job->machine->model }}</a>
+                @else
+                    {{ $job->machine->model }}
+                @endcan
+            </h1>
             <p class="complaint">“{{ $page->complaint() }}” <span class="owner">{{ $job->machine->owner->name }}</span>
             </p>
             <span class="pill">{{ $page->waitsFor() }}</span>
@@ -69,8 +76,7 @@
                     <summary>rang them</summary><x-rang :job="$job" />
                 </details>
             @endunless
-            <span class="links"><a href="{{ route('jobs.machine', $job) }}">machine</a> <a
-                    href="{{ route('papers.index', $job) }}">papers</a> <a
+            <span class="links"><a href="{{ route('papers.index', $job) }}">papers</a> <a
                     href="{{ route('photos.index', $job) }}">photographs</a> <a
                     href="{{ route('jobs.socket', $job) }}">socket</a> <a
                     href="{{ route('contacts.show', $job) }}">contacts</a>
@@ -110,6 +116,18 @@
                         data-setup="{{ json_encode($setUp->toArray() ?: (object) []) }}"
                         data-name="only {{ $name }} set back" x-on:click="open">Only {{ $name }} set
                         back</button>
+                @endforeach
+            </div>
+        @endif
+        @php
+            $elsewhere = $page->worksElsewhere();
+        @endphp
+
+        @if ($elsewhere !== null)
+            <div class="notice" role="note"><b>There and here.</b> {{ $elsewhere->sentence() }}
+                @foreach ($elsewhere->try as $name => $setUp)
+                    <button type="button" data-dialog="start" data-setup="{{ json_encode($setUp->toArray()) }}"
+                        data-name="{{ $name }}" x-on:click="open">Start it {{ $name }}</button>
                 @endforeach
             </div>
         @endif
@@ -168,8 +186,8 @@
                         @endif
                 </span>
                 @can('lead')
-                    <button class="quiet" type="button" data-dialog="override" data-fill='@json(['entry[lock]' => $active->lock->id])'
-                        x-on:click="open">Set
+                    <button class="quiet" type="button" data-dialog="override"
+                        data-fill='@json(['entry[lock]' => $active->lock->id])' x-on:click="open">Set
                         aside</button>
                 @endcan
             </div>

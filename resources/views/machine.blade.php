@@ -6,6 +6,8 @@
     $count = (string) old('slots', (string) count($made['memory']['slots'] ?? ['A2', 'B2']));
     $filled = (array) old('filled', $made['memory']['sticks'] ?? ['A2', 'B2']);
     $used = (array) old('uses', $machine->said('uses'));
+    $shows = ['status_lamps' => 'status lamps', 'speaker' => 'a speaker', 'code_display' => 'a code display'];
+    $cooled = ['' => 'not known', 'air' => 'by air', 'pump' => 'by liquid, with a pump'];
     $has = (array) old('facts', array_keys(array_filter($facts)));
 @endphp
 
@@ -55,7 +57,7 @@
             </fieldset>
             <fieldset class="choices">
                 <legend>The board has</legend>
-                @foreach (['status_lamps' => 'status lamps', 'speaker' => 'a speaker', 'code_display' => 'a code display'] as $value => $words)
+                @foreach ($shows as $value => $words)
                     <label><input type="checkbox" name="facts[]" value="{{ $value }}"
                             @checked(in_array($value, $has, true))>
                         {{ $words }}</label>
@@ -81,17 +83,22 @@
                             @php
                                 $unit = $shelf->units[$fact] ?? null;
                                 $label = ucfirst($shelf->names[$fact] ?? $fact);
+                                $value = $platform[$fact] ?? '';
+                                $field = "platform[{$fact}]";
                             @endphp
                             @if ($fact === 'cooling')
+                                @php
+                                    $is = old('platform.cooling', $platform['cooling'] ?? '');
+                                @endphp
                                 <div class="field"><label for="f-platform-cooling">{{ $label }}</label><select
                                         id="f-platform-cooling" name="platform[cooling]">
-                                        @foreach (['' => 'not known', 'air' => 'by air', 'pump' => 'by liquid, with a pump'] as $value => $words)
-                                            <option value="{{ $value }}" @selected(old('platform.cooling', $platform['cooling'] ?? '') === $value)>
+                                        @foreach ($cooled as $value => $words)
+                                            <option value="{{ $value }}" @selected($is === $value)>
                                                 {{ $words }}</option>
                                         @endforeach
                                     </select></div>
                             @else
-                                <x-field :name="'platform[' . $fact . ']'" :label="$label" :value="$platform[$fact] ?? ''" :inputmode="$unit ? 'decimal' : null"
+                                <x-field :name="$field" :label="$label" :value="$value" :inputmode="$unit ? 'decimal' : null"
                                     autocomplete="off" />
                             @endif
                         @endforeach

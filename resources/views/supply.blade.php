@@ -8,6 +8,7 @@
         $field,
         request($field, $known[$fact] ?? $default),
     );
+    $watts = $was('processor', '', 'processor-watts');
 @endphp
 
 <x-layout :title="'Supply ' . $job->tag" nav="job">
@@ -37,7 +38,7 @@
                 </select>
             </div>
             <h2>It feeds</h2>
-            <div class="pair"><x-field name="processor" label="Processor, watts" :value="$was('processor', '', 'processor-watts')" placeholder="65 W"
+            <div class="pair"><x-field name="processor" label="Processor, watts" :value="$watts" placeholder="65 W"
                     autocomplete="off" />
                 <x-field name="fans" label="Fans" type="number" min="0" max="20" :value="$was('fans', '2')" />
             </div>

@@ -100,9 +100,9 @@ final class MachineFacts
         if (trim($typed) === '') {
             return '';
         }
-        $known = in_array($unit, ['W', 'A'], true);
-        $plain = $known ? $typed : (string) preg_replace('/\s*(mm|years?)\s*$/i', '', $typed);
-        $number = $known ? Quantity::parse($plain, $unit) : (is_numeric(str_replace(',', '.', $plain)) ? (float) str_replace(',', '.', $plain) : -1.0);
+        $number = in_array($unit, ['W', 'A'], true)
+                ? Quantity::parse($typed, $unit)
+                : (float) str_replace(',', '.', (string) preg_replace('/\s*(mm|years?)\s*$/i', '', $typed));
         if ($number <= 0.0 || $number > 5000.0) {
             throw new InvalidArgumentException("Type a number in {$unit} above 0, such as 65.");
         }

@@ -10,6 +10,7 @@ use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Answer;
 use Orthoscope\Core\Evidence\Finding;
+use Orthoscope\Core\Evidence\OthersTrial;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
 
@@ -46,7 +47,7 @@ final class InQuestion
     private static function lent(Record $record): array
     {
         $lent = [];
-        foreach ($record->all(Start::class) as $start) {
+        foreach ([...$record->all(OthersTrial::class), ...$record->all(Start::class)] as $start) {
             foreach ($start->setUp->lent as $part => $spare) {
                 $lent[] = [$spare->tag, $part];
             }

@@ -16,6 +16,7 @@ use Orthoscope\Core\Evidence\Answer;
 use Orthoscope\Core\Evidence\Circumstances;
 use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
+use Orthoscope\Core\Evidence\OthersTrial;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
@@ -122,6 +123,7 @@ final class Replay
         $setUp = match (true) {
             $entry instanceof Report && $entry->manner === null => new SetUp(place: Place::Owner),
             $entry instanceof Start && $entry->times === 1 => $entry->setUp,
+            $entry instanceof OthersTrial && $entry->times === 1 => $entry->setUp,
             default => null,
         };
 
@@ -355,6 +357,7 @@ final class Replay
         match (true) {
             $entry instanceof Report => $this->takeReport($entry),
             $entry instanceof Answer => $this->takeAnswer($entry),
+            $entry instanceof OthersTrial => $this->takeTrial($entry),
             $entry instanceof Start => $this->takeStart($entry),
             $entry instanceof Finding => $this->takeFinding($entry),
             $entry instanceof ActDone => $this->takeAct($entry),
@@ -395,6 +398,22 @@ final class Replay
             return;
         }
         $this->remember($report->signs, $reach, $hazards, $this->catalogue->stageCount());
+    }
+
+    /** What others tried is told once, however often they did it, and the machine is as before afterwards. */
+    private function takeTrial(OthersTrial $trial): void
+    {
+        foreach ($trial->setUp->lent as $part => $lent) {
+            $this->introduce($lent, $part);
+        }
+        $hazards = $this->model->hazards($trial->setUp, $this->fitted);
+        $cut = $this->model->cut($trial->setUp);
+        $reach = $this->catalogue->reach($trial->reached);
+        $trust = $this->catalogue->number("trust_trial_{$trial->who}");
+        $this->observe($trial->number, [
+            [ToldTrialLikelihood::of($this->model, $hazards, $cut, $reach, $trial->signs, $this->shown, $trust, $trial->times), 1],
+        ]);
+        $this->remember($trial->signs, $reach, $hazards, $cut);
     }
 
     /** An answer tells of a start or of a look at the owner's place. What was put in or taken out for it is as before afterwards. */

@@ -8,6 +8,7 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\Answer;
 use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
+use Orthoscope\Core\Evidence\OthersTrial;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
@@ -75,7 +76,8 @@ final readonly class Surprise
     {
         $odd = [];
         foreach ($record->inForce as $entry) {
-            if (isset($replay->predicted[$entry->number]) && ! ($entry instanceof Report) && ! ($entry instanceof Answer)) {
+            $isTold = $entry instanceof Report || $entry instanceof Answer || $entry instanceof OthersTrial;
+            if (isset($replay->predicted[$entry->number]) && ! $isTold) {
                 $odd[$entry->number] = self::ratio($entry, $replay->predicted[$entry->number], $catalogue);
             }
         }
@@ -143,6 +145,9 @@ final readonly class Surprise
             return 1 / count($catalogue->check($entry->check)->results);
         }
         $chance = 1.0;
+        if ($entry instanceof OthersTrial) {
+            return 1 / count($catalogue->closedReaches());
+        }
         if ($entry instanceof Start || $entry instanceof Report) {
             $outcomes = count($catalogue->closedReaches());
             $chance = $entry->reached === null ? 1.0 : $outcomes ** -($entry instanceof Start ? $entry->times : 1);

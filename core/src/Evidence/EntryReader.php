@@ -13,7 +13,8 @@ use Orthoscope\Core\Plain\UnknownWord;
 final readonly class EntryReader
 {
     private const KINDS = [
-        'report', 'answer', 'start', 'finding', 'act', 'tally', 'note', 'strike-out', 'override', 'closing', 'agreement', 'collection',
+        'report', 'answer', 'trial', 'start', 'finding', 'act', 'tally', 'note', 'strike-out', 'override', 'closing', 'agreement',
+        'collection',
     ];
 
     private SignWords $words;
@@ -24,12 +25,15 @@ final readonly class EntryReader
 
     private ActReader $acts;
 
+    private TrialReader $trials;
+
     public function __construct(private Catalogue $catalogue, private Machine $machine)
     {
         $this->words = new SignWords($catalogue);
         $this->starts = new StartReader($catalogue, $this->words, new SetUpReader($machine));
         $this->findings = new FindingReader($catalogue, $machine);
         $this->acts = new ActReader($catalogue, $machine);
+        $this->trials = new TrialReader($catalogue, $machine, $this->words);
     }
 
     /**
@@ -45,6 +49,7 @@ final readonly class EntryReader
         return match ($written->word('kind')) {
             'report' => $this->report($head, $written),
             'answer' => $this->answer($head, $written),
+            'trial' => $this->trials->read($head, $written),
             'start' => $this->starts->read($head, $written),
             'finding' => $this->findings->read($head, $written),
             'act' => $this->acts->read($head, $written),

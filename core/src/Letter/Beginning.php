@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Letter;
 
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Evidence\Circumstances;
+use Orthoscope\Core\Evidence\OthersTrial;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Plain\Listed;
+use Orthoscope\Core\SetUp\Temperature;
+use Orthoscope\Core\Words\PartsInPlain;
 use Orthoscope\Core\Words\StartInPlain;
 
 /** How a letter begins: what its owner told, each in whose words it was, and what the first start showed. */
@@ -18,7 +22,7 @@ final readonly class Beginning
     /** The mark that is no mark of the machine but what its owner allows. */
     private const LEAVE = 'consent-system';
 
-    public function __construct(private Record $record, private Catalogue $catalogue)
+    public function __construct(private Record $record, private Catalogue $catalogue, private Machine $machine)
     {
     }
 
@@ -36,7 +40,36 @@ final readonly class Beginning
             }
         }
 
+        foreach ($this->record->all(OthersTrial::class) as $trial) {
+            $sentences[] = Sentence::of($this->ofTrial($trial), $trial->number);
+        }
+
         return $sentences;
+    }
+
+    private function ofTrial(OthersTrial $trial): string
+    {
+        $who = $trial->who === 'owner' ? 'you' : OthersTrial::BY[$trial->who];
+        $where = $trial->where === OthersTrial::HOME ? 'at your place' : 'at another place';
+        $how = array_filter([
+            $trial->setUp->out === [] ? '' : 'without '.$this->parts($trial->setUp->out),
+            $trial->theirs === [] ? '' : 'with another in place of '.$this->parts($trial->theirs),
+            match ($trial->setUp->temperature) {
+                Temperature::Cold => 'cold',
+                Temperature::Warm => 'warm',
+                null => '',
+            },
+        ]);
+
+        return "As we were told, when {$who} tried it {$where}"
+            .($how === [] ? '' : ', '.implode(', ', $how))
+            .", {$this->catalogue->reach($trial->reached)->plain}.";
+    }
+
+    /** @param  list<string>  $ids */
+    private function parts(array $ids): string
+    {
+        return PartsInPlain::of(array_map($this->machine->part(...), $ids));
     }
 
     /** @return list<string> */

@@ -30,7 +30,7 @@ final readonly class LetterWriter
     {
         $closing = $assessment->record->closing();
         $plan ??= Plan::of($assessment, $this->catalogue);
-        $beginning = new Beginning($assessment->record, $this->catalogue);
+        $beginning = new Beginning($assessment->record, $this->catalogue, $assessment->machine);
         $shown = new Shown($assessment, $this->catalogue, $terms->here);
         $sections = [
             new Section('warning', 'Do not switch it on', Warning::sentences($assessment->locks)),

@@ -123,7 +123,8 @@ final readonly class Shown
             $sentences[] = Sentence::of("We hand it back before all our tests were done. The reason: {$why}.", $closing->number);
         }
         if ($this->here === [] && $starts !== [] && $closing !== null && ! $this->causeIsAtHome()) {
-            $sentences[] = Sentence::of('We ran it on our own mains, screen and keyboard; we cannot speak for those at your place.', $closing->number);
+            $words = 'We ran it on our own mains, screen and keyboard; we cannot speak for those at your place.';
+            $sentences[] = Sentence::of($words, $closing->number);
         }
         if ($last?->setUp->place === Place::Bench && $this->assessment->proof->inside === null && $closing !== null) {
             $sentences[] = Sentence::of('Our last start was out of the case.', $last->number);
@@ -171,7 +172,9 @@ final readonly class Shown
     {
         $there = ['outside', 'wall-socket', 'wall-lead', 'screen', 'video-lead', 'devices'];
 
-        return array_filter($this->assessment->causes(), fn (PartStanding $cause): bool => in_array($cause->part->kind->id, $there, true)) !== [];
+        $kinds = array_map(fn (PartStanding $cause): string => $cause->part->kind->id, $this->assessment->causes());
+
+        return array_intersect($kinds, $there) !== [];
     }
 
     /** Some start went on past where it would have stopped, with the machine's own part in; of a coin cell no start says anything. */

@@ -78,6 +78,12 @@ final readonly class SetUp
         return json_encode($this->toArray(), JSON_THROW_ON_ERROR);
     }
 
+    /** The same with the machine's own parts wherever another was put in. */
+    public function withoutLent(): self
+    {
+        return $this->withParts($this->out, [], $this->moved);
+    }
+
     public function isOut(string $part): bool
     {
         return in_array($part, $this->out, true);

@@ -66,7 +66,9 @@ final readonly class PowerSum
             return null;
         }
         // Plugs nobody read off the supply are not missing for that.
-        $plugs = isset($facts['supply-plugs']) ? self::plugs($this->machine->said('supply-plugs')) : array_map(static fn (): int => 99, CardPower::PLUGS);
+        $plugs = isset($facts['supply-plugs'])
+                ? self::plugs($this->machine->said('supply-plugs'))
+                : array_map(static fn (): int => 99, CardPower::PLUGS);
         try {
             return SupplySizing::of(SupplyUnit::of((float) $facts['supply-watts'], (float) $facts['supply-amps12'], $plugs), $this->loads);
         } catch (InvalidArgumentException) {

@@ -17,6 +17,7 @@ use Orthoscope\Core\Evidence\Closing;
 use Orthoscope\Core\Evidence\Collection;
 use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
+use Orthoscope\Core\Evidence\OthersTrial;
 use Orthoscope\Core\Evidence\Override;
 use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
@@ -45,6 +46,7 @@ final readonly class EntryWords
         return match (true) {
             $entry instanceof Report => 'told',
             $entry instanceof Answer => 'asked: '.$this->catalogue->question($entry->question)->ask,
+            $entry instanceof OthersTrial => 'tried by '.OthersTrial::BY[$entry->who].': '.$this->trial($entry),
             $entry instanceof Start => $this->setUp($entry->setUp),
             $entry instanceof Finding => ($entry->target === null ? '' : $this->machine->part($entry->target)->name.': ')
                 .$this->catalogue->check($entry->check)->name
@@ -80,6 +82,10 @@ final readonly class EntryWords
                 ...array_map(fn (string $mark): string => $this->catalogue->marks[$mark]->name, $entry->marks),
             ]),
             $entry instanceof Answer => $this->catalogue->question($entry->question)->words($entry->answer),
+            $entry instanceof OthersTrial => $this->joined([
+                $this->catalogue->reach($entry->reached)->name.($entry->times > 1 ? " ({$entry->times} times)" : ''),
+                ...$this->signs($entry->signs),
+            ]),
             $entry instanceof Start => $this->joined([
                 $this->outcomes($entry),
                 ...$this->codes($entry),
@@ -128,6 +134,16 @@ final readonly class EntryWords
         }
 
         return implode(', ', $words);
+    }
+
+    /** How others had put it together, in a few words; what is theirs wherever it is tried away from home goes without saying. */
+    private function trial(OthersTrial $trial): string
+    {
+        $lent = array_map(fn (string $part): string => "another for {$this->machine->part($part)->name}", $trial->theirs);
+        $rest = $this->setUp($trial->setUp->withoutLent());
+        $words = $this->joined([...$lent, $rest === 'as it came' && $lent !== [] ? '' : $rest]);
+
+        return $this->joined([$words, $trial->where === OthersTrial::ELSEWHERE ? 'elsewhere' : 'at home']);
     }
 
     /** How a machine is put together, in a few words. */
