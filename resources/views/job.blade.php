@@ -137,7 +137,9 @@
                     <b>It shuts off; by its labels the supply is:
                         {{ lcfirst(App\View\SupplyReading::words($page->sum())) }}.</b>
                     {{ implode(' ', $page->sum()->sentences) }}
-                    <x-record :job="$job" :written="App\View\SupplyReading::written($page->sum())" :once="$page->once . '-sum'"><b>on the record</b></x-record>
+                    <x-record :job="$job" :written="App\View\SupplyReading::written($page->sum())" :once="$page->once . '-sum'">
+                        <b>on the record</b>
+                    </x-record>
                 @else
                     <b>It shuts off.</b> Is the supply large enough? <a href="{{ route('jobs.supply', $job) }}">Add it
                         up</a>, or read

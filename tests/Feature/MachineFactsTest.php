@@ -150,7 +150,9 @@ final class MachineFactsTest extends TestCase
         $this->post(route('jobs.made-of', $job), $this->form($job, platform: ['board' => 'Kestrel B2']));
         $job = Job::query()->with('machine.owner')->findOrFail($job->id);
         $this->assertSame(6.0, app(ShopBelief::class)->factorsFor($job)['board-capacitor']);
-        $this->get(route('jobs.show', $job))->assertSee('Bulletin, Kestrel B2.')->assertSee('its capacitors swell')->assertSee('its maker says so');
+        $this->get(route('jobs.show', $job))->assertSee('Bulletin, Kestrel B2.')
+            ->assertSee('its capacitors swell')
+            ->assertSee('its maker says so');
         $this->assertSame('Kestrel B2', app(AssessJob::class)->machine($job)->models()['board']);
     }
 

@@ -25,8 +25,13 @@ final readonly class WorksElsewhere
      * @param  list<string>  $differs what is not the same there and here, in words
      * @param  array<string, SetUp>  $try  in words => a start that takes one difference away, not made yet
      */
-    private function __construct(public OthersTrial $there, public Start $here, public bool $ranThere, public array $differs, public array $try)
-    {
+    private function __construct(
+        public OthersTrial $there,
+        public Start $here,
+        public bool $ranThere,
+        public array $differs,
+        public array $try,
+    ) {
     }
 
     /** By the last start here and the last trial told that went otherwise; null where there is none. */
@@ -63,10 +68,14 @@ final readonly class WorksElsewhere
     /** @return list<string> */
     private static function differs(OthersTrial $there, Start $here): array
     {
-        $said = [$there->setUp->temperature?->value, $here->setUp->temperature?->value];
+        [$then, $now] = [$there->setUp->temperature?->value, $here->setUp->temperature?->value];
 
         return array_values(array_filter([
-            in_array(null, $said, true) ? 'how warm it was, and the room' : ($said[0] === $said[1] ? '' : "{$said[0]} there, {$said[1]} here"),
+            match (true) {
+                $then === null || $now === null => 'how warm it was, and the room',
+                $then === $now => '',
+                default => "{$then} there, {$now} here",
+            },
             'the mains',
             $there->where === OthersTrial::ELSEWHERE ? 'leads, screen and its input' : 'what is plugged in',
             $here->setUp->place === Place::Bench ? 'the case, which it is out of here' : 'how it stands, and the way it was carried',
