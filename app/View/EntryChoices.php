@@ -152,6 +152,20 @@ final readonly class EntryChoices
         );
     }
 
+    /** @return list<Part> parts that may be in a known-good machine together with the one a look is made on */
+    public function alsoInHost(Check $check): array
+    {
+        $of = $this->assessment->machine->ofKind((string) $check->target);
+
+        return array_values(
+            array_filter(
+                $this->assessment->machine->parts,
+                fn (Part $part): bool => $this->catalogue->hostCheckOf($part->kind->id) !== null
+                    && (count($of) > 1 || $part->kind->id !== $check->target),
+            ),
+        );
+    }
+
     /** @return list<Act> */
     public function acts(): array
     {

@@ -44,6 +44,20 @@ final class ToldTrialTest extends TestCase
             ->assertSee('Start it cold, after standing');
     }
 
+    public function test_one_start_in_a_host_speaks_for_all_that_was_in_it(): void
+    {
+        $job = $this->job(entries: [['kind' => 'start', 'reached' => 'dark', 'waited' => 120]]);
+        $this->spare('H-1', 'host');
+        $this->get(route('jobs.show', $job))->assertSee('In it together with');
+        $this->post(route('entries.store', $job), ['once' => 'k', 'entry' => [
+            'kind' => 'finding', 'check' => 'processor-in-host', 'host' => 'H-1', 'result' => 'works', 'also' => ['stick-1', 'drive'],
+        ]])->assertSessionHasNoErrors();
+        $this->get(route('jobs.show', $job))->assertSee('with Stick 1 and Drive');
+        $this->post(route('entries.store', $job), ['once' => 'l', 'entry' => [
+            'kind' => 'finding', 'check' => 'processor-in-host', 'host' => 'H-1', 'result' => 'works', 'also' => ['board'],
+        ]])->assertSessionHasErrors(['entry.also' => 'Board cannot have been in it too.']);
+    }
+
     public function test_without_one_who_tried_it_is_only_what_is_told_and_a_trial_without_an_end_is_asked_for(): void
     {
         $job = $this->job();

@@ -271,6 +271,18 @@ final class Catalogue
         return $this->acts[$id] ?? throw CatalogueMistake::unknown('act', $id, array_keys($this->acts));
     }
 
+    /** The look at a part of a kind in a known-good machine; null where there is none. */
+    public function hostCheckOf(string $kind): ?Check
+    {
+        foreach ($this->checks as $check) {
+            if ($check->host && $check->target === $kind) {
+                return $check;
+            }
+        }
+
+        return null;
+    }
+
     public function check(string $id): Check
     {
         return $this->checks[$id] ?? throw CatalogueMistake::unknown('look or reading', $id, array_keys($this->checks));

@@ -31,6 +31,7 @@ final readonly class FindingLikelihood implements Likelihood
      * @param  float  $noise   share of findings that say nothing, 0 to 1
      * @param  ?int  $badHost mode of the host machine being bad, if made in one
      * @param  float  $sureness chance that a reading is on the side of its limit that the meter shows, 0 to 1
+     * @param  array<int, float>  $also   mode => how often it shows in the same look, of other parts that were in the same host
      */
     public static function of(
         Modes $modes,
@@ -40,6 +41,7 @@ final readonly class FindingLikelihood implements Likelihood
         float $noise,
         ?int $badHost = null,
         float $sureness = 1.0,
+        array $also = [],
     ): self {
         $shows = [];
         foreach ($check->results as $candidate) {
@@ -55,7 +57,7 @@ final readonly class FindingLikelihood implements Likelihood
             if ($badHost !== null) {
                 $row[$badHost] = self::BAD_HOST_FAILS;
             }
-            $shows[] = $row;
+            $shows[] = $row + $also;
             if ($candidate->id === $result) {
                 break;
             }

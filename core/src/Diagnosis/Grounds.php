@@ -295,6 +295,13 @@ final class Grounds
             $check = $this->catalogue->check($finding->check);
             $result = $check->result($finding->result);
             $shown = $result->findsSomething() ? $result->shows : $check->detects();
+            // Of several in one host, what fails may be any: it is seen of none.
+            if ($result->findsSomething() && $finding->also !== []) {
+                continue;
+            }
+            foreach ($finding->also as $part) {
+                $this->add($part, $finding, Ground::LookedGood);
+            }
             foreach ($this->model->machine->parts as $part) {
                 if ($finding->target !== null && $finding->target !== $part->id) {
                     continue;

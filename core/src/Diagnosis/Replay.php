@@ -309,7 +309,38 @@ final class Replay
         $badHost = $check->host && $finding->target !== null ? $this->model->modes->ofSpare($finding->host->tag, $finding->target) : null;
         $noise = 1.0 - $finding->believed * (1.0 - ($check->noise ?? $this->catalogue->number('check_noise')));
 
-        return FindingLikelihood::of($this->model->modes, $check, $finding->target, $finding->result, $noise, $badHost, $finding->sureness);
+        return FindingLikelihood::of(
+            $this->model->modes,
+            $check,
+            $finding->target,
+            $finding->result,
+            $noise,
+            $badHost,
+            $finding->sureness,
+            $this->shownBy($finding->also),
+        );
+    }
+
+    /**
+     * How often the faults of parts show in a known-good machine.
+     *
+     * @param  list<string>  $parts
+     *
+     * @return array<int, float> mode => share
+     */
+    private function shownBy(array $parts): array
+    {
+        $shown = [];
+        foreach ($parts as $part) {
+            $fails = $this->catalogue->hostCheckOf($this->model->machine->part($part)->kind->id)->results[0]->shows ?? [];
+            foreach ($this->model->modes->ofPart($part) as $i => $mode) {
+                if (isset($fails[$mode->fault->id])) {
+                    $shown[$i] = $fails[$mode->fault->id];
+                }
+            }
+        }
+
+        return $shown;
     }
 
     /** How likely the result of a finding was before it was made: 0 to 1. */
@@ -541,6 +572,9 @@ final class Replay
             $this->observe($finding->number, [[$this->findingLikelihood($check, $finding), 1]]);
         }
         $moved = $this->model->movedFor($check, $finding->target);
+        foreach ($finding->also as $part) {
+            $moved += $this->model->partsOfKinds($this->model->machine->part($part)->kind->disturbs);
+        }
         $this->belief = $this->belief->after($this->model->cures('reseat', $moved))->arising($this->model->arising($moved, $this->setUp));
     }
 

@@ -21,6 +21,8 @@ final readonly class Finding extends Entry
      * @param  Lent  $host   the known-good machine it was made in, for a check that needs one
      * @param  array<string, string>  $checked question about the reading's set-up => yes, no or unknown
      * @param  float  $believed how far its set-up lets it be believed, 0 (says nothing) to 1
+     * @param  list<string>  $also   parts of this machine that were in that other machine with it: what works there works for all of them,
+     *     what fails may be any
      * @param  ?SocketMap  $contacts contacts marked, for a map of the socket
      * @param  float  $sureness chance that its result is so, given how far the meter may be off, 0 to 1
      */
@@ -28,6 +30,7 @@ final readonly class Finding extends Entry
         Head $head,
         public string $check, public ?string $target, public string $result, public array $values, public Lent $host,
         public array $checked = [], public float $believed = 1.0, public float $sureness = 1.0, public ?SocketMap $contacts = null,
+        public array $also = [],
     ) {
         parent::__construct($head);
     }

@@ -44,6 +44,7 @@ final readonly class FindingReader
             believed: $believed,
             sureness: $judgement?->sureness() ?? 1.0,
             contacts: $contacts,
+            also: $this->also($check, $target, $written),
         );
     }
 
@@ -63,6 +64,22 @@ final readonly class FindingReader
         }
 
         return $target;
+    }
+
+    /** @return list<string> parts that were in the other machine with the target */
+    private function also(Check $check, ?string $target, Written $written): array
+    {
+        $also = array_values(array_unique($written->allOf('part of this machine', 'also', array_keys($this->machine->parts))));
+        if ($also !== [] && ! $check->host) {
+            throw $written->mistake('also', "\"{$check->name}\" is not made in another machine; leave out what was in it too.");
+        }
+        foreach ($also as $part) {
+            if ($part === $target || $this->catalogue->hostCheckOf($this->machine->part($part)->kind->id) === null) {
+                throw $written->mistake('also', "{$this->machine->part($part)->name} cannot have been in it too.");
+            }
+        }
+
+        return $also;
     }
 
     private function judged(Check $check, Written $written): ?Judgement

@@ -50,7 +50,8 @@ final readonly class EntryWords
             $entry instanceof Start => $this->setUp($entry->setUp),
             $entry instanceof Finding => ($entry->target === null ? '' : $this->machine->part($entry->target)->name.': ')
                 .$this->catalogue->check($entry->check)->name
-                .($entry->host->tag === Finding::ANY_HOST ? '' : " {$entry->host->tag}"),
+                .($entry->host->tag === Finding::ANY_HOST ? '' : " {$entry->host->tag}")
+                .($entry->also === [] ? '' : ', with '.$this->parts($entry->also, short: true)),
             $entry instanceof ActDone => str_replace('{part}', $this->parts($entry->on), $this->catalogue->act($entry->act)->did)
                 .($entry->with === null || $entry->with->tag === 'new' ? '' : " with {$entry->with->tag}")
                 .($entry->begun ? ', begun' : ''),

@@ -21,6 +21,7 @@
                         'entry.checked',
                         'entry.target',
                         'entry.host',
+                        'entry.also',
                         'entry.result',
                         'entry.check',
                         'entry.kind',
@@ -77,6 +78,23 @@
                             @endforeach
                         </select>
                     </div>
+                @endif
+                @if ($check->host)
+                    @php
+                        $others = $page->choices->alsoInHost($check);
+                    @endphp
+
+                    @if ($others !== [])
+                        <fieldset class="choices">
+                            <legend>In it together with</legend>
+                            @foreach ($others as $part)
+                                <label><input type="checkbox" name="entry[also][]" value="{{ $part->id }}"
+                                        @checked($sent && in_array($part->id, (array) old('entry.also'), true))>
+                                    {{ $part->name }}</label>
+                            @endforeach
+                        </fieldset>
+                        <small>What works there works for all of them; what fails may be any.</small>
+                    @endif
                 @endif
                 @if ($check->limit)
                     <div class="grid">
