@@ -17,6 +17,9 @@ use Orthoscope\Core\Evidence\Start;
 /** What beside the machine's own parts is in question on a record, and which of its own parts are not. */
 final class InQuestion
 {
+    /** The part that a tool is attached to. */
+    public const TOOL_ON = 'board';
+
     /**
      * @param  list<array{string, string}>  $candidates
      *
@@ -50,6 +53,9 @@ final class InQuestion
         foreach ([...$record->all(OthersTrial::class), ...$record->all(Start::class)] as $start) {
             foreach ($start->setUp->lent as $part => $spare) {
                 $lent[] = [$spare->tag, $part];
+            }
+            foreach ($start->setUp->attached as $tool) {
+                $lent[] = [Mode::tool($tool), self::TOOL_ON];
             }
         }
 

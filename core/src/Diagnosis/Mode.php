@@ -6,6 +6,7 @@ namespace Orthoscope\Core\Diagnosis;
 
 use Orthoscope\Core\Catalogue\Fault;
 use Orthoscope\Core\Evidence\Finding;
+use Orthoscope\Core\SetUp\SetUp;
 
 /**
  * One way one part can be at fault: which start stage it stops and how often. What persists (the way a part died, the
@@ -13,6 +14,8 @@ use Orthoscope\Core\Evidence\Finding;
  */
 final readonly class Mode
 {
+    private const TOOL = 'attached:';
+
     /**
      * @param  string  $part  the part at fault
      * @param  int  $stop  index of the stage it keeps a start from reaching; the number of stages if no start shows it
@@ -33,9 +36,24 @@ final readonly class Mode
     ) {
     }
 
+    /** The tag under which a tool that is attached to look is in question. */
+    public static function tool(string $tool): string
+    {
+        return self::TOOL.$tool;
+    }
+
+    public static function isTool(string $tag): bool
+    {
+        return str_starts_with($tag, self::TOOL);
+    }
+
     /** What is at fault, when it is not the machine's own part. */
     public static function outsider(string $tag): string
     {
-        return $tag === Finding::ANY_HOST ? 'the host machine' : "spare {$tag}";
+        return match (true) {
+            $tag === Finding::ANY_HOST => 'the host machine',
+            self::isTool($tag) => SetUp::TOOLS[substr($tag, strlen(self::TOOL))] ?? 'what is attached',
+            default => "spare {$tag}",
+        };
     }
 }

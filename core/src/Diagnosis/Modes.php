@@ -210,7 +210,8 @@ final readonly class Modes
             signs: [],
             ways: [],
         );
-        $stop = $catalogue->stageIndex($kind->stops ?? $kind->stage);
+        // A tool that stops a board does so at the reset or where it fetches its first code: it runs and stays dark (common practice).
+        $stop = $catalogue->stageIndex(Mode::isTool($tag) ? 'firmware' : $kind->stops ?? $kind->stage);
 
         return new Mode($fault, $part, $stop, new Hazard(['hazard' => $catalogue->number('hard_hazard')]), spare: $tag);
     }

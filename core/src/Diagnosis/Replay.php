@@ -538,6 +538,9 @@ final class Replay
         foreach ($start->setUp->lent as $part => $lent) {
             $this->introduce($lent, $part);
         }
+        foreach ($start->setUp->attached as $tool) {
+            $this->introduce(new Lent(Mode::tool($tool), $this->catalogue->number('tool_trust')), InQuestion::TOOL_ON);
+        }
         $moved = $this->model->disturbed($this->setUp, $start->setUp);
         $this->belief = $this->belief->after($this->movingCures($start->setUp))->arising($this->model->arising($moved, $start->setUp));
         $this->setUp = $start->setUp;

@@ -367,6 +367,7 @@ final class StartModel
         }
         $conditions = Hazard::conditions($setUp, $this->ownSticks($setUp), $this->hasCard($setUp));
         $channels = $this->usedChannels($setUp);
+        $tools = array_map(Mode::tool(...), $setUp->attached);
         $hazards = [];
         foreach ($this->modes->all as $i => $mode) {
             if ($mode->stop >= $this->catalogue->stageCount()) {
@@ -375,6 +376,7 @@ final class StartModel
             $in = $mode->spare === null
                     ? $used[$mode->part] && $this->isMet($mode->fault, $setUp)
                     : ($setUp->lent[$mode->part]->tag ?? null) === $mode->spare
+                        || in_array($mode->spare, $tools, true)
                         || (($fitted[$mode->part] ?? null) === $mode->spare && $setUp->hasOwn($mode->part));
             $hazard = $in
                 ? $mode->hazard->under($mode->channel === null ? $conditions : [isset($channels[$mode->channel]) ? 'used' : 'unused'])

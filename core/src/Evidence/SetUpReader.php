@@ -32,6 +32,7 @@ final readonly class SetUpReader
             startBy: StartBy::from($written->oneOf('start_by', 'start_by', ['button', 'pins'], 'button')),
             temperature: $temperature === null ? null : Temperature::from($temperature),
             goal: Goal::from($written->oneOf('goal', 'goal', ['picture', 'system', 'load', 'hours'], 'system')),
+            attached: array_values(array_unique($written->allOf('tool that is attached', 'attached', array_keys(SetUp::TOOLS)))),
             otherOutput: $written->oneOfOrNull('output', 'output', ['own', 'other']) === 'other',
         );
         $this->eachSlotOnce($setUp, $written);

@@ -68,6 +68,10 @@ final readonly class Candidates
     /** Whether a start has shown already what the step is for, or a start as it is can no longer show what it fails at. */
     private function isMoot(Step $step): bool
     {
+        $attached = ($this->record->lastStart()->setUp->attached ?? []) !== [];
+        if ($step->id === 'take-off' || ($step->id === 'start' && $attached)) {
+            return $step->id === 'start' || ! $attached;
+        }
         if ($step->setUp->place === Place::InCase) {
             return ($this->record->lastStart()->setUp->place ?? Place::InCase) !== Place::Bench;
         }

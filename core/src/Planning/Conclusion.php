@@ -44,6 +44,9 @@ final readonly class Conclusion
                 'Start it once, as it came, before anything is touched.',
             ),
             $best->candidate->step->each === 'swapped' => self::confirm($best),
+            $best->candidate->step->id === 'take-off' => self::find(
+                'Take off what was attached and start it again, before anything is concluded.',
+            ),
             $unlocks => self::find("{$best->candidate->name()} comes first: it unlocks the rest."),
             $now->failsInCase => self::find("{$best->candidate->name()}: out of its case it runs, in its case it failed."),
             default => null,

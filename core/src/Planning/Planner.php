@@ -292,6 +292,7 @@ final class Planner
             || $candidate->step->each === 'swapped'
             || ($candidate->step->id === 'back-in-case' && $this->grounds->failsUnder->condition === FailsUnder::CASE)
             || ($this->record->lastStart() === null && $candidate->step->id === 'start')
+            || $candidate->step->id === 'take-off'
             || $this->isAskedFirst($candidate);
     }
 

@@ -47,7 +47,7 @@ final readonly class Proof
                 continue;
             }
             $whole = $catalogue->reach($entry->reached)->firstStop === $catalogue->stageCount();
-            $lent = $entry->setUp->lent !== [] || $entry->setUp->out !== [];
+            $lent = $entry->setUp->lent !== [] || $entry->setUp->out !== [] || $entry->setUp->attached !== [];
             if (! $whole) {
                 [$outside, $inside, $clean] = [null, null, 0];
             } elseif (! $lent) {
@@ -79,7 +79,7 @@ final readonly class Proof
     {
         $owed = [];
         if ($lent) {
-            $owed[] = 'Spares back on the shelf and its own parts in.';
+            $owed[] = 'Spares back on the shelf, its own parts in, and nothing attached.';
         }
         if ($outside === null) {
             $owed[] = 'A start out of the case that stays up.';

@@ -12,11 +12,15 @@ final readonly class SetUp
     /** Where a card or drive was moved to: a slot or port that is not its own. Boards name these in too many ways. */
     public const OTHER_SLOT = 'second';
 
+    /** What is attached to look, and may itself keep a board from starting. */
+    public const TOOLS = ['code-card' => 'a code card', 'clip' => 'a test lead or clip', 'programmer' => 'a programmer on a header'];
+
     /**
      * @param  list<string>  $out   parts taken out
      * @param  array<string, Lent>  $lent  part => the spare in its place
      * @param  array<string, string>  $moved stick => the slot it was moved to; card or drive => OTHER_SLOT
      * @param  bool  $otherOutput the screen is on another output than it came with
+     * @param  list<string>  $attached keys of TOOLS
      */
     public function __construct(
         public array $out = [],
@@ -27,6 +31,7 @@ final readonly class SetUp
         public ?Temperature $temperature = null,
         public Goal $goal = Goal::System,
         public bool $otherOutput = false,
+        public array $attached = [],
     ) {
     }
 
@@ -54,6 +59,7 @@ final readonly class SetUp
             temperature: $given->has('temperature') ? Temperature::from($given->text('temperature')) : null,
             goal: Goal::from($given->text('goal', 'system')),
             otherOutput: $given->text('output', '') === 'other',
+            attached: $given->texts('attached', []),
         );
     }
 
@@ -69,6 +75,7 @@ final readonly class SetUp
             'temperature' => $this->temperature?->value,
             'goal' => $this->goal === Goal::System ? null : $this->goal->value,
             'output' => $this->otherOutput ? 'other' : null,
+            'attached' => $this->attached,
         ]);
     }
 
@@ -172,6 +179,7 @@ final readonly class SetUp
             temperature: $this->temperature,
             goal: $this->goal,
             otherOutput: $this->otherOutput,
+            attached: $this->attached,
         );
     }
 
@@ -179,6 +187,7 @@ final readonly class SetUp
     public function isAtLeast(self $asked): bool
     {
         return $this->lent === []
+            && $this->attached === []
             && $this->out === []
             && ($asked->temperature === null || $asked->temperature === $this->temperature)
             && array_search($this->goal, Goal::cases(), true) >= array_search($asked->goal, Goal::cases(), true);

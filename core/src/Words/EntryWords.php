@@ -177,6 +177,9 @@ final readonly class EntryWords
         if ($setUp->temperature !== null) {
             $words[] = $setUp->temperature->value;
         }
+        foreach ($setUp->attached as $tool) {
+            $words[] = SetUp::TOOLS[$tool].' attached';
+        }
         if ($setUp->place === Place::Bench) {
             $words[] = 'out of the case';
         }

@@ -98,7 +98,7 @@ final class CatalogueTest extends TestCase
         yield 'a step without its check' => [
             'steps',
             function (array $file): array {
-                $file['steps'][2]['check'] = 'look-laeds';
+                $file['steps'][3]['check'] = 'look-laeds';
 
                 return $file;
             },

@@ -90,11 +90,13 @@
                     </div>
                 @endif
             @endforeach
-            @if ($a->machine->facts['code_display'])
-                <div class="field"><label for="s-display">Code shown</label><input id="s-display"
-                        name="entry[codes][display]" maxlength="6" autocomplete="off"
-                        value="{{ old('entry.codes.display') }}" placeholder="5F"></div>
-            @endif
+            @php
+                $display = $a->machine->facts['code_display'] ? 'Code shown' : 'Code shown, on a code card';
+            @endphp
+
+            <div class="field"><label for="s-display">{{ $display }}</label><input id="s-display"
+                    name="entry[codes][display]" maxlength="6" autocomplete="off"
+                    value="{{ old('entry.codes.display') }}" placeholder="5F"></div>
             @if ($a->machine->facts['speaker'])
                 <div class="field taps" data-taps><label for="s-tapped">Beeps heard</label>
                     <div><input id="s-tapped" name="entry[codes][beeps]" maxlength="60" autocomplete="off"
@@ -144,6 +146,14 @@
                             <option value="other" @selected(old('entry.setup.output') === 'other')>another output</option>
                         </select></div>
                 @endif
+                <div class="field"><label for="u-attached">Attached to look</label><select id="u-attached"
+                        name="entry[setup][attached]">
+                        <option value="">nothing</option>
+                        @foreach (Orthoscope\Core\SetUp\SetUp::TOOLS as $tool => $words)
+                            <option value="{{ $tool }}" @selected(old('entry.setup.attached') === $tool)>{{ $words }}
+                            </option>
+                        @endforeach
+                    </select></div>
                 @foreach ($page->choices->changeable() as $part)
                     <div class="field"><label for="u-{{ $part->id }}">{{ $part->name }}</label><select
                             id="u-{{ $part->id }}" name="entry[setup][parts][{{ $part->id }}]"

@@ -35,6 +35,10 @@ final class StartForm extends EntryForm
                 $setUp[(string) $name] = $word;
             }
         }
+        $tool = $form['attached'] ?? '';
+        if (is_string($tool) && $tool !== '') {
+            $setUp['attached'] = [$tool];
+        }
         $out = $lent = $moved = [];
         foreach ((array) ($form['parts'] ?? []) as $part => $state) {
             [$word, $which] = [...explode(':', is_string($state) ? $state : '', 2), ''];
