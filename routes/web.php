@@ -160,6 +160,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/claims/{claim}', [SupplierClaimController::class, 'show'])->name('claims.show');
         Route::post('/claims/{claim}/send', [SupplierClaimController::class, 'send'])->name('claims.send');
         Route::post('/claims/{claim}/answer', [SupplierClaimController::class, 'answer'])->name('claims.answer');
+        Route::post('/claims/{claim}/talks', [SupplierClaimController::class, 'talk'])->name('claims.talk');
         Route::post('/claims/{claim}/give-up', [SupplierClaimController::class, 'giveUp'])->name('claims.give-up');
         Route::get('/claims/{claim}/evidence.json', [SupplierClaimController::class, 'json'])->name('claims.json');
         Route::get('/claims/{claim}/evidence.pdf', [SupplierClaimController::class, 'pdf'])->name('claims.pdf');

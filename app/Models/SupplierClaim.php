@@ -8,6 +8,8 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use Orthoscope\Core\Returns\Escalation;
+use Orthoscope\Core\Supplier\ClaimAnswer;
 
 /**
  * A part that goes back to who sold it, round by round.
@@ -25,6 +27,8 @@ use Illuminate\Support\Carbon;
  * @property int     $shipping minor units spent
  * @property int     $got      minor units that came back
  * @property list<array{sent: string, condition: string, answer: ?string, words: string, answered: ?string}> $rounds
+ * @property list<array{at: string, way: string, whom: string, reference: string, words: string, promised: ?string, by: string}> $talks
+ * @property int     $borne    minor units it cost us beside shipping, because they would not see it
  * @property Job     $job
  * @property ?Order  $order
  * @property User    $user
@@ -33,6 +37,9 @@ use Illuminate\Support\Carbon;
 class SupplierClaim extends Model
 {
     public const STATES = ['sent' => 'with the supplier', 'open' => 'to be sent', 'settled' => 'settled', 'lost' => 'given up'];
+
+    /** How one speaks with the other side. */
+    public const WAYS = ['we-rang' => 'we rang', 'they-rang' => 'they rang', 'letter' => 'letter', 'mail' => 'mail'];
 
     /** Days before a deadline from which it is near. Origin: judgement. */
     public const NEAR = 3;
@@ -50,6 +57,8 @@ class SupplierClaim extends Model
         'shipping',
         'got',
         'rounds',
+        'talks',
+        'borne',
         'user_id',
     ];
 
@@ -102,9 +111,35 @@ class SupplierClaim extends Model
         return count(array_filter($this->rounds, fn (array $round): bool => $round['answer'] === 'no-fault-found'));
     }
 
+    /** Dates they promised and let go by: nothing came after the talk in which it was promised. */
+    public function promisesBroken(): int
+    {
+        $broken = 0;
+        foreach ($this->talks as $talk) {
+            $answered = array_filter(
+                $this->rounds,
+                fn (array $round): bool => $round['answered'] !== null && $round['answered'] >= $talk['at'],
+            );
+            $broken += $talk['promised'] !== null && $talk['promised'] < now()->toDateString() && $answered === [] ? 1 : 0;
+        }
+
+        return $broken;
+    }
+
+    /** Who to turn to next. */
+    public function escalation(): Escalation
+    {
+        $closed = array_filter(
+            $this->rounds,
+            fn (array $round): bool => in_array($round['answer'], [ClaimAnswer::Unopened->value, ClaimAnswer::Refused->value], true),
+        );
+
+        return Escalation::after($this->foundNothing(), count($closed), $this->promisesBroken());
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['rounds' => 'array', 'deadline' => 'date', 'next_at' => 'date'];
+        return ['rounds' => 'array', 'talks' => 'array', 'deadline' => 'date', 'next_at' => 'date'];
     }
 }

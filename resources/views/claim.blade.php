@@ -13,6 +13,9 @@
         </p><a class="button" href="{{ route('claims.pdf', $claim) }}">Evidence, PDF</a><a class="button"
             href="{{ route('claims.json', $claim) }}">JSON</a>
     </div>
+    @if ($claim->escalation()->sentence() !== '' && in_array($claim->state, ['open', 'sent'], true))
+        <p class="notice" role="note"><b>One door further.</b> {{ $claim->escalation()->sentence() }}</p>
+    @endif
     @if ($claim->foundNothing() >= 2)
         @php
             $ask =
@@ -93,7 +96,32 @@
                         @endforeach
                     </ol>
                 @endif
-                <p>Shipping so far {{ $money($claim->shipping) }}, back {{ $money($claim->got) }}.</p>
+                <p>Shipping so far {{ $money($claim->shipping) }}, other costs we bore {{ $money($claim->borne) }},
+                    back
+                    {{ $money($claim->got) }}.
+                    @if ($claim->next_at)
+                        Next word {{ $claim->next_at->format('j M Y') }}.
+                    @endif
+                </p>
+                @if ($claim->talks !== [])
+                    <h2>Said and written</h2>
+                    <ol class="rounds">
+                        @foreach ($claim->talks as $talk)
+                            @php
+                                $whom = implode(', ', array_filter([$talk['whom'], $talk['reference']]));
+                            @endphp
+                            <li><b>{{ \Illuminate\Support\Carbon::parse($talk['at'])->format('j M') }}</b>
+                                {{ App\Models\SupplierClaim::WAYS[$talk['way']] }}{{ $whom === '' ? '' : " ({$whom})" }}:
+                                {{ $talk['words'] }}
+                                @if ($talk['promised'])
+                                    <b>Promised for
+                                        {{ \Illuminate\Support\Carbon::parse($talk['promised'])->format('j M') }}.</b>
+                                @endif
+                                <small>{{ $talk['by'] }}</small>
+                            </li>
+                        @endforeach
+                    </ol>
+                @endif
             </section>
             @if ($claim->state === 'open')
                 <form class="sheet" method="post" action="{{ route('claims.send', $claim) }}" novalidate>@csrf<h2>
@@ -127,6 +155,31 @@
                 </form>
             @endif
             @if (in_array($claim->state, ['open', 'sent'], true))
+                <form class="sheet" method="post" action="{{ route('claims.talk', $claim) }}" novalidate>@csrf<h2>A
+                        call
+                        or a letter</h2>
+                    <div class="pair">
+                        <div class="field"><label for="t-way">How</label><select id="t-way" name="way">
+                                @foreach (App\Models\SupplierClaim::WAYS as $way => $words)
+                                    <option value="{{ $way }}" @selected(old('way') === $way)>
+                                        {{ $words }}</option>
+                                @endforeach
+                            </select>
+                            @error('way')
+                                <p class="error">{{ $message }}</p>
+                            @enderror
+                        </div>
+                        <x-field name="whom" label="With whom" maxlength="80" autocomplete="off" within="t" />
+                    </div>
+                    <x-field name="words" label="What was said" area maxlength="400" within="t" />
+                    <div class="triple"><x-field name="promised" label="Promised for" type="date" within="t" />
+                        <x-field name="reference" label="Their number" maxlength="60" autocomplete="off"
+                            within="t" />
+                        <x-field name="borne" :label="'It cost us, ' . config('shop.currency')" inputmode="decimal" autocomplete="off"
+                            within="t" />
+                    </div>
+                    <button class="main">Write it down</button>
+                </form>
                 <form class="sheet" method="post" action="{{ route('claims.give-up', $claim) }}">@csrf<button
                         class="quiet">give it up,
                         and keep what it cost with the job</button></form>

@@ -12,6 +12,7 @@ use App\Models\Role;
 use App\Models\SupplierClaim;
 use App\UseCases\Advice\AssessJob;
 use App\UseCases\Jobs\RecordEntries;
+use App\UseCases\Parts\SupplierClaims;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\URL;
 use Symfony\Component\Process\Process;
@@ -181,6 +182,32 @@ final class ComebacksTest extends TestCase
             (new Process(['pdftotext', '-layout', '-', '-'], input: $pdf))->mustRun()->getOutput(),
         );
         $this->get('/comebacks')->assertSee('Quay Supplies')->assertSee('settled');
+    }
+
+    public function test_each_call_and_letter_is_held_with_what_was_promised_and_leads_a_door_further(): void
+    {
+        $job = $this->job(entries: [['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'fail']]);
+        $this->actingAs($lead = $this->person(Role::Lead));
+        $claim = app(SupplierClaims::class)->open($job, $lead, 'supply', '', 'Tern Parts', 'dead', null);
+        $said = ['way' => 'we-rang', 'whom' => 'Ms Fell', 'reference' => 'R-17', 'words' => 'they look at it', 'borne' => '12.50'];
+        $this->post(route('claims.talk', $claim), ['words' => ''] + $said)
+            ->assertSessionHasErrors(['words' => 'Write what was said, in up to 400 letters.']);
+        $this->post(route('claims.talk', $claim), ['promised' => now()->subDay()->toDateString()] + $said)->assertSessionHasErrors('promised');
+        $this->post(route('claims.talk', $claim), ['promised' => now()->addDays(3)->toDateString()] + $said)->assertSessionHasNoErrors();
+        $claim->refresh();
+        $this->assertSame(now()->addDays(3)->toDateString(), $claim->next_at?->toDateString(), 'Nobody is asked before the day they named.');
+        $this->assertSame([1250, 'Ms Fell', $lead->name], [$claim->borne, $claim->talks[0]['whom'], $claim->talks[0]['by']]);
+        $this->get(route('claims.show', $claim))->assertSee('we rang (Ms Fell, R-17)')->assertDontSee('One door further');
+        $this->travel(4)->days();
+        $this->assertSame(1, $claim->promisesBroken());
+        $this->get(route('claims.show', $claim))->assertSee('One door further')->assertSee('Ask by letter for whoever decides');
+        app(SupplierClaims::class)->send($claim, '', 0);
+        $this->post(route('claims.answer', $claim), ['answer' => 'unopened'])->assertSessionHasNoErrors();
+        $this->assertSame('open', $claim->refresh()->state, 'It may be sent again.');
+        $this->get(route('claims.show', $claim))->assertSee('sent back unopened');
+        app(SupplierClaims::class)->giveUp($claim);
+        $this->post(route('claims.talk', $claim), $said)->assertSessionHasErrors('words');
+        $this->actingAs($this->person(Role::Counter))->post(route('claims.talk', $claim), $said)->assertForbidden();
     }
 
     public function test_a_claim_is_there_once_and_the_floor_and_the_calendar_say_when_it_wants_a_word(): void

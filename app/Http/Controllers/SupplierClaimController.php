@@ -112,6 +112,41 @@ final class SupplierClaimController
             ->with('status', 'The answer: '.ClaimAnswer::from($answer)->words().'.');
     }
 
+    public function talk(Request $request, SupplierClaim $claim, SupplierClaims $claims, #[CurrentUser] User $user): RedirectResponse
+    {
+        $given = $request->validate(
+            [
+                'way' => ['required', Rule::in(array_keys(SupplierClaim::WAYS))],
+                'whom' => ['nullable', 'string', 'max:80'],
+                'reference' => ['nullable', 'string', 'max:60'],
+                'words' => ['required', 'string', 'max:400'],
+                'promised' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:today'],
+                'borne' => ['nullable', 'string', new MoneyTyped],
+            ],
+            [
+                'way.*' => 'Say whether it was a call, a letter or a mail.',
+                'whom.max' => 'Keep the name under 80 letters.',
+                'reference.max' => 'Keep their number under 60 letters.',
+                'words.*' => 'Write what was said, in up to 400 letters.',
+                'promised.*' => 'Choose the day they promised, today or later; leave it open if they promised none.',
+            ],
+        );
+        $claims->talked(
+            $claim,
+            $user,
+            [
+                'way' => $given['way'],
+                'whom' => $given['whom'] ?? '',
+                'reference' => $given['reference'] ?? '',
+                'words' => $given['words'],
+                'promised' => $given['promised'] ?? null,
+            ],
+            ($given['borne'] ?? '') === '' ? 0 : Money::parse($given['borne'])->minor,
+        );
+
+        return redirect()->route('claims.show', $claim)->with('status', 'Written down; the next date follows from it.');
+    }
+
     public function giveUp(SupplierClaim $claim, SupplierClaims $claims): RedirectResponse
     {
         $claims->giveUp($claim);

@@ -23,6 +23,9 @@ final readonly class SupplierClaims
     /** Days until the other side should have answered. Origin: judgement. */
     private const ANSWER_DAYS = 10;
 
+    /** Days until they are asked again, where nothing was promised. Origin: judgement. */
+    private const ASK_AGAIN_DAYS = 4;
+
     /** Days in which a carrier wants to hear of damage, unless its terms say otherwise. Common practice, no source. */
     private const CARRIER_DAYS = 7;
 
@@ -86,6 +89,7 @@ final readonly class SupplierClaims
                     : $order?->return_until),
             'next_at' => now()->toDateString(),
             'rounds' => [],
+            'talks' => [],
             'user_id' => $by->id,
         ]);
     }
@@ -135,6 +139,27 @@ final readonly class SupplierClaims
         ]);
 
         return $answer;
+    }
+
+    /**
+     * A call, a letter or a mail, either way: what was said and promised.
+     *
+     * @param  array{way: string, whom: string, reference: string, words: string, promised: ?string}  $said
+     * @param  int  $borne minor units it cost us, beside shipping
+     */
+    public function talked(SupplierClaim $claim, User $by, array $said, int $borne): void
+    {
+        DB::transaction(function () use ($claim, $by, $said, $borne): void {
+            $claim = SupplierClaim::query()->lockForUpdate()->findOrFail($claim->id);
+            if (! in_array($claim->state, ['open', 'sent'], true)) {
+                throw ValidationException::withMessages(['words' => 'This claim is over; what is said now goes into a note on the job.']);
+            }
+            $claim->update([
+                'talks' => [...$claim->talks, ['at' => now()->toDateString(), ...$said, 'by' => $by->name]],
+                'borne' => $claim->borne + $borne,
+                'next_at' => $said['promised'] ?? now()->addDays(self::ASK_AGAIN_DAYS)->toDateString(),
+            ]);
+        });
     }
 
     public function giveUp(SupplierClaim $claim): void

@@ -11,6 +11,7 @@ enum ClaimAnswer: string
     case Refunded = 'refunded';
     case NoFaultFound = 'no-fault-found';
     case Refused = 'refused';
+    case Unopened = 'unopened';
 
     public function words(): string
     {
@@ -19,6 +20,7 @@ enum ClaimAnswer: string
             self::Refunded => 'money back',
             self::NoFaultFound => 'no fault found',
             self::Refused => 'refused',
+            self::Unopened => 'sent back unopened',
         };
     }
 
