@@ -21,8 +21,10 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\School;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Standing;
+use Orthoscope\Core\Electrical\Beside;
 use Orthoscope\Core\Electrical\Sizing\SupplySizing;
 use Orthoscope\Core\Evidence\ActDone;
+use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
@@ -80,6 +82,7 @@ final class JobPage
     /**
      * @param  Collection<int, Bulletin>  $bulletins on this model
      * @param  Collection<int, Spare>  $hosts known-good machines of the shop
+     * @param  array<int, list<Beside>>  $beside entry => its values beside those of good ones of the same model
      */
     public function __construct(
         public readonly Job $job,
@@ -93,6 +96,7 @@ final class JobPage
         public readonly Collection $bulletins = new Collection,
         private readonly ?AlikeBefore $alike = null,
         private readonly Collection $hosts = new Collection,
+        private readonly array $beside = [],
     ) {
         $this->chain = ChainDrawing::of($assessment, $catalogue);
         $this->words = new EntryWords($assessment->machine, $catalogue);
@@ -310,10 +314,51 @@ final class JobPage
                 $this->assessment->record->struck[$entry->number] ?? null,
                 $this->reachThumb($entry),
                 $this->seen !== null && $entry->number > $this->seen && $from->user_id !== $this->reader,
+                $this->besideGood($entry),
             );
         }
 
         return array_reverse($rows);
+    }
+
+    /** @return list<string> */
+    private function besideGood(Entry $entry): array
+    {
+        $limit = $entry instanceof Finding ? $this->catalogue->limits[$this->catalogue->check($entry->check)->limit ?? ''] ?? null : null;
+        $names = $limit === null ? [] : array_column($limit->values, 'name', 'id');
+
+        return [
+            ...$entry instanceof Finding ? $this->besideEarlier($entry, $names) : [],
+            ...array_map(
+                fn (Beside $one): string => ($names[$one->value] ?? $one->value).": {$one->words()}".($one->isAlike() ? '' : ', which is odd'),
+                $this->beside[$entry->number] ?? [],
+            ),
+        ];
+    }
+
+    /**
+     * The same reading earlier on this job, as before and after new pads.
+     *
+     * @param  array<string, string>  $names of its values
+     *
+     * @return list<string>
+     */
+    private function besideEarlier(Finding $finding, array $names): array
+    {
+        $before = null;
+        foreach ($this->assessment->record->all(Finding::class) as $earlier) {
+            if ($earlier->number < $finding->number && [$earlier->check, $earlier->target] === [$finding->check, $finding->target]) {
+                $before = $earlier;
+            }
+        }
+        $words = [];
+        foreach ($before === null ? [] : array_intersect_key($finding->values, $before->values) as $value => $now) {
+            $was = $before->values[$value];
+            $words[] = ($names[$value] ?? $value).': was '.round($was, 2).' in entry '.$before->number
+                .($now === $was ? ', the same' : ', '.round(abs($now - $was), 2).($now > $was ? ' more' : ' less').' now');
+        }
+
+        return $words;
     }
 
     public function startCount(): string

@@ -11,7 +11,10 @@ use Orthoscope\Core\Evidence\StrikeOut;
 /** One line of the record as the page shows it. */
 final readonly class RecordRow
 {
-    /** @param  bool  $isNew someone else wrote it since the reader last looked */
+    /**
+     * @param  bool  $isNew someone else wrote it since the reader last looked
+     * @param  list<string>  $beside its values beside those of good ones of the same model, in words
+     */
     public function __construct(
         public Entry $entry,
         public string $by,
@@ -19,6 +22,7 @@ final readonly class RecordRow
         public ?StrikeOut $struck,
         public ?Thumb $thumb,
         public bool $isNew = false,
+        public array $beside = [],
     ) {
     }
 

@@ -441,6 +441,9 @@
                                             {{ $page->words->outcome($entry) }}@if ($entry->text !== '')
                                                 <small class="remark">{{ $entry->text }}</small>
                                             @endif
+                                            @foreach ($row->beside as $words)
+                                                <small class="beside">{{ $words }}</small>
+                                            @endforeach
                                         </td>
                                     @endif
                                     <td>

@@ -10,6 +10,7 @@ use App\UseCases\Advice\AssessJob;
 use App\UseCases\Advice\FreeShelf;
 use App\UseCases\Shop\BenchNow;
 use App\UseCases\Shop\FindAlike;
+use App\UseCases\Shop\ReadingsOfModel;
 use App\UseCases\Shop\SeenEntries;
 use App\UseCases\Shop\ShopBelief;
 use App\UseCases\Shop\ShopCodes;
@@ -31,6 +32,7 @@ final class JobController
         FreeShelf $shelf,
         Catalogue $catalogue,
         ShopCodes $codes,
+        ReadingsOfModel $readings,
         #[CurrentUser] User $user,
     ): View|RedirectResponse {
         if (Gate::denies('work-at-bench')) {
@@ -56,6 +58,7 @@ final class JobController
                 bulletins: ShopBelief::bulletinsOn($job->machine)->load('user'),
                 alike: FindAlike::before($job, $assessment, $catalogue),
                 hosts: $shelf->hosts(),
+                beside: $readings->on($job, $assessment),
             ),
         ]);
     }

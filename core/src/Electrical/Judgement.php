@@ -95,6 +95,8 @@ final readonly class Judgement
     {
         $half = abs($at) * $row->tolerance + $row->step;
 
-        return new Nominal($at, $at - $half, $at + $half, (string) $row->source);
+        $under = max($half, abs($at) * ($row->below ?? 0.0) + $row->step);
+
+        return new Nominal($at, $at - $under, $at + $half, (string) $row->source);
     }
 }

@@ -14,6 +14,7 @@ final readonly class LimitValue
      * @param  bool  $reference typed and not judged: others are held against it
      * @param  bool  $marking   typed as printed on a part
      * @param  ?string  $equals  the value it is held against, within a share (`tolerance`) and a fixed `step` in its unit
+     * @param  ?float  $below  share it may lie under what it is held against, where that is more than `tolerance`
      * @param  ?array{string, string}  $difference the values it is the difference of
      * @param  list<Nominal>  $nominals the nearest one counts
      */
@@ -27,6 +28,7 @@ final readonly class LimitValue
         public ?string $equals,
         public float $tolerance,
         public float $step,
+        public ?float $below,
         public ?array $difference,
         public array $nominals,
         public ?string $source,
@@ -47,6 +49,7 @@ final readonly class LimitValue
             equals: $row->textOrNull('equals'),
             tolerance: $row->number('tolerance', 0.0),
             step: $row->number('step', 0.0),
+            below: $row->numberOrNull('below'),
             difference: $difference === null ? null : [$difference[0] ?? '', $difference[1] ?? ''],
             nominals: array_map(Nominal::fromRow(...), $row->rows('nominals', [])),
             source: $row->textOrNull('source'),
