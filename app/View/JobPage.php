@@ -42,6 +42,7 @@ use Orthoscope\Core\Queue\Forecast;
 use Orthoscope\Core\Shelf\PowerSum;
 use Orthoscope\Core\Shelf\Shelf;
 use Orthoscope\Core\Triage\Mismatch;
+use Orthoscope\Core\Triage\Threshold;
 use Orthoscope\Core\Triage\WorksElsewhere;
 use Orthoscope\Core\Words\ChangedAtOnce;
 use Orthoscope\Core\Words\EntryWords;
@@ -164,6 +165,11 @@ final class JobPage
         }
 
         return $words === [] ? 'none of them by itself' : implode(', ', $words);
+    }
+
+    public function threshold(): ?Threshold
+    {
+        return $this->isClosed() ? null : Threshold::in($this->assessment->record, $this->catalogue);
     }
 
     public function worksElsewhere(): ?WorksElsewhere
@@ -351,8 +357,11 @@ final class JobPage
                 $before = $earlier;
             }
         }
+        if ($before === null) {
+            return [];
+        }
         $words = [];
-        foreach ($before === null ? [] : array_intersect_key($finding->values, $before->values) as $value => $now) {
+        foreach (array_intersect_key($finding->values, $before->values) as $value => $now) {
             $was = $before->values[$value];
             $words[] = ($names[$value] ?? $value).': was '.round($was, 2).' in entry '.$before->number
                 .($now === $was ? ', the same' : ', '.round(abs($now - $was), 2).($now > $was ? ' more' : ' less').' now');

@@ -131,6 +131,9 @@
                 @endforeach
             </div>
         @endif
+        @if ($page->threshold())
+            <p class="notice" role="note"><b>By temperature.</b> {{ $page->threshold()->sentence() }}</p>
+        @endif
         @if ($page->asksForSum())
             <div class="notice" role="note">
                 @if ($page->sum())
@@ -335,7 +338,8 @@
                         @endif
                     @endforelse
                     @if ($job->spare_here !== null)
-                        <div class="step waits" role="note"><b>{{ $job->spare_here }} is here.</b> It is what this
+                        <div class="step waits" role="note"><b>{{ $job->spare_here }} is here.</b> It is what
+                            this
                             job waited for. <a href="{{ route('spares.show', $job->spare_here) }}">See it</a></div>
                     @endif
                     @if ($job->parked !== null)

@@ -61,6 +61,20 @@ final class BesideGoodTest extends TestCase
         $this->assertSame('pass', $this->resultOf($job, 4));
     }
 
+    public function test_degrees_typed_at_starts_lead_to_the_edge(): void
+    {
+        $job = $this->job();
+        foreach ([['18', 'dark'], ['30,0 °C', 'stays']] as $i => [$degrees, $reached]) {
+            $this->post(route('entries.store', $job), ['once' => "k{$i}", 'entry' => [
+                'kind' => 'start', 'reached' => $reached, 'degrees' => $degrees, 'setup' => ['place' => 'case'],
+            ]])->assertSessionHasNoErrors();
+        }
+        $this->get(route('jobs.show', $job))->assertSee('It fails at 18 °C and colder')->assertSee('Try 24 °C next.');
+        $this->post(route('entries.store', $job), ['once' => 'w', 'entry' => [
+            'kind' => 'start', 'reached' => 'dark', 'degrees' => 'warm', 'setup' => [],
+        ]])->assertSessionHasErrors('entry.degrees');
+    }
+
     private function resultOf(\App\Models\Job $job, int $number): string
     {
         $record = app(\App\UseCases\Advice\AssessJob::class)->record($job);

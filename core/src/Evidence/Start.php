@@ -25,6 +25,7 @@ final readonly class Start extends Entry
      * @param  array<string, float>  $reliability sign channel => share of times its value means what it says, where it is less than a
      *     plain look; over 0 to 1
      * @param  ?string  $ended  how it ended: one of ENDS; null = not written down
+     * @param  ?float  $degrees temperature of the machine or the warmed area when it was started, in °C; null = not measured
      */
     public function __construct(
         Head $head,
@@ -37,6 +38,7 @@ final readonly class Start extends Entry
         public array $codes = [],
         public array $reliability = [],
         public ?string $ended = null,
+        public ?float $degrees = null,
     ) {
         parent::__construct($head);
         $this->times = array_sum($outcomes);

@@ -34,7 +34,18 @@ final readonly class StartReader
             codes: $this->codes($written->part('codes')),
             reliability: $this->reliability($written->part('reliability'), $signs),
             ended: $this->ended($written, $outcomes),
+            degrees: $this->degrees($written),
         );
+    }
+
+    private function degrees(Written $written): ?float
+    {
+        $degrees = $written->has('degrees') ? $written->number('degrees') : null;
+        if ($written->has('degrees') && ($degrees === null || $degrees < -30.0 || $degrees > 150.0)) {
+            throw $written->mistake('degrees', 'Give the temperature in °C, from -30 to 150, or leave it open.');
+        }
+
+        return $degrees;
     }
 
     /**

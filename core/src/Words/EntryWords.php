@@ -93,6 +93,7 @@ final readonly class EntryWords
                 ...$this->signs($entry->signs),
                 $entry->ended === null || $entry->ended === 'held' ? '' : Start::ENDS[$entry->ended],
                 $entry->waited === null ? '' : "waited {$entry->waited} s",
+                $entry->degrees === null ? '' : 'at '.round($entry->degrees, 1).' °C',
             ]),
             $entry instanceof ActDone => $this->afterwards($entry),
             $entry instanceof Closing => $entry->outcome === 'repaired' ? '' : Closing::OUTCOMES[$entry->outcome],

@@ -130,6 +130,14 @@
                         <option value="cold" @selected(old('entry.setup.temperature') === 'cold')>cold, stood</option>
                         <option value="warm" @selected(old('entry.setup.temperature') === 'warm')>warm, at work</option>
                     </select></div>
+                <div class="field"><label for="u-degrees">Measured, °C</label><input id="u-degrees"
+                        name="entry[degrees]" inputmode="decimal" autocomplete="off"
+                        value="{{ $was('start', 'entry.degrees') }}"
+                        @error('entry.degrees') aria-invalid="true" aria-describedby="e-degrees" @enderror>
+                    @error('entry.degrees')
+                        <p class="error" id="e-degrees">{{ $message }}</p>
+                    @enderror
+                </div>
                 <div class="field"><label for="u-goal">How long</label><select id="u-goal"
                         name="entry[setup][goal]">
                         <option value="system">to log-in</option>

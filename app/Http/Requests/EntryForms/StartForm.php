@@ -15,6 +15,12 @@ final class StartForm extends EntryForm
     protected function shaped(array $written, array $typed): array
     {
         $written = self::withoutEmpty($written, 'codes', 'signs');
+        $degrees = $written['degrees'] ?? null;
+        if (is_string($degrees)) {
+            // What is no number is left for the core to refuse.
+            $number = str_replace(',', '.', preg_replace('/\s*°?C\s*$/iu', '', $degrees) ?? '');
+            $written['degrees'] = is_numeric($number) ? (float) $number : 999.0;
+        }
         $written['setup'] = $this->setUp((array) ($typed['setup'] ?? []));
 
         return $written;
