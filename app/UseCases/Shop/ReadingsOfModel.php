@@ -60,9 +60,15 @@ final readonly class ReadingsOfModel
                     ->where('body->check', $finding->check)
                     ->whereNotNull('body->values')
                     ->get()
-                    ->map(fn (Entry $entry): array => array_map(floatval(...), array_filter((array) $entry->body['values'], is_numeric(...))))
+                    ->map(self::numbers(...))
                     ->all(),
             );
+    }
+
+    /** @return array<string, float> value => number */
+    private static function numbers(Entry $entry): array
+    {
+        return array_map(floatval(...), array_filter((array) $entry->body['values'], is_numeric(...)));
     }
 
     /** @return ?Builder<JobFacts> closed jobs with a part of that model, or of the same machine; null where neither is known */

@@ -367,17 +367,12 @@ final class StartModel
         }
         $conditions = Hazard::conditions($setUp, $this->ownSticks($setUp), $this->hasCard($setUp));
         $channels = $this->usedChannels($setUp);
-        $tools = array_map(Mode::tool(...), $setUp->attached);
         $hazards = [];
         foreach ($this->modes->all as $i => $mode) {
             if ($mode->stop >= $this->catalogue->stageCount()) {
                 continue;
             }
-            $in = $mode->spare === null
-                    ? $used[$mode->part] && $this->isMet($mode->fault, $setUp)
-                    : ($setUp->lent[$mode->part]->tag ?? null) === $mode->spare
-                        || in_array($mode->spare, $tools, true)
-                        || (($fitted[$mode->part] ?? null) === $mode->spare && $setUp->hasOwn($mode->part));
+            $in = $mode->spare === null ? $used[$mode->part] && $this->isMet($mode->fault, $setUp) : self::isIn($mode, $setUp, $fitted);
             $hazard = $in
                 ? $mode->hazard->under($mode->channel === null ? $conditions : [isset($channels[$mode->channel]) ? 'used' : 'unused'])
                 : 0.0;
@@ -387,5 +382,17 @@ final class StartModel
         }
 
         return $hazards;
+    }
+
+    /**
+     * Whether a spare, a new part or a tool takes part in a start.
+     *
+     * @param  array<string, string>  $fitted
+     */
+    private static function isIn(Mode $mode, SetUp $setUp, array $fitted): bool
+    {
+        return ($setUp->lent[$mode->part]->tag ?? null) === $mode->spare
+            || (($fitted[$mode->part] ?? null) === $mode->spare && $setUp->hasOwn($mode->part))
+            || in_array($mode->spare, array_map(Mode::tool(...), $setUp->attached), true);
     }
 }

@@ -68,9 +68,8 @@ final readonly class Candidates
     /** Whether a start has shown already what the step is for, or a start as it is can no longer show what it fails at. */
     private function isMoot(Step $step): bool
     {
-        $attached = ($this->record->lastStart()->setUp->attached ?? []) !== [];
-        if ($step->id === 'take-off' || ($step->id === 'start' && $attached)) {
-            return $step->id === 'start' || ! $attached;
+        if ($this->isTheOtherWay($step)) {
+            return true;
         }
         if ($step->setUp->place === Place::InCase) {
             return ($this->record->lastStart()->setUp->place ?? Place::InCase) !== Place::Bench;
@@ -92,6 +91,12 @@ final readonly class Candidates
     private function beforeBaseline(): bool
     {
         return $this->record->lastStart() === null && ! $this->locks->powerIsLocked() && $this->locks->onOwnSupply() === [];
+    }
+
+    /** A start as it is, and one with what is attached taken off, are the same start under two names: one of them is asked for. */
+    private function isTheOtherWay(Step $step): bool
+    {
+        return $step->id === (($this->record->lastStart()->setUp->attached ?? []) === [] ? 'take-off' : 'start');
     }
 
     /** @return list<?Part> */
