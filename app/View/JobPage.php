@@ -336,7 +336,8 @@ final class JobPage
         return [
             ...$entry instanceof Finding ? $this->besideEarlier($entry, $names) : [],
             ...array_map(
-                fn (Beside $one): string => ($names[$one->value] ?? $one->value).": {$one->words()}".($one->isAlike() ? '' : ', which is odd'),
+                fn (Beside $one): string => ($names[$one->value] ?? $one->value)
+                    .": {$one->words()}".($one->isAlike() ? '' : ', which is odd'),
                 $this->beside[$entry->number] ?? [],
             ),
         ];

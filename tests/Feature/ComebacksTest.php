@@ -192,10 +192,11 @@ final class ComebacksTest extends TestCase
         $said = ['way' => 'we-rang', 'whom' => 'Ms Fell', 'reference' => 'R-17', 'words' => 'they look at it', 'borne' => '12.50'];
         $this->post(route('claims.talk', $claim), ['words' => ''] + $said)
             ->assertSessionHasErrors(['words' => 'Write what was said, in up to 400 letters.']);
-        $this->post(route('claims.talk', $claim), ['promised' => now()->subDay()->toDateString()] + $said)->assertSessionHasErrors('promised');
+        $this->post(route('claims.talk', $claim), ['promised' => now()->subDay()->toDateString()] + $said)
+            ->assertSessionHasErrors('promised');
         $this->post(route('claims.talk', $claim), ['promised' => now()->addDays(3)->toDateString()] + $said)->assertSessionHasNoErrors();
         $claim->refresh();
-        $this->assertSame(now()->addDays(3)->toDateString(), $claim->next_at?->toDateString(), 'Nobody is asked before the day they named.');
+        $this->assertSame(now()->addDays(3)->toDateString(), $claim->next_at?->toDateString(), 'Nobody is asked before that day.');
         $this->assertSame([1250, 'Ms Fell', $lead->name], [$claim->borne, $claim->talks[0]['whom'], $claim->talks[0]['by']]);
         $this->get(route('claims.show', $claim))->assertSee('we rang (Ms Fell, R-17)')->assertDontSee('One door further');
         $this->travel(4)->days();

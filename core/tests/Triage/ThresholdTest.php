@@ -30,7 +30,10 @@ final class ThresholdTest extends TestCase
         $found = self::in([[18, 'dark'], [22, 'dark'], [30, 'stays'], [40, 'stays']]);
         $this->assertTrue($found?->failsCold);
         $this->assertSame(26.0, $found->next());
-        $this->assertSame('It fails at 22 °C and colder, and runs at 30 °C and warmer, in 4 starts. Try 26 °C next.', $found->sentence());
+        $this->assertSame(
+            'It fails at 22 °C and colder, and runs at 30 °C and warmer, in 4 starts. Try 26 °C next.',
+            $found->sentence(),
+        );
         $edge = self::in([[23, 'dark'], [25, 'stays']]);
         $this->assertNull($edge?->next());
         $this->assertStringContainsString('one area after the other', (string) $edge?->sentence());
