@@ -6,6 +6,8 @@ export function fillSetUp(dialog, data) {
     dialog.querySelector('[name="entry[setup][start_by]"]').value = setUp.start_by ?? 'button';
     dialog.querySelector('[name="entry[setup][temperature]"]').value = setUp.temperature ?? '';
     dialog.querySelector('[name="entry[setup][goal]"]').value = setUp.goal ?? 'system';
+    dialog.querySelector('[name="entry[setup][driver]"]').value = setUp.driver ?? 'own';
+    dialog.querySelector('[name="entry[setup][clocks]"]').value = setUp.clocks ?? 'rated';
     dialog.querySelector('[name="entry[setup][attached]"]').value = setUp.attached?.[0] ?? '';
     const output = dialog.querySelector('[name="entry[setup][output]"]');
     if (output) output.value = setUp.output ?? 'own';

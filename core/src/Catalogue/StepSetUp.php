@@ -31,6 +31,8 @@ final readonly class StepSetUp
         public ?Temperature $temperature,
         public ?Goal $goal,
         public bool $otherOutput,
+        public bool $basicDriver,
+        public bool $lowClocks,
     ) {
     }
 
@@ -47,6 +49,8 @@ final readonly class StepSetUp
             temperature: $row->has('temperature') ? Temperature::from($row->text('temperature')) : null,
             goal: $row->has('goal') ? Goal::from($row->text('goal')) : null,
             otherOutput: $row->textOrNull('output') === 'other',
+            basicDriver: $row->textOrNull('driver') === 'basic',
+            lowClocks: $row->textOrNull('clocks') === 'low',
         );
     }
 

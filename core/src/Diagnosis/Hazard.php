@@ -43,16 +43,10 @@ final readonly class Hazard
      */
     public static function conditions(SetUp $setUp, int $sticks, bool $card): array
     {
-        $heat = match (true) {
-            $setUp->goal === Goal::Hours => ['hours', 'load', 'warm', 'any'],
-            $setUp->goal === Goal::Load => ['load', 'warm', 'any'],
-            $setUp->temperature === Temperature::Cold => ['cold', 'any'],
-            $setUp->temperature === Temperature::Warm => ['warm', 'any'],
-            default => ['any'],
-        };
-
         return [
-            ...$heat,
+            ...$setUp->basicDriver ? ['basic'] : [],
+            ...$setUp->lowClocks ? ['slow'] : [],
+            ...self::heat($setUp),
             $setUp->place === Place::Bench ? 'bench' : 'case',
             $setUp->place === Place::Owner ? 'owner' : 'shop',
             $setUp->startBy === StartBy::Pins ? 'pins' : 'button',
@@ -60,5 +54,17 @@ final readonly class Hazard
             $sticks > 1 ? 'together' : 'alone',
             $card ? 'card' : 'no-card',
         ];
+    }
+
+    /** @return list<string> how hard and how warm it runs, the most telling first; "any" holds for every start */
+    private static function heat(SetUp $setUp): array
+    {
+        return match (true) {
+            $setUp->goal === Goal::Hours => ['hours', 'load', 'warm', 'any'],
+            $setUp->goal === Goal::Load => ['load', 'warm', 'any'],
+            $setUp->temperature === Temperature::Cold => ['cold', 'any'],
+            $setUp->temperature === Temperature::Warm => ['warm', 'any'],
+            default => ['any'],
+        };
     }
 }

@@ -33,6 +33,8 @@ final readonly class SetUpReader
             temperature: $temperature === null ? null : Temperature::from($temperature),
             goal: Goal::from($written->oneOf('goal', 'goal', ['picture', 'system', 'load', 'hours'], 'system')),
             attached: array_values(array_unique($written->allOf('tool that is attached', 'attached', array_keys(SetUp::TOOLS)))),
+            basicDriver: $written->oneOfOrNull('driver', 'driver', ['own', 'basic']) === 'basic',
+            lowClocks: $written->oneOfOrNull('clocks', 'clocks', ['rated', 'low']) === 'low',
             otherOutput: $written->oneOfOrNull('output', 'output', ['own', 'other']) === 'other',
         );
         $this->eachSlotOnce($setUp, $written);

@@ -47,6 +47,8 @@ final readonly class SetUpOfStep
             temperature: $asked->temperature ?? ($isPlainStart ? null : $this->trial->temperature),
             goal: $asked->goal ?? ($isPlainStart ? Goal::System : $this->trial->goal),
             otherOutput: $asked->otherOutput,
+            basicDriver: $asked->basicDriver,
+            lowClocks: $asked->lowClocks,
         );
     }
 

@@ -47,7 +47,8 @@ final readonly class Proof
                 continue;
             }
             $whole = $catalogue->reach($entry->reached)->firstStop === $catalogue->stageCount();
-            $lent = $entry->setUp->lent !== [] || $entry->setUp->out !== [] || $entry->setUp->attached !== [];
+            $lent = $entry->setUp->lent !== [] || $entry->setUp->out !== [] || $entry->setUp->attached !== []
+                || $entry->setUp->basicDriver || $entry->setUp->lowClocks;
             if (! $whole) {
                 [$outside, $inside, $clean] = [null, null, 0];
             } elseif (! $lent) {
@@ -79,7 +80,7 @@ final readonly class Proof
     {
         $owed = [];
         if ($lent) {
-            $owed[] = 'Spares back on the shelf, its own parts in, and nothing attached.';
+            $owed[] = 'Spares back on the shelf, its own parts in, nothing attached, its own driver and clocks.';
         }
         if ($outside === null) {
             $owed[] = 'A start out of the case that stays up.';

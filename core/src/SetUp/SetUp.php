@@ -21,6 +21,8 @@ final readonly class SetUp
      * @param  array<string, string>  $moved stick => the slot it was moved to; card or drive => OTHER_SLOT
      * @param  bool  $otherOutput the screen is on another output than it came with
      * @param  list<string>  $attached keys of TOOLS
+     * @param  bool  $basicDriver the system runs with its basic driver for the picture only
+     * @param  bool  $lowClocks  memory, processor or card run slower than rated
      */
     public function __construct(
         public array $out = [],
@@ -32,6 +34,8 @@ final readonly class SetUp
         public Goal $goal = Goal::System,
         public bool $otherOutput = false,
         public array $attached = [],
+        public bool $basicDriver = false,
+        public bool $lowClocks = false,
     ) {
     }
 
@@ -60,6 +64,8 @@ final readonly class SetUp
             goal: Goal::from($given->text('goal', 'system')),
             otherOutput: $given->text('output', '') === 'other',
             attached: $given->texts('attached', []),
+            basicDriver: $given->text('driver', '') === 'basic',
+            lowClocks: $given->text('clocks', '') === 'low',
         );
     }
 
@@ -76,6 +82,8 @@ final readonly class SetUp
             'goal' => $this->goal === Goal::System ? null : $this->goal->value,
             'output' => $this->otherOutput ? 'other' : null,
             'attached' => $this->attached,
+            'driver' => $this->basicDriver ? 'basic' : null,
+            'clocks' => $this->lowClocks ? 'low' : null,
         ]);
     }
 
@@ -180,6 +188,8 @@ final readonly class SetUp
             goal: $this->goal,
             otherOutput: $this->otherOutput,
             attached: $this->attached,
+            basicDriver: $this->basicDriver,
+            lowClocks: $this->lowClocks,
         );
     }
 
@@ -188,6 +198,8 @@ final readonly class SetUp
     {
         return $this->lent === []
             && $this->attached === []
+            && ! $this->basicDriver
+            && ! $this->lowClocks
             && $this->out === []
             && ($asked->temperature === null || $asked->temperature === $this->temperature)
             && array_search($this->goal, Goal::cases(), true) >= array_search($asked->goal, Goal::cases(), true);

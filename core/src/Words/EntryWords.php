@@ -178,6 +178,12 @@ final readonly class EntryWords
         if ($setUp->temperature !== null) {
             $words[] = $setUp->temperature->value;
         }
+        if ($setUp->basicDriver) {
+            $words[] = 'basic driver';
+        }
+        if ($setUp->lowClocks) {
+            $words[] = 'lower clocks';
+        }
         foreach ($setUp->attached as $tool) {
             $words[] = SetUp::TOOLS[$tool].' attached';
         }

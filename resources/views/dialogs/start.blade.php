@@ -154,6 +154,16 @@
                             <option value="other" @selected(old('entry.setup.output') === 'other')>another output</option>
                         </select></div>
                 @endif
+                <div class="field"><label for="u-driver">Driver</label><select id="u-driver"
+                        name="entry[setup][driver]">
+                        <option value="own">its own</option>
+                        <option value="basic" @selected(old('entry.setup.driver') === 'basic')>the basic one</option>
+                    </select></div>
+                <div class="field"><label for="u-clocks">Clocks</label><select id="u-clocks"
+                        name="entry[setup][clocks]">
+                        <option value="rated">as rated</option>
+                        <option value="low" @selected(old('entry.setup.clocks') === 'low')>lower</option>
+                    </select></div>
                 <div class="field"><label for="u-attached">Attached to look</label><select id="u-attached"
                         name="entry[setup][attached]">
                         <option value="">nothing</option>

@@ -10,7 +10,7 @@ final class StartForm extends EntryForm
     protected const WHOLE = ['waited', 'times', 'after'];
 
     /** Words of the set-up beside its parts. */
-    private const WORDS = ['place' => 1, 'start_by' => 1, 'temperature' => 1, 'goal' => 1, 'output' => 1];
+    private const WORDS = ['place' => 1, 'start_by' => 1, 'temperature' => 1, 'goal' => 1, 'output' => 1, 'driver' => 1, 'clocks' => 1];
 
     protected function shaped(array $written, array $typed): array
     {
