@@ -23,6 +23,29 @@
                     </li>
                 @endforeach
             </ul>
+            @if ($map !== [])
+                <h2>What good ones read</h2>
+                <p><small>From closed jobs with the same model whose cause lay elsewhere; their middle.</small></p>
+                <table class="list">
+                    <tbody>
+                        @foreach ($map as $id => $values)
+                            @php
+                                $check = $catalogue->check($id);
+                                $rows = array_column($catalogue->limits[$check->limit]->values, null, 'id');
+                            @endphp
+                            @foreach ($values as $value)
+                                <tr>
+                                    <td>{{ $loop->first ? ucfirst($check->name) : '' }}</td>
+                                    <td>{{ $rows[$value->value]->name }}</td>
+                                    <td class="num">{{ round($value->middle, 2) }} {{ $rows[$value->value]->unit }}
+                                    </td>
+                                    <td class="num">{{ $value->of }}</td>
+                                </tr>
+                            @endforeach
+                        @endforeach
+                    </tbody>
+                </table>
+            @endif
         </section>
         <form class="sheet" method="post" action="{{ route('papers.store', $job) }}" enctype="multipart/form-data"
             novalidate>@csrf

@@ -46,6 +46,7 @@ final class BesideGoodTest extends TestCase
         $this->get(route('jobs.show', $job))
             ->assertOk()
             ->assertSee('1.8 V to ground: 2 good ones had 850, this is 0.1 times that, which is odd');
+        $this->get(route('papers.index', $job))->assertSee('What good ones read')->assertSee('850 Ohm');
         $other = $this->job(machine: ['model' => 'Own build'], entries: [['values' => ['v18' => 85.0]] + self::RAILS]);
         $this->get(route('jobs.show', $other))->assertOk()->assertDontSee('good ones had');
     }

@@ -44,6 +44,8 @@ final class MachineFacts
                 'code_display' => in_array('code_display', $facts, true),
             ],
             'platform' => (object) array_filter([
+                ...$list->models ?? [],
+                'firmware' => $list?->firmware,
                 'memory' => strtoupper($request->string('memory_type')->trim()->toString()) ?: $list?->memoryType,
                 'socket' => strtoupper($request->string('socket')->trim()->toString()) ?: strtoupper((string) $list?->socket),
                 'serial' => $list->serial ?? $request->string('serial')->trim()->toString(),

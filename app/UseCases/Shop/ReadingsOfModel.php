@@ -11,6 +11,7 @@ use App\Models\Machine;
 use Illuminate\Database\Eloquent\Builder;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\Check;
 use Orthoscope\Core\Electrical\Beside;
 use Orthoscope\Core\Evidence\Finding;
 
@@ -32,7 +33,7 @@ final readonly class ReadingsOfModel
     {
         $beside = [];
         foreach ($assessment->record->all(Finding::class) as $finding) {
-            $good = $finding->values === [] ? [] : $this->good($job, $assessment, $finding);
+            $good = $finding->values === [] ? [] : $this->good($job, $assessment, $this->catalogue->check($finding->check));
             $each = Beside::each($finding->values, $good);
             $beside += $each === [] ? [] : [$finding->number => $each];
         }
@@ -40,10 +41,28 @@ final readonly class ReadingsOfModel
         return $beside;
     }
 
-    /** @return list<array<string, float>> values of the same reading on good ones */
-    private function good(Job $job, Assessment $assessment, Finding $finding): array
+    /**
+     * What good ones of this model read, for every reading that was ever made on one: it grows by itself.
+     *
+     * @return array<string, list<Beside>> look or reading => its values
+     */
+    public function map(Job $job, Assessment $assessment): array
     {
-        $kind = $this->catalogue->check($finding->check)->target ?? $this->catalogue->check($finding->check)->at ?? '';
+        $map = [];
+        foreach ($this->catalogue->checks as $check) {
+            $good = $check->limit === null ? [] : $this->good($job, $assessment, $check);
+            $values = array_column($this->catalogue->limits[$check->limit ?? '']->values ?? [], 'id');
+            $each = Beside::each(array_fill_keys($values, 0.0), $good);
+            $map += $each === [] ? [] : [$check->id => $each];
+        }
+
+        return $map;
+    }
+
+    /** @return list<array<string, float>> values of the same reading on good ones */
+    private function good(Job $job, Assessment $assessment, Check $check): array
+    {
+        $kind = $check->target ?? $check->at ?? '';
         $jobs = $this->alike($job, $assessment, $kind)
             ?->where('cause_part', '!=', $kind)
             ->where('job_id', '!=', $job->id)
@@ -57,7 +76,7 @@ final readonly class ReadingsOfModel
                 Entry::query()
                     ->whereIn('job_id', $jobs)
                     ->where('kind', 'finding')
-                    ->where('body->check', $finding->check)
+                    ->where('body->check', $check->id)
                     ->whereNotNull('body->values')
                     ->get()
                     ->map(self::numbers(...))

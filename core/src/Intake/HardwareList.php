@@ -25,6 +25,7 @@ final readonly class HardwareList
      * @param  ?int  $drives disks and flash drives
      * @param  bool  $card   a graphics card in a slot
      * @param  list<string>  $problems sentences
+     * @param  array<string, string>  $models kind of part => its model, of those it names
      */
     private function __construct(
         public ?string $model,
@@ -36,6 +37,8 @@ final readonly class HardwareList
         public ?int $drives,
         public bool $card,
         public array $problems,
+        public array $models,
+        public ?string $firmware,
     ) {
     }
 
@@ -95,7 +98,55 @@ final readonly class HardwareList
             // A card hangs behind a bridge of the bus; graphics of the processor hang on the host bridge itself.
             card: array_filter($cards, fn (array $node): bool => ($node['depth'] ?? 0) > 3) !== [],
             problems: $problems,
+            models: self::models($nodes, $full, $drives, $cards),
+            firmware: self::word(self::first($nodes, fn (array $node): bool => self::word($node, 'id') === 'firmware'), 'version') ?: null,
         );
+    }
+
+    /**
+     * @param  list<array<array-key, mixed>>  $nodes
+     * @param  array<array-key, array<array-key, mixed>>  $banks that hold a stick
+     * @param  array<array-key, array<array-key, mixed>>  $drives
+     * @param  array<array-key, array<array-key, mixed>>  $cards
+     *
+     * @return array<string, string>
+     */
+    private static function models(array $nodes, array $banks, array $drives, array $cards): array
+    {
+        $by = fn (string $key, string $word): array => self::first($nodes, fn (array $node): bool => self::word($node, $key) === $word);
+
+        return array_filter(array_map(self::named(...), [
+            'board' => $by('id', 'core'),
+            'processor' => $by('class', 'processor'),
+            'supply' => $by('class', 'power'),
+            'stick' => array_values($banks)[0] ?? [],
+            'drive' => array_values($drives)[0] ?? [],
+            'card' => self::first(array_values($cards), fn (array $node): bool => ($node['depth'] ?? 0) > 3),
+        ]));
+    }
+
+    /** @param  array<array-key, mixed>  $node */
+    private static function named(array $node): string
+    {
+        $product = self::word($node, 'product');
+        $vendor = self::word($node, 'vendor');
+        $blank = '/^(to be filled|default string|not specified|unknown|none|\[empty\])/i';
+        if ($product === '' || preg_match($blank, $product) === 1) {
+            return '';
+        }
+
+        return mb_substr($vendor === '' || preg_match($blank, $vendor) === 1 ? $product : "{$vendor} {$product}", 0, 80);
+    }
+
+    /**
+     * @param  list<array<array-key, mixed>>  $nodes
+     * @param  callable(array<array-key, mixed>): bool  $is
+     *
+     * @return array<array-key, mixed> empty where there is none
+     */
+    private static function first(array $nodes, callable $is): array
+    {
+        return array_values(array_filter($nodes, $is))[0] ?? [];
     }
 
     /**

@@ -31,6 +31,22 @@ final class HardwareListTest extends TestCase
         );
     }
 
+    public function test_it_names_the_models_of_parts_and_the_firmware_and_no_blanks(): void
+    {
+        $desktop = $this->desktop();
+        $desktop['children'][0] += ['vendor' => 'Kestrel', 'product' => 'B2'];
+        $desktop['children'][0]['children'][1] += ['vendor' => 'To be filled by O.E.M.', 'product' => 'Swift 6'];
+        $desktop['children'][0]['children'][0]['children'][1] += ['vendor' => 'Lark', 'product' => 'L-3200'];
+        $desktop['children'][0]['children'][2]['children'][1]['children'][0] += ['product' => 'Default string'];
+        $desktop['children'][0]['children'][] = ['id' => 'firmware', 'class' => 'memory', 'version' => '1.40'];
+        $list = HardwareList::read((string) json_encode($desktop));
+        $this->assertSame(
+            ['board' => 'Kestrel B2', 'processor' => 'Swift 6', 'stick' => 'Lark L-3200', 'card' => 'Kite 5'],
+            $list->models,
+        );
+        $this->assertSame('1.40', $list->firmware);
+    }
+
     public function test_a_list_of_one_and_graphics_of_the_processor(): void
     {
         $desktop = $this->desktop();
