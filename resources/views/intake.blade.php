@@ -108,6 +108,16 @@
                         autocomplete="off" />
                     <x-field name="socket" label="Socket" placeholder="if known" autocomplete="off" />
                 </div>
+                @unless ($call)
+                    <div class="field"><label for="f-alone">What comes in</label><select id="f-alone" name="alone">
+                            <option value="">a whole machine</option>
+                            @foreach (Orthoscope\Core\Chain\Machine::ALONE as $kind)
+                                <option value="{{ $kind }}" @selected(old('alone') === $kind)>
+                                    {{ lcfirst($catalogue->part($kind)->name) }} alone</option>
+                            @endforeach
+                        </select><small>A part alone is tried in a good machine of ours; slots and drives are not
+                            asked.</small></div>
+                @endunless
                 <x-field name="serial" label="Serial number" placeholder="if it has one" maxlength="40"
                     autocomplete="off" />
                 <div class="field"><label for="f-lshw">Hardware list, from <span class="num">lshw

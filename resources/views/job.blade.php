@@ -18,6 +18,9 @@
                     {{ $job->machine->model }}
                 @endcan
             </h1>
+            @if ($a->machine->alone)
+                <span class="alone">{{ lcfirst($page->catalogue->part($a->machine->alone)->name) }} alone</span>
+            @endif
             <p class="complaint">“{{ $page->complaint() }}” <span class="owner">{{ $job->machine->owner->name }}</span>
             </p>
             <span class="pill">{{ $page->waitsFor() }}</span>

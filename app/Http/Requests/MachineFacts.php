@@ -26,6 +26,9 @@ final class MachineFacts
     /** @return array<string, mixed> the machine, as in a case file */
     public static function of(Request $request, ?HardwareList $list): array
     {
+        if ($request->filled('alone')) {
+            return self::alone($request);
+        }
         $from = $request->string('picture_from')->toString();
         $facts = (array) $request->input('facts', []);
         $slots = isset(self::SLOTS[$list->slots ?? 0]) ? (int) $list?->slots : $request->integer('slots');
@@ -51,6 +54,33 @@ final class MachineFacts
                 'serial' => $list->serial ?? $request->string('serial')->trim()->toString(),
                 'uses' => implode(', ', array_filter((array) $request->input('uses', []), is_string(...))),
             ]),
+        ];
+    }
+
+    /**
+     * A part that came without a machine: all else is a good machine of the shop's.
+     *
+     * @return array<string, mixed>
+     */
+    private static function alone(Request $request): array
+    {
+        $kind = $request->string('alone')->toString();
+        $model = trim($request->string('model')->toString());
+        $facts = array_filter([
+            $kind => $model,
+            'memory' => strtoupper($request->string('memory_type')->trim()->toString()),
+            'socket' => strtoupper($request->string('socket')->trim()->toString()),
+            'serial' => $request->string('serial')->trim()->toString(),
+        ]);
+
+        return [
+            'model' => $model,
+            'alone' => $kind,
+            'memory' => ['slots' => self::SLOTS[2], 'sticks' => self::FILLED[2][$kind === 'stick' ? 1 : 2]],
+            'card' => true,
+            'drives' => 1,
+            'facts' => ['own_graphics' => false, 'status_lamps' => false, 'speaker' => false, 'code_display' => false],
+            ...$facts === [] ? [] : ['platform' => $facts],
         ];
     }
 

@@ -12,6 +12,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Intake\Age;
 use Orthoscope\Core\Intake\HardwareList;
 use Orthoscope\Core\Intake\UnreadableList;
@@ -83,6 +84,7 @@ final class TakeInRequest extends FormRequest
             'with' => ['nullable', 'string', 'max:300'],
             'accessories' => ['nullable', 'array'],
             'accessories.*' => [Rule::in(self::ACCESSORIES)],
+            'alone' => ['nullable', Rule::in(Machine::ALONE)],
             'uses' => ['nullable', 'array'],
             'uses.*' => [Rule::in(array_keys($catalogue->proving->uses))],
             'proving' => ['nullable', Rule::in(array_keys(self::PROVING))],
@@ -126,6 +128,7 @@ final class TakeInRequest extends FormRequest
             'lshw.file' => 'The file did not arrive whole; choose it again.',
             'lshw.uploaded' => 'The file did not arrive whole; choose it again.',
             'lshw.max' => 'This file is too long for a hardware list; make it with "lshw -json" on that machine.',
+            'alone.*' => 'Say whether a whole machine comes in, or which part alone.',
             'known.in' => 'Choose one of those shown, or "someone else".',
             'complaint.max' => 'Keep the complaint under 2000 letters; put the rest in a note on the job.',
         ];

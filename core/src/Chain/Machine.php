@@ -15,6 +15,9 @@ final readonly class Machine
     /** @var array<string, list<Part>> */
     private array $byKind;
 
+    /** Kinds of part that are sent in alone, to be tried in a machine of the shop's. */
+    public const ALONE = ['card', 'supply', 'board', 'processor', 'stick', 'drive', 'screen'];
+
     public const FACTS = ['own_graphics', 'status_lamps', 'speaker', 'code_display'];
 
     /**
@@ -24,6 +27,7 @@ final readonly class Machine
      * @param  array<string, string>  $platform what spares must match, such as "memory" => "DDR4" or "socket"
      * @param  array<string, array<string, array<string, float>>>  $boardSigns sign channel => stage not reached => value => share,
      *     where this board differs from others
+     * @param  ?string  $alone the kind of the one part that is the owner's; all else is a known-good machine of the shop's
      */
     private function __construct(
         public string $model,
@@ -32,6 +36,7 @@ final readonly class Machine
         public array $facts,
         public array $platform,
         public array $boardSigns,
+        public ?string $alone = null,
     ) {
         $byKind = [];
         foreach ($parts as $part) {
@@ -61,6 +66,10 @@ final readonly class Machine
         foreach (self::FACTS as $fact) {
             $facts[$fact] = $said->isSet($fact);
         }
+        $alone = $given->textOrNull('alone');
+        if ($alone !== null && ! in_array($alone, self::ALONE, true)) {
+            throw MachineMistake::because(UnknownWord::sentence('part that comes alone', $alone, self::ALONE));
+        }
         $hasCard = $given->isSet('card', true);
         if (! $hasCard && ! $facts['own_graphics']) {
             throw MachineMistake::noPictureSource();
@@ -77,7 +86,7 @@ final readonly class Machine
             fn (string $fact): bool => $fact !== '',
         );
 
-        return new self($given->text('model', ''), $parts, $placed, $facts, $platform, self::boardSigns($given, $catalogue));
+        return new self($given->text('model', ''), $parts, $placed, $facts, $platform, self::boardSigns($given, $catalogue), $alone);
     }
 
     /** @return array<string, int> kind of part => how many the machine has, where that is not one */
@@ -124,6 +133,12 @@ final readonly class Machine
         }
 
         return $parts;
+    }
+
+    /** Whether a part is the owner's: all are, unless one came alone; then that one, with what belongs to it. */
+    public function isOwners(Part $part): bool
+    {
+        return $this->alone === null || in_array($this->alone, [$part->kind->id, $part->kind->carrier], true);
     }
 
     public function part(string $id): Part

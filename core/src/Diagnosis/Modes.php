@@ -21,9 +21,15 @@ final readonly class Modes
      * @param  list<float>  $priors  mode => jobs in a thousand, before events
      * @param  array<string, int>  $spares  "TAG part" => mode of that spare being bad in that place
      * @param  array<int, array{list<int>, float}>  $sharesOf mode => the modes whose prior it has a share of, and that share
+     * @param  bool  $ofAPartAlone one part came in, and the rest is a good machine of the shop's
      */
-    private function __construct(public array $all, public array $priors, public array $spares, public array $sharesOf)
-    {
+    private function __construct(
+        public array $all,
+        public array $priors,
+        public array $spares,
+        public array $sharesOf,
+        public bool $ofAPartAlone,
+    ) {
         $this->stops = array_column($all, 'stop');
     }
 
@@ -36,7 +42,10 @@ final readonly class Modes
         $own = self::own($machine, $catalogue, $idle);
         $under = self::onlyUnder($machine, $catalogue, $own);
         $all = [...$own, ...array_column($under, 0)];
-        $priors = array_map(static fn (Mode $mode): float => $mode->fault->prior * $mode->share, $own);
+        $priors = array_map(
+            static fn (Mode $mode): float => $mode->fault->prior * $mode->share * self::inQuestion($mode, $machine, $catalogue),
+            $own,
+        );
         $sharesOf = [];
         foreach ($under as [$mode, $bases, $share]) {
             $sharesOf[count($priors)] = [$bases, $share];
@@ -51,7 +60,15 @@ final readonly class Modes
             }
         }
 
-        return new self($all, $priors, $bySpare, $sharesOf);
+        return new self($all, $priors, $bySpare, $sharesOf, $machine->alone !== null);
+    }
+
+    /** Where a part came alone, the machine it is tried in is known to be good as far as any host is. */
+    private static function inQuestion(Mode $mode, Machine $machine, Catalogue $catalogue): float
+    {
+        return $mode->part === 'outside' || $machine->isOwners($machine->part($mode->part))
+            ? 1.0
+            : 1.0 - $catalogue->number('host_trust');
     }
 
     /**

@@ -126,7 +126,7 @@ final readonly class Prior
     /** @return list<array{list<int>, float}> */
     private function upToOne(): array
     {
-        $hypotheses = [[[], $this->catalogue->number('sound_share')]];
+        $hypotheses = [[[], $this->sound()]];
         foreach ([[$this->known, $this->single()], [$this->outside, $this->catalogue->number('outside_share')]] as [$group, $share]) {
             foreach ($group as $mode => $p) {
                 $hypotheses[] = [[$mode], $share * $p];
@@ -136,12 +136,18 @@ final readonly class Prior
         return $hypotheses;
     }
 
+    /** Share of jobs in which nothing is wrong with what came in; parts that come alone are often good. */
+    private function sound(): float
+    {
+        return $this->catalogue->number($this->modes->ofAPartAlone ? 'sound_alone' : 'sound_share');
+    }
+
     /** Share of jobs with one fault of the catalogue. */
     private function single(): float
     {
         return 1.0
             - $this->catalogue->number('double_share')
-            - $this->catalogue->number('sound_share')
+            - $this->sound()
             - $this->catalogue->number('outside_share');
     }
 

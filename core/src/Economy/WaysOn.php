@@ -74,7 +74,7 @@ final readonly class WaysOn
                 if ($act->buysPart && $part->kind->carrier !== null) {
                     $part = $this->machine->ofKind($part->kind->carrier)[0];
                 }
-                if ($id !== 'hand-on') {
+                if ($id !== 'hand-on' && $this->machine->isOwners($part)) {
                     $acts["{$id} {$part->id}"] = [$act, $part];
                 }
             }

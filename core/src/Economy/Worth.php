@@ -30,7 +30,8 @@ final class Worth
     {
         $sum = 0;
         foreach ($machine->parts as $part) {
-            $sum += $part->kind->carrier === null && ! in_array($part->kind->id, self::APART, true) ? $part->kind->price : 0;
+            $counts = $machine->isOwners($part) && $part->kind->carrier === null && ! in_array($part->kind->id, self::APART, true);
+            $sum += $counts ? $part->kind->price : 0;
         }
 
         return $sum;

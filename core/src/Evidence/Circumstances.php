@@ -64,7 +64,7 @@ final class Circumstances
         $told = null;
         foreach ($record->inForce as $entry) {
             $told = match (true) {
-                $entry instanceof Report && $entry->source !== Report::OPINION => $entry->manner,
+                $entry instanceof Report && $entry->isOfThis() => $entry->manner,
                 $entry instanceof Answer => $catalogue->question($entry->question)->answer($entry->answer)?->manner,
                 default => null,
             } ?? $told;
@@ -77,7 +77,7 @@ final class Circumstances
     public static function reached(Entry $entry, Catalogue $catalogue): ?string
     {
         return match (true) {
-            $entry instanceof Report && $entry->source !== Report::OPINION => $entry->reached,
+            $entry instanceof Report && $entry->isOfThis() => $entry->reached,
             $entry instanceof Answer => $catalogue->question($entry->question)->answer($entry->answer)?->reached,
             default => null,
         };

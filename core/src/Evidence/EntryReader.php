@@ -66,13 +66,15 @@ final readonly class EntryReader
 
     private function report(Head $head, Written $written): Report
     {
+        $source = $written->oneOf('source of a report', 'source', [Report::SEEN, Report::REMEMBERED, Report::OPINION], Report::SEEN);
+
         return new Report(
             $head,
             reached: $written->has('reached') ? $this->words->reached($written) : null,
             signs: $this->words->signs($written->part('signs')),
             events: $written->allOf('event', 'events', array_keys($this->catalogue->events)),
             marks: $written->allOf('mark', 'marks', array_keys($this->catalogue->marks)),
-            source: $written->oneOf('source of a report', 'source', [Report::SEEN, Report::REMEMBERED, Report::OPINION], Report::SEEN),
+            source: $this->machine->alone === null || $source === Report::OPINION ? $source : Report::APART,
             history: $written->allOf('act of earlier', 'history', array_keys($this->catalogue->history)),
             when: $this->when($written),
             carried: $this->carried($written->part('carried')),

@@ -16,6 +16,9 @@ final readonly class Report extends Entry
     /** Someone else's view of the cause: kept, and no evidence. */
     public const OPINION = 'opinion';
 
+    /** Told of the machine that a part came out of, which is not here: it weighs little, and no start here is held against it. */
+    public const APART = 'apart';
+
     /**
      * @param  ?string  $reached outcome of a start as told
      * @param  array<string, string>  $signs   sign channel => value, as told
@@ -25,7 +28,7 @@ final readonly class Report extends Entry
      * @param  ?string  $when    when it was, as a year or a year and month (2026, 2026-06); null = not said
      * @param  array<string, float>  $carried fault => factor of its prior that an earlier job of the same machine leaves
      * @param  ?Manner  $manner how often and when it fails; null = not said
-     * @param  string  $source  SEEN, REMEMBERED or OPINION: how far it counts
+     * @param  string  $source  SEEN, REMEMBERED, OPINION or APART: how far it counts
      */
     public function __construct(
         Head $head,
@@ -40,6 +43,12 @@ final readonly class Report extends Entry
         public ?Manner $manner = null,
     ) {
         parent::__construct($head);
+    }
+
+    /** It tells how this machine behaves. */
+    public function isOfThis(): bool
+    {
+        return $this->source === self::SEEN || $this->source === self::REMEMBERED;
     }
 
     public function kind(): string

@@ -43,6 +43,7 @@ final readonly class Plan
                 $why === null
                 || ($item->long && $depth !== self::LONG)
                 || ! self::isFor($item, $assessment->machine)
+                || ! self::isOfWhatCame($item, $assessment->machine, $catalogue)
                 || isset($seen[self::what($item)])
             ) {
                 continue;
@@ -104,6 +105,17 @@ final readonly class Plan
         }
 
         return $has;
+    }
+
+    /** Of a part that came alone nothing of the machine around it is proved; what a start shows, it shows of the part. */
+    private static function isOfWhatCame(PlanItem $item, Machine $machine, Catalogue $catalogue): bool
+    {
+        if ($machine->alone === null || $item->check === null) {
+            return true;
+        }
+        $check = $catalogue->check($item->check);
+
+        return in_array($machine->alone, [$check->target, $check->at], true);
     }
 
     private static function what(PlanItem $item): string

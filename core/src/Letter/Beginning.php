@@ -109,10 +109,10 @@ final readonly class Beginning
             return [Sentence::of('We have not started it.')];
         }
         $numbers = array_column($starts, 'number');
-        $lent = $starts[0]->setUp->lent !== [] || $starts[0]->setUp->out !== [];
+        $lent = self::isChanged($starts[0]);
         $first = Sentence::of(
             StartInPlain::sentence(
-                $lent ? 'We started it with a part of ours in it, or one taken out' : 'We started it as it came',
+                $this->how($starts[0]),
                 $starts[0],
                 $this->catalogue,
             ),
@@ -133,6 +133,20 @@ final readonly class Beginning
         };
     }
 
+    private static function isChanged(Start $start): bool
+    {
+        return $start->setUp->lent !== [] || $start->setUp->out !== [];
+    }
+
+    private function how(Start $first): string
+    {
+        return match (true) {
+            $this->machine->alone !== null => 'We tried it in a machine of ours',
+            self::isChanged($first) => 'We started it with a part of ours in it, or one taken out',
+            default => 'We started it as it came',
+        };
+    }
+
     /** @param  list<Start>  $starts */
     private function everFailed(array $starts): bool
     {
@@ -148,7 +162,7 @@ final readonly class Beginning
     private function wasToldOtherwise(Start $first): bool
     {
         foreach ($this->record->all(Report::class) as $report) {
-            if ($report->source !== Report::OPINION && $report->reached !== null && $report->reached !== $first->reached) {
+            if ($report->isOfThis() && $report->reached !== null && $report->reached !== $first->reached) {
                 return true;
             }
         }

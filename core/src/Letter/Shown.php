@@ -78,10 +78,12 @@ final readonly class Shown
             return [];
         }
         $clean = $this->cleanStarts();
-        $where = array_filter([
-            $proof->outside === null ? '' : 'out of its case',
-            $proof->inside === null ? '' : 'back in its case with its own power button',
-        ]);
+        $where = array_filter($this->assessment->machine->alone === null
+            ? [
+                $proof->outside === null ? '' : 'out of its case',
+                $proof->inside === null ? '' : 'back in its case with its own power button',
+            ]
+            : [$proof->outside === null ? '' : 'in a machine of ours']);
         $places = array_values(array_filter([$proof->outside, $proof->inside]));
         $done = $plan->in(PlanState::Done);
         $shown = array_values(array_unique(array_map(fn (PlannedItem $item): string => $item->item->plain, $done)));
@@ -123,7 +125,9 @@ final readonly class Shown
             $sentences[] = Sentence::of("We hand it back before all our tests were done. The reason: {$why}.", $closing->number);
         }
         if ($this->here === [] && $starts !== [] && $closing !== null && ! $this->causeIsAtHome()) {
-            $words = 'We ran it on our own mains, screen and keyboard; we cannot speak for those at your place.';
+            $words = $this->assessment->machine->alone === null
+                ? 'We ran it on our own mains, screen and keyboard; we cannot speak for those at your place.'
+                : 'We tried it in a machine of ours. How it goes with the rest of yours, we cannot say.';
             $sentences[] = Sentence::of($words, $closing->number);
         }
         if ($last?->setUp->place === Place::Bench && $this->assessment->proof->inside === null && $closing !== null) {
@@ -196,7 +200,10 @@ final readonly class Shown
     /** What often stays at the owner's is spoken of only where it came in. */
     private function cameIn(Part $part): bool
     {
-        return ! in_array($part->kind->id, LetterTerms::STAY_BEHIND, true) || in_array($part->kind->id, $this->here, true);
+        return $this->assessment->machine->isOwners($part)
+            && (! in_array($part->kind->id, LetterTerms::STAY_BEHIND, true)
+                || $this->assessment->machine->alone === $part->kind->id
+                || in_array($part->kind->id, $this->here, true));
     }
 
     private function has(PartStanding $standing, Ground $ground): bool

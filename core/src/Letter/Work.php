@@ -42,6 +42,7 @@ final readonly class Work
                     ...$starts,
                 ),
             ],
+            $this->assessment->machine->alone !== null => [Sentence::of('We changed nothing on it.', ...$starts)],
             default => [Sentence::of('We changed nothing on your machine.', ...$starts)],
         };
     }

@@ -48,13 +48,31 @@ final readonly class Candidates
         foreach ($this->catalogue->steps as $step) {
             foreach ($this->targets($step) as $target) {
                 $candidate = $this->concrete($step, $target);
-                if ($candidate !== null && $this->gotFarEnough($step) && ! $this->isMoot($step) && ! $this->isDone($candidate)) {
+                $isOpen = $candidate !== null && $this->isOfWhatCame($candidate) && $this->gotFarEnough($step);
+                if ($isOpen && ! $this->isMoot($step) && ! $this->isDone($candidate)) {
                     $all[] = $candidate;
                 }
             }
         }
 
         return $this->beforeBaseline() ? array_values(array_filter($all, fn (Candidate $c): bool => ! $c->step->opens)) : $all;
+    }
+
+    /** Around a part that came alone stands a good machine of the shop's: nothing in it is changed, measured or worked on. */
+    private function isOfWhatCame(Candidate $candidate): bool
+    {
+        if ($this->machine->alone === null) {
+            return true;
+        }
+        $named = array_map($this->machine->part(...), $candidate->on);
+        $at = $candidate->step->check === null ? null : $this->catalogue->check($candidate->step->check)->at;
+        foreach ($at === null ? [] : $this->machine->ofKind($at) as $part) {
+            $named[] = $part;
+        }
+        $named = [...$named, ...$candidate->target === null ? [] : [$candidate->target]];
+        $isGeneral = $candidate->setUp?->out === [] || $candidate->step->unlocks;
+
+        return $named === [] ? $isGeneral : array_filter($named, $this->machine->isOwners(...)) !== [];
     }
 
     private function gotFarEnough(Step $step): bool

@@ -41,7 +41,9 @@ final readonly class Conclusion
         return match (true) {
             $best === null => null,
             ! $now->started && $best->candidate->step->id === 'start' => self::find(
-                'Start it once, as it came, before anything is touched.',
+                $now->alone
+                    ? 'Put it into a known-good machine and start that once, before anything is done to it.'
+                    : 'Start it once, as it came, before anything is touched.',
             ),
             $best->candidate->step->each === 'swapped' => self::confirm($best),
             $best->candidate->step->id === 'take-off' => self::find(
@@ -67,7 +69,12 @@ final readonly class Conclusion
         }
         $percent = (int) floor(100 * $now->sound);
 
-        return new self(JobState::Prove, "It is put right with {$percent} %. Prove it, out of the case and in.");
+        return new self(
+            JobState::Prove,
+            $now->alone
+                ? "It is good with {$percent} %. Prove it, in a known-good machine."
+                : "It is put right with {$percent} %. Prove it, out of the case and in.",
+        );
     }
 
     private static function worthATest(?NextStep $best, RepairInView $next): ?self

@@ -15,6 +15,7 @@ final readonly class Situation
 {
     /**
      * @param  bool  $started it was started here at least once
+     * @param  bool  $alone   a part that came alone
      * @param  bool  $failsInCase out of its case it runs, in its case it failed
      * @param  bool  $barred it may not be powered, or not on its own supply
      * @param  bool  $provable it ran at its last start, or something was done to it since, and it is likely sound
@@ -22,6 +23,7 @@ final readonly class Situation
      */
     private function __construct(
         public bool $started,
+        public bool $alone,
         public bool $failsInCase,
         public bool $barred,
         public bool $provable,
@@ -39,6 +41,7 @@ final readonly class Situation
 
         return new self(
             started: $last !== null,
+            alone: $replay->model->machine->alone !== null,
             failsInCase: $failsUnder === FailsUnder::CASE,
             barred: $locks->powerIsLocked() || $locks->onOwnSupply() !== [],
             provable: ($runs || $repairedSince) && $sound >= $catalogue->number('prove_from'),

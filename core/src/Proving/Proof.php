@@ -34,7 +34,8 @@ final readonly class Proof
     ) {
     }
 
-    public static function of(Record $record, Catalogue $catalogue, float $sound): self
+    /** @param  bool  $alone a part that came alone is proved in a good machine: there is no case of its own to go back into */
+    public static function of(Record $record, Catalogue $catalogue, float $sound, bool $alone = false): self
     {
         $outside = $inside = null;
         $clean = 0;
@@ -53,7 +54,10 @@ final readonly class Proof
                 [$outside, $inside, $clean] = [null, null, 0];
             } elseif (! $lent) {
                 $clean += $entry->times;
-                if ($entry->setUp->place === Place::Bench) {
+                if ($alone) {
+                    $outside ??= $entry->number;
+                    $inside ??= $entry->number;
+                } elseif ($entry->setUp->place === Place::Bench) {
                     $outside ??= $entry->number;
                 } elseif ($outside !== null && $entry->setUp->startBy->value === 'button') {
                     $inside ??= $entry->number;
@@ -64,7 +68,11 @@ final readonly class Proof
         $notBack = StillOff::in($record, $catalogue);
         $off = array_map(fn (StillOff $one): string => "Not back yet: {$one->words()}.", $notBack);
         $starts = CleanStarts::in($record, $catalogue);
-        $owed = [...$off, ...self::owed($outside, $inside, $lent, $sound, $starts, $catalogue)];
+        $where = $alone
+                ? ['A start in a known-good machine that stays up.', '']
+                : ['A start out of the case that stays up.', 'Then one in the case, by the real button, that stays up.'];
+        $missing = array_keys(array_filter([$where[0] => $outside === null, $where[1] => $inside === null && $where[1] !== '']));
+        $owed = [...$off, ...self::owed($missing, $lent, $sound, $starts, $catalogue)];
         $isBelieved = $sound >= 1.0 - $catalogue->number('comeback_risk') && (! $starts->areCounted() || $starts->more($sound) === 0);
 
         return new self($outside, $inside, $sound, $clean, $owed, $isBelieved, $notBack);
@@ -75,19 +83,18 @@ final readonly class Proof
         return $this->owed === [];
     }
 
-    /** @return list<string> */
-    private static function owed(?int $outside, ?int $inside, bool $lent, float $sound, CleanStarts $clean, Catalogue $catalogue): array
+    /**
+     * @param  list<string>  $missing starts that are still to be made, in words
+     *
+     * @return list<string>
+     */
+    private static function owed(array $missing, bool $lent, float $sound, CleanStarts $clean, Catalogue $catalogue): array
     {
         $owed = [];
         if ($lent) {
             $owed[] = 'Spares back on the shelf, its own parts in, nothing attached, its own driver and clocks.';
         }
-        if ($outside === null) {
-            $owed[] = 'A start out of the case that stays up.';
-        }
-        if ($inside === null) {
-            $owed[] = 'Then one in the case, by the real button, that stays up.';
-        }
+        array_push($owed, ...$missing);
         $asked = 1.0 - $catalogue->number('comeback_risk');
         $sentence = $clean->areCounted() ? array_slice($clean->sentences($sound), -1)[0] : '';
         if ($clean->areCounted() && $clean->more($sound) !== 0) {
