@@ -37,7 +37,8 @@ final class PartAloneTest extends TestCase
         $job = $this->takenIn('card', 'Wren 6');
         $this->assertSame('card', $job->machine->made_of['alone']);
         $this->actingAs($this->person(Role::Lead));
-        $this->get(route('jobs.show', $job))->assertSee('graphics card alone')->assertSee('Put it into a known-good machine');
+        $this->get(route('jobs.show', $job))->assertSee('graphics card alone')->assertSee('Put it into a known-good machine')
+            ->assertSee('another one of its kind');
         $this->record($job, [
             ['kind' => 'start', 'reached' => 'stays', 'times' => 8],
             ['kind' => 'start', 'reached' => 'stays', 'times' => 4, 'setup' => ['goal' => 'load']],

@@ -10,7 +10,7 @@ use Orthoscope\Core\Evidence\Record;
 
 /**
  * How much work has gone into a job, how much is still to be expected, and where going on costs more than the other ways out:
- * board, processor and memory exchanged together, or what the owner agreed to spend.
+ * board, processor and memory exchanged together, another part where one came alone, or what the owner agreed to spend.
  */
 final readonly class TimeBox
 {
@@ -31,9 +31,7 @@ final readonly class TimeBox
     public static function of(Record $record, Machine $machine, Advice $advice, Catalogue $catalogue, ?int $limit = null): self
     {
         $rate = $catalogue->number('money_per_minute');
-        $platform = $catalogue->economy->platform;
-        $price = $platform->priceOf(array_column($machine->parts, 'kind'));
-        $boxes = ['board, processor and memory exchanged together' => $price / $rate + $platform->minutes];
+        $boxes = self::otherWay($machine, $catalogue, $rate);
         if ($limit !== null) {
             $boxes[self::AGREED] = $limit / $rate;
         }
@@ -45,6 +43,22 @@ final readonly class TimeBox
             (int) round($box),
             (string) array_search($box, $boxes, true),
         );
+    }
+
+    /**
+     * What ends it without going on: the platform exchanged, or of a part that came alone, another one.
+     *
+     * @return array<string, float> in words => minutes
+     */
+    private static function otherWay(Machine $machine, Catalogue $catalogue, float $rate): array
+    {
+        if ($machine->alone !== null) {
+            return ['another one of its kind' => $catalogue->part($machine->alone)->price / $rate];
+        }
+        $platform = $catalogue->economy->platform;
+        $price = $platform->priceOf(array_column($machine->parts, 'kind'));
+
+        return ['board, processor and memory exchanged together' => $price / $rate + $platform->minutes];
     }
 
     /** Whether what is still to be expected costs more than the other way out: what is spent is spent either way. */
