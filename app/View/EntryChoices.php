@@ -152,6 +152,12 @@ final readonly class EntryChoices
         );
     }
 
+    /** @return list<Part> parts among which a look may say where it found something */
+    public function which(Check $check): array
+    {
+        return array_merge(...array_map($this->assessment->machine->ofKind(...), $check->which));
+    }
+
     /** @return list<Part> parts that may be in a known-good machine together with the one a look is made on */
     public function alsoInHost(Check $check): array
     {

@@ -185,7 +185,7 @@ final class CatalogueCheck
             foreach ($check->asks as $doubt) {
                 $this->known($doubt, array_keys($this->catalogue->doubts), "check {$check->id}", 'question about its set-up');
             }
-            foreach (array_filter([$check->target, ...$check->disturbs]) as $kind) {
+            foreach (array_filter([$check->target, ...$check->disturbs, ...$check->which]) as $kind) {
                 $this->known($kind, array_keys($this->catalogue->parts), "check {$check->id}", 'kind of part');
             }
             if ($check->limit !== null) {

@@ -20,6 +20,7 @@ final readonly class Check
      * @param  ?string  $at      kind of part at which it is made, for the drawing of what to measure; null for a look
      * @param  ?float  $noise   share of its findings that go wrong for no reason of the machine; null for the usual share
      * @param  list<string>  $asks    questions about its set-up, put where it surprises
+     * @param  list<string>  $which   kinds of part among which it may say where it found something: the others were looked at too
      */
     public function __construct(
         public string $id,
@@ -34,6 +35,7 @@ final readonly class Check
         public ?string $at,
         public ?float $noise,
         public array $asks,
+        public array $which,
     ) {
     }
 
@@ -52,7 +54,14 @@ final readonly class Check
             at: $row->textOrNull('at'),
             noise: $row->numberOrNull('noise'),
             asks: $row->texts('asks', []),
+            which: $row->texts('which', []),
         );
+    }
+
+    /** What it finds is seen as it is: easily missed, hardly ever seen where it is not. A trial in a host is none: hosts and seats err. */
+    public function isSight(): bool
+    {
+        return $this->direct && $this->kind === 'look' && ! $this->host;
     }
 
     public function result(string $id): CheckResult

@@ -32,6 +32,7 @@ final readonly class FindingLikelihood implements Likelihood
      * @param  ?int  $badHost mode of the host machine being bad, if made in one
      * @param  float  $sureness chance that a reading is on the side of its limit that the meter shows, 0 to 1
      * @param  array<int, float>  $also   mode => how often it shows in the same look, of other parts that were in the same host
+     * @param  list<string>  $which  parts at which it was found; what could have shown at others did not
      */
     public static function of(
         Modes $modes,
@@ -42,6 +43,7 @@ final readonly class FindingLikelihood implements Likelihood
         ?int $badHost = null,
         float $sureness = 1.0,
         array $also = [],
+        array $which = [],
     ): self {
         $shows = [];
         foreach ($check->results as $candidate) {
@@ -56,6 +58,11 @@ final readonly class FindingLikelihood implements Likelihood
             }
             if ($badHost !== null) {
                 $row[$badHost] = self::BAD_HOST_FAILS;
+            }
+            if ($which !== [] && $candidate->id === $result) {
+                $there = array_filter($row, fn (int $i): bool => in_array($modes->all[$i]->part, $which, true), ARRAY_FILTER_USE_KEY);
+                $shows[] = array_diff_key($row, $there);
+                $row = $there;
             }
             $shows[] = $row + $also;
             if ($candidate->id === $result) {

@@ -307,7 +307,8 @@ final class Grounds
                     continue;
                 }
                 $share = $this->shareShown($part->kind->id, $shown);
-                if ($result->state) {
+                $isElsewhere = $finding->which !== [] && ! in_array($part->id, $finding->which, true);
+                if ($result->state || $isElsewhere) {
                     continue;
                 }
                 if ($result->findsSomething() && $share > 0.0 && $check->direct) {

@@ -37,11 +37,19 @@ final readonly class Prior
     /** @var array<int, string> mode => its part */
     private array $partOf;
 
+    /** @var array<int, string> mode => its fault */
+    private array $faultOf;
+
+    /** How often one part has two faults, against two parts with one each. */
+    private float $samePart;
+
     /** @param  list<Event>  $events what happened just before, and marks made at arrival */
     public function __construct(private Modes $modes, private Catalogue $catalogue, array $events)
     {
         $priors = self::shifted($modes, $events);
         $this->partOf = array_map(fn (Mode $mode): string => $mode->part, $modes->all);
+        $this->faultOf = array_map(fn (Mode $mode): string => $mode->fault->id, $modes->all);
+        $this->samePart = $catalogue->number('same_part_share');
         $outside = array_filter($priors, fn (int $m): bool => $modes->all[$m]->fault->part === 'outside', ARRAY_FILTER_USE_KEY);
         $this->outside = self::shares($outside);
         $this->known = self::shares(array_diff_key($priors, $outside));
@@ -94,14 +102,18 @@ final readonly class Prior
         return Belief::over($hypotheses, $pruneBelow);
     }
 
-    /** Share of jobs in which just these two faults are there: none where one part would have both. The first is the lower. */
+    /** Share of jobs in which just these two faults are there; one part has both more seldom than two parts. The first is the lower. */
     public function pair(int $a, int $b): float
     {
+        $chance = $this->chance;
         if ($this->partOf[$a] === $this->partOf[$b]) {
-            return 0.0;
+            if ($this->faultOf[$a] === $this->faultOf[$b]) {
+                return 0.0;
+            }
+            $chance *= $this->samePart;
         }
 
-        return ($this->paired[$a] ?? 0.0) * ($this->paired[$b] ?? 0.0) * $this->chance + ($this->brought[$a][$b] ?? 0.0);
+        return ($this->paired[$a] ?? 0.0) * ($this->paired[$b] ?? 0.0) * $chance + ($this->brought[$a][$b] ?? 0.0);
     }
 
     /** Share of jobs in which just these three faults are there, in any order: none where one part would have two. */
@@ -154,12 +166,15 @@ final readonly class Prior
     /** What the product of two shares is multiplied by, so that chance pairs and those brought about make up the share of doubles. */
     private function chance(): float
     {
-        $ofPart = [];
+        $ofPart = $ofFault = [];
         foreach ($this->paired as $mode => $p) {
-            $part = $this->modes->all[$mode]->part;
+            $part = $this->partOf[$mode];
             $ofPart[$part] = ($ofPart[$part] ?? 0.0) + $p;
+            $fault = "{$part} {$this->faultOf[$mode]}";
+            $ofFault[$fault] = ($ofFault[$fault] ?? 0.0) + $p;
         }
-        $all = (1.0 - array_sum(array_map(fn (float $p): float => $p ** 2, $ofPart))) / 2.0;
+        $squares = fn (array $shares): float => array_sum(array_map(fn (float $p): float => $p ** 2, $shares));
+        $all = (1.0 - $squares($ofPart) + $this->samePart * ($squares($ofPart) - $squares($ofFault))) / 2.0;
         $left = $this->catalogue->number('double_share') - array_sum(array_map(array_sum(...), $this->brought));
 
         return $all > 1e-12 ? max(0.0, $left) / $all : 0.0;

@@ -307,7 +307,9 @@ final class Replay
     private function findingLikelihood(Check $check, Finding $finding): FindingLikelihood
     {
         $badHost = $check->host && $finding->target !== null ? $this->model->modes->ofSpare($finding->host->tag, $finding->target) : null;
-        $noise = 1.0 - $finding->believed * (1.0 - ($check->noise ?? $this->catalogue->number('check_noise')));
+        $noise = 1.0 - $finding->believed * (1.0 - ($check->noise ?? $this->catalogue->number(
+            $check->isSight() && $check->result($finding->result)->findsSomething() ? 'sight_noise' : 'check_noise',
+        )));
 
         return FindingLikelihood::of(
             $this->model->modes,
@@ -318,6 +320,7 @@ final class Replay
             $badHost,
             $finding->sureness,
             $this->shownBy($finding->also),
+            $finding->which,
         );
     }
 

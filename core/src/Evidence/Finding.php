@@ -23,6 +23,7 @@ final readonly class Finding extends Entry
      * @param  float  $believed how far its set-up lets it be believed, 0 (says nothing) to 1
      * @param  list<string>  $also   parts of this machine that were in that other machine with it: what works there works for all of them,
      *     what fails may be any
+     * @param  list<string>  $which  parts at which it was found, of several that were looked at; none where nobody said
      * @param  ?SocketMap  $contacts contacts marked, for a map of the socket
      * @param  float  $sureness chance that its result is so, given how far the meter may be off, 0 to 1
      */
@@ -30,7 +31,7 @@ final readonly class Finding extends Entry
         Head $head,
         public string $check, public ?string $target, public string $result, public array $values, public Lent $host,
         public array $checked = [], public float $believed = 1.0, public float $sureness = 1.0, public ?SocketMap $contacts = null,
-        public array $also = [],
+        public array $also = [], public array $which = [],
     ) {
         parent::__construct($head);
     }

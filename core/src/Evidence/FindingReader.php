@@ -45,6 +45,7 @@ final readonly class FindingReader
             sureness: $judgement?->sureness() ?? 1.0,
             contacts: $contacts,
             also: $this->also($check, $target, $written),
+            which: $this->which($check, $result, $written),
         );
     }
 
@@ -80,6 +81,22 @@ final readonly class FindingReader
         }
 
         return $also;
+    }
+
+    /** @return list<string> parts at which it was found */
+    private function which(Check $check, string $result, Written $written): array
+    {
+        $which = array_values(array_unique($written->allOf('part of this machine', 'which', array_keys($this->machine->parts))));
+        foreach ($which as $part) {
+            if (! in_array($this->machine->part($part)->kind->id, $check->which, true)) {
+                throw $written->mistake('which', "{$this->machine->part($part)->name} is not looked at there.");
+            }
+        }
+        if ($which !== [] && ! $check->result($result)->findsSomething()) {
+            throw $written->mistake('which', 'Nothing was found, so there is no one of them to name.');
+        }
+
+        return $which;
     }
 
     private function judged(Check $check, Written $written): ?Judgement

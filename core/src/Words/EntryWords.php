@@ -103,7 +103,8 @@ final readonly class EntryWords
                 $entry->amount > 0 ? Money::of($entry->amount)->words() : '',
                 implode(', ', $entry->with),
             ]),
-            $entry instanceof Finding => $this->catalogue->check($entry->check)->result($entry->result)->name
+            $entry instanceof Finding => ($entry->which === [] ? '' : $this->parts($entry->which, short: true).': ')
+                .$this->catalogue->check($entry->check)->result($entry->result)->name
                 .$this->values($entry)
                 .$this->reservations($entry),
             default => '',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Tests\Diagnosis;
 
+use Orthoscope\Core\Diagnosis\Mode;
 use Orthoscope\Core\Diagnosis\Prior;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Tests\Support\Bench;
@@ -38,11 +39,19 @@ final class PriorTest extends TestCase
         $this->assertGreaterThan(3 * $cell * $settings, $both);
     }
 
-    public function test_a_pair_within_one_part_is_not_looked_into(): void
+    public function test_one_part_may_have_two_faults_and_never_the_same_twice(): void
     {
         $replay = Bench::replay([]);
-        $ofBoard = array_keys($replay->model->modes->ofPart('board'));
-        $this->assertSame(0.0, $replay->prior()->pair($ofBoard[0], $ofBoard[1]));
+        $modes = $replay->model->modes->all;
+        $prior = $replay->prior();
+        $p = $prior->alone();
+        $of = fn (string $fault): int => array_key_first(array_filter($modes, fn (Mode $mode): bool => $mode->fault->id === $fault)) ?? -1;
+        [$dead, $regulator, $card] = [$of('board-dead'), $of('board-regulator'), $of('card-dead')];
+        $against = fn (int $a, int $b): float => $prior->pair(min($a, $b), max($a, $b)) / ($p[$a] * $p[$b]);
+        $this->assertEqualsWithDelta(0.15 * $against($dead, $card), $against($dead, $regulator), 1e-9, 'Stated in the catalogue.');
+        $same = array_keys(array_filter($modes, fn (Mode $mode): bool => $mode->fault->id === 'board-flaky'));
+        $this->assertGreaterThan(1, count($same));
+        $this->assertSame(0.0, $prior->pair($same[0], $same[1]));
     }
 
     public function test_the_triples_together_have_their_share(): void

@@ -22,6 +22,7 @@
                         'entry.target',
                         'entry.host',
                         'entry.also',
+                        'entry.which',
                         'entry.result',
                         'entry.check',
                         'entry.kind',
@@ -78,6 +79,16 @@
                             @endforeach
                         </select>
                     </div>
+                @endif
+                @if ($check->which !== [])
+                    <fieldset class="choices">
+                        <legend>Which one, where something is found</legend>
+                        @foreach ($page->choices->which($check) as $part)
+                            <label><input type="checkbox" name="entry[which][]" value="{{ $part->id }}"
+                                    @checked($sent && in_array($part->id, (array) old('entry.which'), true))>
+                                {{ $part->name }}</label>
+                        @endforeach
+                    </fieldset>
                 @endif
                 @if ($check->host)
                     @php
