@@ -48,7 +48,7 @@ final readonly class TimeBox
     /**
      * What ends it without going on: the platform exchanged, or of a part that came alone, another one.
      *
-     * @return array<string, float> in words => minutes
+     * @return non-empty-array<string, float> in words => minutes
      */
     private static function otherWay(Machine $machine, Catalogue $catalogue, float $rate): array
     {
