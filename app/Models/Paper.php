@@ -25,6 +25,7 @@ class Paper extends Model
         'firmware' => 'firmware image',
         'schematic' => 'schematic',
         'board-view' => 'board view',
+        'driver' => 'last driver that covers it',
         'note' => 'note',
         'none' => 'looked for, none found',
     ];
