@@ -82,8 +82,10 @@ final class BruteForceTest extends TestCase
         $pairs = [];
         foreach ($known as $i) {
             foreach ($known as $j) {
-                if ($i < $j && $modes[$i]->part !== $modes[$j]->part && ! $modes[$i]->alone && ! $modes[$j]->alone) {
-                    $pairs[] = [[$i, $j], $priors[$i] * $priors[$j]];
+                if ($i < $j && ! $modes[$i]->alone && ! $modes[$j]->alone) {
+                    $same = $modes[$i]->part === $modes[$j]->part;
+                    $twice = $same && $modes[$i]->fault->id === $modes[$j]->fault->id;
+                    $pairs[] = [[$i, $j], $priors[$i] * $priors[$j] * ($twice ? 0.0 : ($same ? 0.15 : 1.0))];
                 }
             }
         }
