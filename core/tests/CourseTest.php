@@ -10,6 +10,9 @@ use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Diagnosis\Standing;
 use Orthoscope\Core\Evidence\EntryReader;
 use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\HandBack\Awaited;
+use Orthoscope\Core\HandBack\Plan;
+use Orthoscope\Core\HandBack\Progress;
 use Orthoscope\Core\Plain\Row;
 use Orthoscope\Core\Planning\NextStep;
 use Orthoscope\Core\Shelf\Shelf;
@@ -39,9 +42,21 @@ final class CourseTest extends TestCase
             if (isset($step['then'])) {
                 $assessment = Assessment::of($machine, new Record($entries), $shelf, $catalogue);
                 $this->check($step['then'], $assessment, "{$course['course']}, after entry ".count($entries));
+                $this->nextIsNotLocked($assessment, "{$course['course']}, after entry ".count($entries));
             }
         }
         $this->assertNotSame([], $entries);
+    }
+
+    /** Locks come before every sentence: what is called the next is never a step that is locked. */
+    private function nextIsNotLocked(Assessment $assessment, string $where): void
+    {
+        $locked = array_filter($assessment->advice->steps, fn (NextStep $step): bool => ! $step->isOpen());
+        $this->assertNotContains(
+            Progress::of($assessment, Plan::of($assessment, Catalogue::shipped()), new Awaited)->next,
+            array_map(fn (NextStep $step): string => $step->candidate->name(), $locked),
+            $where,
+        );
     }
 
     /** @param  array<string, mixed>  $then */

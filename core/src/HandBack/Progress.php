@@ -56,8 +56,18 @@ final readonly class Progress
                 ? 'Prove it out of the case'
                 : 'Prove it in the case',
             $advice->state === JobState::Repair && $advice->repair !== null => ucfirst($advice->repair->name()),
-            default => isset($advice->steps[0]) ? $advice->steps[0]->candidate->name() : '',
+            ! isset($advice->steps[0]) => '',
+            ! $advice->steps[0]->isOpen() => self::whatUnlocks($assessment),
+            default => $advice->steps[0]->candidate->name(),
         };
+    }
+
+    /** Nothing can be done before this: no step that is locked is called the next. */
+    private static function whatUnlocks(Assessment $assessment): string
+    {
+        $active = array_values($assessment->locks->active)[0] ?? null;
+
+        return $active === null ? '' : $active->lock->unlock;
     }
 
     /** A cold start is among the steps that come first. */
