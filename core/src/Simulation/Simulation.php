@@ -7,6 +7,7 @@ namespace Orthoscope\Core\Simulation;
 use InvalidArgumentException;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Plain\Draw;
+use Orthoscope\Core\Simulation\Circuit\CircuitWorld;
 
 /** Machines with hidden faults, played by several policies: the same machines and the same chances for each. */
 final readonly class Simulation
@@ -15,11 +16,16 @@ final readonly class Simulation
 
     public const HARD = 'hard';
 
+    /** Machines that run by physics, and share no chance, table or code with the adviser. */
+    public const CIRCUIT = 'circuit';
+
+    public const WORLDS = [self::FRIENDLY, self::HARD, self::CIRCUIT];
+
     /**
      * @param  string  $seed    the same seed gives the same jobs
      * @param  float  $perturb factor up to which the world's priors and noises differ from what the adviser believes; 1 = not at all
      * @param  ?float  $doubles share of jobs with two faults in this world; the catalogue's if not given
-     * @param  string  $world   FRIENDLY or HARD
+     * @param  string  $world   one of WORLDS
      */
     public function __construct(
         private Catalogue $catalogue,
@@ -32,9 +38,9 @@ final readonly class Simulation
             $perturb < 1.0
             || $perturb > 10.0
             || ($doubles !== null && ($doubles < 0.0 || $doubles > 0.8))
-            || ! in_array($world, [self::FRIENDLY, self::HARD], true)
+            || ! in_array($world, self::WORLDS, true)
         ) {
-            throw new InvalidArgumentException('Perturb from 1 to 10, doubles from 0 to 0.8, and the world is friendly or hard.');
+            throw new InvalidArgumentException('Perturb from 1 to 10, doubles from 0 to 0.8, and the world is friendly, hard or circuit.');
         }
     }
 
@@ -68,6 +74,9 @@ final readonly class Simulation
 
     private function world(): World
     {
+        if ($this->world === self::CIRCUIT) {
+            return new CircuitWorld($this->catalogue);
+        }
         if ($this->world === self::HARD) {
             return new HardWorld($this->catalogue, $this->doubles ?? $this->catalogue->number('double_share'));
         }
