@@ -99,14 +99,18 @@ final class Belief
         return self::over($hypotheses);
     }
 
-    /** Belief after something was observed. An observation that nothing explains leaves it as it was. */
-    public function given(Likelihood $seen, int $times = 1): self
+    /**
+     * Belief after something was observed. An observation that nothing explains leaves it as it was.
+     *
+     * @param  float  $times how often; under one where it counts for less than it says (a tempered posterior: Grünwald and van Ommen 2017)
+     */
+    public function given(Likelihood $seen, float $times = 1.0): self
     {
         $weights = [];
         $total = 0.0;
         foreach ($this->weight as $i => $w) {
             $likelihood = $seen->given($this->faultsAt($i));
-            $weights[$i] = $w *= $times === 1 ? $likelihood : $likelihood ** $times;
+            $weights[$i] = $w *= $times === 1.0 ? $likelihood : $likelihood ** $times;
             $total += $w;
         }
 

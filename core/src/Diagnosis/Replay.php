@@ -575,7 +575,7 @@ final class Replay
             $this->introduce($finding->host, $finding->target);
         }
         if (! $check->result($finding->result)->state) {
-            $this->observe($finding->number, [[$this->findingLikelihood($check, $finding), 1]]);
+            $this->observe($finding->number, [[$this->findingLikelihood($check, $finding), 1]], $check->direct ? 1.0 : null);
         }
         $moved = $this->model->movedFor($check, $finding->target);
         foreach ($finding->also as $part) {
@@ -620,14 +620,21 @@ final class Replay
         }
     }
 
-    /** @param  list<array{Likelihood, int}>  $seen what was seen, and how many times */
-    private function observe(int $entry, array $seen): void
+    /**
+     * No likelihood is exactly known, and what is seen on one machine is not independent: evidence counts for less than it says, but sight or
+     * measurement of the fault itself and a trial in a host, whose errors stand with each.
+     *
+     * @param  list<array{Likelihood, int}>  $seen what was seen, and how many times
+     * @param  ?float  $power what is left of it; the catalogue's if not given
+     */
+    private function observe(int $entry, array $seen, ?float $power = null): void
     {
+        $power ??= $this->catalogue->number('evidence_power');
         $before = $this->belief->logEvidence;
         foreach ($seen as [$likelihood, $times]) {
-            $this->belief = $this->belief->given($likelihood, $times);
+            $this->belief = $this->belief->given($likelihood, $times * $power);
         }
-        $this->predicted[$entry] = exp($this->belief->logEvidence - $before);
+        $this->predicted[$entry] = exp(($this->belief->logEvidence - $before) / $power);
     }
 
     /**

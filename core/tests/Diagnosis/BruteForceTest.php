@@ -14,6 +14,9 @@ use PHPUnit\Framework\TestCase;
 /** The posterior equals a plain enumeration, written here on its own from the rules of the model, to 1e-9. */
 final class BruteForceTest extends TestCase
 {
+    /** What is left of evidence, as the catalogue states it. */
+    private const POWER = 0.85;
+
     private const FAULTS = ['supply-dead', 'board-shorted', 'settings-bad', 'stick-dead', 'slot-dirty', 'card-dead', 'board-cold'];
 
     /** @return iterable<string, array{list<array<string, mixed>>}> */
@@ -133,7 +136,9 @@ final class BruteForceTest extends TestCase
             return $sum;
         }
         if ($entry['kind'] === 'report') {
-            return $this->told($there, $entry, $replay, $catalogue) * $this->follow($there, $entries, $replay, $catalogue);
+            $told = $this->told($there, $entry, $replay, $catalogue) ** self::POWER;
+
+            return $told * $this->follow($there, $entries, $replay, $catalogue);
         }
         $p = $this->reaching(
             $catalogue->reach($entry['reached']),
@@ -144,7 +149,7 @@ final class BruteForceTest extends TestCase
         $noise = $catalogue->number('record_noise');
         $p = (1 - $noise) * $p + $noise / 7;
 
-        return $p ** ($entry['times'] ?? 1) * $this->follow($there, $entries, $replay, $catalogue);
+        return $p ** (self::POWER * ($entry['times'] ?? 1)) * $this->follow($there, $entries, $replay, $catalogue);
     }
 
     /**
