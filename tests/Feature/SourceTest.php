@@ -65,6 +65,13 @@ final class SourceTest extends TestCase
             'Identity/CardIdentity.php::chips',
             'Shop/KnownOwners.php::like',
         ],
+        'it is the physics of one stage, or a table of what breaks and what is seen' => [
+            'Circuit/Looks.php::measured',
+            'Circuit/Defects.php::into',
+            'Circuit/PowerOn.php::firstCode',
+            'Circuit/PowerOn.php::memory',
+            'Circuit/PowerOn.php::stays',
+        ],
         'its arithmetic is one sum' => [
             'Diagnosis/FindingLikelihood.php::of',
             'View/ChainDrawing.php::of',

@@ -621,8 +621,8 @@ final class Replay
     }
 
     /**
-     * No likelihood is exactly known, and what is seen on one machine is not independent: evidence counts for less than it says, but sight or
-     * measurement of the fault itself and a trial in a host, whose errors stand with each.
+     * No likelihood is exactly known, and what is seen on one machine is not independent: evidence counts for less than it says, but sight
+     * or measurement of the fault itself and a trial in a host, whose errors stand with each.
      *
      * @param  list<array{Likelihood, int}>  $seen what was seen, and how many times
      * @param  ?float  $power what is left of it; the catalogue's if not given

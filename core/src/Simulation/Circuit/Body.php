@@ -48,6 +48,16 @@ final class Body
         'socket' => ['socket'],
     ];
 
+    /** What is set or stuck wrong, and goes with a part. */
+    private const GOES_WITH = [
+        'panel' => ['reset'],
+        'devices' => ['hangs'],
+        'system' => ['driver', 'driver-crash'],
+        'stick' => ['kit'],
+        'kit' => ['kit'],
+        'board' => ['settings', 'order', 'profile', 'port-off', 'pins', 'socket-dirt'],
+    ];
+
     /** @var array<string, float> name => how good it is, 1 as new, 0 gone; what is not named is as new */
     public array $good = [];
 
@@ -98,11 +108,11 @@ final class Body
         $kind = $this->machine->part($part)->kind->id;
 
         return match ($kind) {
-            'stick' => array_values(array_filter(["seat {$part}"])),
-            'slot' => array_values(array_map(
+            'stick' => ["seat {$part}"],
+            'slot' => array_map(
                 static fn (string $stick): string => "seat {$stick}",
                 array_keys($this->machine->slots, $part, true),
-            )),
+            ),
             default => self::TOUCHES[$kind] ?? [],
         };
     }
@@ -117,8 +127,6 @@ final class Body
                 $names[] = $slot->id;
                 unset($this->wrong["channel {$slot->id}"]);
             }
-            unset($this->wrong['settings'], $this->wrong['order'], $this->wrong['profile'], $this->wrong['port-off'], $this->wrong['pins'],
-                $this->wrong['socket-dirt']);
         }
         foreach ($names as $name) {
             unset($this->good[$name], $this->needsWarmth[$name], $this->needsCool[$name]);
@@ -127,10 +135,8 @@ final class Body
         if ($kind === 'supply') {
             $this->spareWatts = 150.0;
         }
-        foreach (['panel' => 'reset', 'devices' => 'hangs', 'system' => 'driver'] as $of => $what) {
-            if ($kind === $of) {
-                unset($this->wrong[$what]);
-            }
+        foreach (self::GOES_WITH[$kind] ?? [] as $what) {
+            unset($this->wrong[$what]);
         }
         foreach ($this->contactsOf($part) as $contact) {
             if (in_array($kind, ['main-plug', 'cpu-plug', 'card-plug', 'wall-lead', 'video-lead', 'drive-lead'], true)) {

@@ -36,7 +36,7 @@ final class CircuitMachine implements HiddenMachine
     /** @var array<string, true> */
     private array $fitted = [];
 
-    private readonly Shown $shown;
+    private readonly BoardManner $shown;
 
     private readonly Deeds $deeds;
 
@@ -48,7 +48,7 @@ final class CircuitMachine implements HiddenMachine
     public function __construct(private readonly Body $body, private readonly array $causes, private readonly Draw $draw)
     {
         $this->setUp = new SetUp;
-        $this->shown = new Shown($body->machine, $draw);
+        $this->shown = new BoardManner($body->machine, $draw);
         $this->deeds = new Deeds($body, $draw);
         $this->room = 19.0 + 5.0 * $draw->unit();
         // Most people rarely misread; one in six does so thrice as often.

@@ -25,6 +25,7 @@ final readonly class CircuitWorld implements World
         $body = new Body(Machine::fromArray(Stock::machine($draw), $this->catalogue));
         $weights = array_map(static fn (array $row): float => $row[0], Defects::ALL);
         $wanted = $draw->happens(self::DOUBLES) ? 2 : 1;
+        /** @var list<array{string, string}> $causes */
         $causes = [];
         for ($tries = 0; count($causes) < $wanted && $tries < 40; $tries++) {
             $defect = (string) $draw->weighed($weights);

@@ -7,7 +7,7 @@ namespace Orthoscope\Core\Simulation\Circuit;
 use Orthoscope\Core\Plain\Draw;
 
 /**
- * What breaks, how often, and what it does to a body. Frequencies are this world's own, from what practitioners tell of their weeks: a third
+ * What breaks, how often, and what it does to a body. Frequencies are this world's own, by what the trade tells of its weeks: a third
  * is touch and seat, a fifth the supply, then memory, board, card, what is set wrong, drives, heat, and the rest. Judgement throughout; set
  * once, before the adviser was played in it.
  */
@@ -16,7 +16,7 @@ final class Defects
     /**
      * Name => how many of a thousand, the part at fault, and the usual repair.
      *
-     * @var array<string, array{float, string, string}>
+     * @var array<string, array{int, string, string}>
      */
     public const ALL = [
         'stick-loose' => [78, 'slot', 'reseat'],
@@ -104,14 +104,15 @@ final class Defects
             'wall-lead-loose' => $body->loose['wall-lead'] = $gone,
             'panel-lead-off' => $body->loose['panel'] = 1.0,
             'socket-contact' => $body->loose['socket'] = 0.35 + 0.4 * $draw->unit(),
-            'pins' => [$body->wrong['pins'] = true, self::pins($body, $draw)],
+            'pins' => self::pins($body, $draw),
             'supply-dead' => $draw->happens(0.6) ? $body->good['standby'] = 0.0 : $body->good['supply'] = $low,
             'supply-weak' => $body->good['supply'] = $between,
             'supply-cold' => [$body->good['supply'] = 0.72, $body->needsWarmth['supply'] = 44.0],
             'supply-small' => $body->spareWatts = -20.0 - 60.0 * $draw->unit(),
             'stick-dead' => $body->good[$part] = $low,
             'stick-marks' => $body->good["marks {$part}"] = 0.25 + 0.35 * $draw->unit(),
-            'kit', 'profile', 'settings', 'order', 'input', 'misplaced', 'reset', 'switched-off', 'socket-at-home' => $body->wrong[$defect] = true,
+            'kit', 'profile', 'settings', 'order', 'input', 'misplaced', 'reset', 'switched-off',
+            'socket-at-home' => $body->wrong[$defect] = true,
             'cell' => $body->good['cell'] = 0.1 + 0.25 * $draw->unit(),
             'board-dead' => $body->good[$draw->oneOf(['board', 'board', 'standby-logic'])] = $low,
             'card-slot-dead' => $body->good['card-slot'] = $low,
@@ -147,12 +148,16 @@ final class Defects
         return $at;
     }
 
-    private static function pins(Body $body, Draw $draw): void
+    /** @return true */
+    private static function pins(Body $body, Draw $draw): bool
     {
+        $body->wrong['pins'] = true;
         if ($draw->happens(0.5)) {
             $body->wrong['channel '.$draw->oneOf($body->machine->channels())] = true;
         } else {
             $body->loose['socket'] = 0.5 + 0.5 * $draw->unit();
         }
+
+        return true;
     }
 }

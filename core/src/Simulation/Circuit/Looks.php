@@ -29,10 +29,10 @@ final readonly class Looks
             'look-metal' => $this->found(isset($this->body->shorted['case']) || $this->is('touches'), 'found', 0.75),
             'look-contacts' => $this->found($this->body->dirty !== [], 'dirty', 0.7),
             'look-devices' => $this->found(isset($this->body->shorted['devices']), 'bad', 0.35),
-            'fans-turn' => $this->low('cooler-fan') ? 'cooler' : ($this->low('case-fan') ? 'case' : ($this->low('card-fan') ? 'card' : null)),
-            'look-settings' => $this->is('order') ? 'order' : ($this->is('port-off') ? 'port' : ($this->is('profile') ? 'fast' : null)),
+            'fans-turn' => $this->stillFan(),
+            'look-settings' => $this->setWrong(),
             'driver-look' => $this->is('driver') ? 'missing' : $this->found($this->is('driver-crash'), 'crashed', 0.65),
-            'wiggle' => $this->found($this->loose('wall-lead', 'video-lead', 'card-seat', 'main-plug') || $this->is('touches'), 'changes', 0.6),
+            'wiggle' => $this->found($this->changesWhenMoved(), 'changes', 0.6),
             default => $this->measured($look, $part),
         };
     }
@@ -62,16 +62,46 @@ final readonly class Looks
             'standby-current' => $this->found($this->low('standby-logic') || isset($this->body->shorted['board']), 'fail', 0.85),
             'running-current' => $this->found($this->low('regulator'), 'fail', 0.3),
             'thermal-view' => $this->found(isset($this->body->shorted['board']), 'hot', 0.75),
-            'stick-in-host' => $this->inHost($part, min($this->body->good[$part] ?? 1.0, 0.25 + ($this->body->good["marks {$part}"] ?? 1.0))),
-            'processor-in-host' => $this->inHost($part, min($this->body->at('processor', 24.0), $this->body->at('memory-side', 24.0))),
-            'card-in-host', 'card-beside' => $this->inHost($part, min($this->body->at('card', 24.0), 0.3 + $this->body->at('card-memory', 24.0))),
-            'drive-in-host' => $this->inHost($part, min($this->body->good[$part] ?? 1.0, 0.2 + $this->body->at('surface', 24.0))),
+            'stick-in-host' => $this->inHost($part, min($this->own((string) $part), 0.25 + $this->own("marks {$part}"))),
+            'processor-in-host' => $this->inHost($part, min($this->own('processor'), $this->own('memory-side'))),
+            'card-in-host', 'card-beside' => $this->inHost($part, min($this->own('card'), 0.3 + $this->own('card-memory'))),
+            'drive-in-host' => $this->inHost($part, min($this->own((string) $part), 0.2 + $this->own('surface'))),
             'screen-in-host' => $this->is('input') ? 'fails' : $this->inHost($part, $this->body->at('screen', 24.0)),
             'card-memory-test' => $this->found($this->low('card-memory'), 'errors', 0.8),
-            'card-rails', 'card-current', 'card-rails-live', 'card-clock' => $this->found(($this->body->good['card'] ?? 1.0) < 0.3, 'fail', 0.45),
-            'starts-alone', 'sensors-look', 'processor-touch' => null,
+            'card-rails', 'card-current', 'card-rails-live', 'card-clock' => $this->found($this->own('card') < 0.3, 'fail', 0.45),
             default => null,
         };
+    }
+
+    /** How good a thing is on a bench at room temperature. */
+    private function own(string $name): float
+    {
+        return $this->body->at($name, 24.0);
+    }
+
+    private function stillFan(): ?string
+    {
+        return match (true) {
+            $this->low('cooler-fan') => 'cooler',
+            $this->low('case-fan') => 'case',
+            $this->low('card-fan') => 'card',
+            default => null,
+        };
+    }
+
+    private function setWrong(): ?string
+    {
+        return match (true) {
+            $this->is('order') => 'order',
+            $this->is('port-off') => 'port',
+            $this->is('profile') => 'fast',
+            default => null,
+        };
+    }
+
+    private function changesWhenMoved(): bool
+    {
+        return $this->loose('wall-lead', 'video-lead', 'card-seat', 'main-plug') || $this->is('touches');
     }
 
     private function inside(): ?string

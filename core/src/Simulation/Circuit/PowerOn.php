@@ -41,10 +41,12 @@ final class PowerOn
     /** @return int stage it stops before, in the order of the chain; 12 where it stays up */
     public function stop(): int
     {
-        foreach ([
-            $this->mains(...), $this->standby(...), $this->button(...), $this->rails(...), $this->processorPower(...), $this->firstCode(...),
-            $this->memory(...), $this->graphics(...), $this->picture(...), $this->drive(...), $this->system(...), $this->stays(...),
-        ] as $stage => $passes) {
+        $stages = [
+            $this->mains(...), $this->standby(...), $this->button(...), $this->rails(...),
+            $this->processorPower(...), $this->firstCode(...), $this->memory(...), $this->graphics(...),
+            $this->picture(...), $this->drive(...), $this->system(...), $this->stays(...),
+        ];
+        foreach ($stages as $stage => $passes) {
             if (! $passes()) {
                 return $stage;
             }
@@ -109,7 +111,9 @@ final class PowerOn
 
     private function standby(): bool
     {
-        return $this->passes($this->of('supply', 'standby'), $this->setUp->isLent('board') ? 1.0 : $this->body->at('standby-logic', $this->degrees));
+        $logic = $this->setUp->isLent('board') ? 1.0 : $this->body->at('standby-logic', $this->degrees);
+
+        return $this->passes($this->of('supply', 'standby'), $logic);
     }
 
     private function button(): bool
@@ -215,7 +219,8 @@ final class PowerOn
             return false;
         }
         $output = $this->setUp->otherOutput || ! $this->hasOwn('card') ? 1.0 : $this->of('card', 'output');
-        $lead = $this->setUp->isLent('video-lead') ? $this->of('video-lead') : min($this->of('video-lead'), $this->body->touch('video-lead'));
+        $touch = $this->setUp->isLent('video-lead') ? 1.0 : $this->body->touch('video-lead');
+        $lead = min($this->of('video-lead'), $touch);
 
         return $this->passes($output, $lead, $this->of('screen', 'screen'));
     }
@@ -273,7 +278,8 @@ final class PowerOn
         if ($this->isWrong('touches') && $this->inCase()) {
             $late[] = 0.35;
         }
-        if ($this->isWrong('driver-crash') && ! $this->setUp->basicDriver && $this->hasOwn($this->machine()->ofKind('drive')[0]->id ?? 'none')) {
+        $drive = $this->machine()->ofKind('drive')[0]->id ?? 'none';
+        if ($this->isWrong('driver-crash') && ! $this->setUp->basicDriver && $this->hasOwn($drive)) {
             $late[] = 0.3;
         }
         $worst = min($late);

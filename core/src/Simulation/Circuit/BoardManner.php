@@ -8,7 +8,7 @@ use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Plain\Draw;
 
 /** What a board shows of where it stopped, in its own manner, which stays with it: one lamp in seven lies, always the same way. */
-final class Shown
+final class BoardManner
 {
     private const LAMPS = [
         5 => 'cpu', 4 => 'cpu', 6 => 'memory', 7 => 'graphics', 9 => 'boot',
@@ -28,7 +28,8 @@ final class Shown
     {
         $signs = ['fans' => $this->fans($stop)];
         if ($this->machine->facts['status_lamps']) {
-            $signs['lamp'] = $this->lasting("lamp {$stop}", self::LAMPS[$stop] ?? 'none', ['none', 'cpu', 'memory', 'graphics', 'boot'], 0.14);
+            $lamps = ['none', 'cpu', 'memory', 'graphics', 'boot'];
+            $signs['lamp'] = $this->lasting("lamp {$stop}", self::LAMPS[$stop] ?? 'none', $lamps, 0.14);
         }
         if ($this->machine->facts['speaker']) {
             $signs['beeps'] = $this->lasting("beeps {$stop}", self::BEEPS[$stop] ?? 'none', ['none', 'memory', 'graphics', 'other'], 0.25);

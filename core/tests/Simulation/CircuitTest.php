@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Tests\Simulation;
+
+use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Plain\Draw;
+use Orthoscope\Core\SetUp\Goal;
+use Orthoscope\Core\SetUp\Lent;
+use Orthoscope\Core\SetUp\Place;
+use Orthoscope\Core\SetUp\SetUp;
+use Orthoscope\Core\SetUp\Temperature;
+use Orthoscope\Core\Simulation\Circuit\Body;
+use Orthoscope\Core\Simulation\Circuit\CircuitWorld;
+use Orthoscope\Core\Simulation\Circuit\Deeds;
+use Orthoscope\Core\Simulation\Circuit\Defects;
+use Orthoscope\Core\Simulation\Circuit\PowerOn;
+use Orthoscope\Core\Simulation\Simulation;
+use Orthoscope\Core\Tests\Support\Bench;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The world of its own physics: it runs when it is well, and shares nothing with the adviser but words. */
+final class CircuitTest extends TestCase
+{
+    private static function body(): Body
+    {
+        $machine = ['card' => true, 'drives' => 1, 'add_in' => true, 'facts' => ['own_graphics' => true]];
+
+        return new Body(Machine::fromArray($machine, Bench::catalogue()));
+    }
+
+    /** @return list<int> stages that so many starts stopped before */
+    private static function stops(Body $body, SetUp $setUp, string $seed, int $starts = 30): array
+    {
+        $draw = Draw::from($seed);
+
+        return array_map(fn (): int => (new PowerOn($body, $setUp, $draw, [], 21.0))->stop(), range(1, $starts));
+    }
+
+    public function test_what_is_well_runs_cold_warm_at_work_and_for_hours(): void
+    {
+        foreach ([
+            new SetUp, new SetUp(place: Place::Owner), new SetUp(place: Place::Bench), new SetUp(temperature: Temperature::Cold),
+            new SetUp(temperature: Temperature::Warm), new SetUp(goal: Goal::Load), new SetUp(goal: Goal::Hours),
+        ] as $setUp) {
+            $this->assertSame([12], array_values(array_unique(self::stops(self::body(), $setUp, 'well'))), $setUp->key());
+        }
+        $this->assertTrue(self::body()->isWell());
+    }
+
+    /** @return array<string, array{string}> */
+    public static function defects(): array
+    {
+        $names = array_keys(Defects::ALL);
+
+        return array_combine($names, array_map(fn (string $name): array => [$name], $names));
+    }
+
+    #[DataProvider('defects')]
+    public function test_each_defect_stops_it_somewhere_and_its_usual_repair_ends_it(string $defect): void
+    {
+        $ended = $showed = 0;
+        for ($i = 0; $i < 12; $i++) {
+            $draw = Draw::from("{$defect} {$i}");
+            $body = self::body();
+            $part = Defects::into($body, $defect, $draw);
+            $this->assertNotNull($part);
+            $this->assertFalse($body->isWell(), $defect);
+            $this->assertSame([$part => true], $body->had);
+            $ways = [new SetUp, new SetUp(place: Place::Owner), new SetUp(goal: Goal::Hours), new SetUp(temperature: Temperature::Cold)];
+            foreach ($ways as $at) {
+                $showed += array_diff(self::stops($body, $at, "{$defect} {$i}", 8), [12]) === [] ? 0 : 1;
+            }
+            $act = Defects::ALL[$defect][2];
+            $act === 'replace' ? $body->renew(self::bought($body, $part)) : (new Deeds($body, $draw))->act($act, [$part]);
+            $ended += $body->isWell() ? 1 : 0;
+        }
+        $this->assertGreaterThan(0, $showed, 'Nobody would ever have brought it in.');
+        $this->assertGreaterThanOrEqual(7, $ended, 'Its usual repair ends it more often than not.');
+    }
+
+    /** What is bought for a part that belongs to another: that other. */
+    private static function bought(Body $body, string $part): string
+    {
+        $carrier = $body->machine->part($part)->kind->carrier;
+
+        return match (true) {
+            $carrier !== null => $body->machine->ofKind($carrier)[0]->id,
+            default => $part,
+        };
+    }
+
+    public function test_a_good_part_lent_in_its_place_runs_and_the_old_one_put_back_does_not(): void
+    {
+        $body = self::body();
+        $body->good['supply'] = 0.05;
+        $lent = new SetUp(lent: ['supply' => new Lent('S-1', 0.97)]);
+        $this->assertSame([12], array_values(array_unique(self::stops($body, $lent, 'lent'))));
+        $this->assertSame([3], array_values(array_unique(self::stops($body, new SetUp, 'back'))));
+        $bad = (new PowerOn($body, $lent, Draw::from('bad'), ['S-1 supply' => true], 21.0))->stop();
+        $this->assertLessThan(4, $bad, 'A lent one may be bad too.');
+    }
+
+    public function test_the_same_seed_plays_the_same_job(): void
+    {
+        $play = fn (): array => (new Simulation(Bench::catalogue(), 'same', 1.0, null, Simulation::CIRCUIT))->play(3, 'script')->written;
+        $this->assertSame($play(), $play());
+        $world = new CircuitWorld(Bench::catalogue());
+        $this->assertNotEmpty($world->machine(Draw::from('any'))->causes());
+    }
+
+    /** The engine may never read this world, nor this world the engine: only words are shared. */
+    public function test_it_shares_nothing_with_the_adviser_but_words(): void
+    {
+        $allowed = ['Catalogue\Catalogue', 'Catalogue\Check', 'Chain\Machine', 'Plain\Draw', 'SetUp\\', 'Simulation\\'];
+        foreach (glob(dirname(__DIR__, 2).'/src/Simulation/Circuit/*.php') ?: [] as $file) {
+            preg_match_all('/^use Orthoscope\\\\Core\\\\(\S+);/m', (string) file_get_contents($file), $found);
+            foreach ($found[1] as $used) {
+                $shared = array_filter($allowed, fn (string $one): bool => str_starts_with($used, $one));
+                $this->assertNotSame([], $shared, basename($file)." {$used}");
+            }
+            $this->assertDoesNotMatchRegularExpression(
+                '/catalogue->(faults|numbers?|steps|signs|shows)/',
+                (string) file_get_contents($file),
+            );
+        }
+        $engine = [...glob(dirname(__DIR__, 2).'/src/Diagnosis/*.php') ?: [], ...glob(dirname(__DIR__, 2).'/src/Planning/*.php') ?: []];
+        foreach ($engine as $file) {
+            $this->assertStringNotContainsString('Simulation', (string) file_get_contents($file), basename($file));
+        }
+    }
+}
