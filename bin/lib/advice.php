@@ -8,7 +8,8 @@ $docs = $argv[1] ?? dirname(__DIR__, 2).'/docs';
 $figures = fn (string $name): array => json_decode(
     (string) file_get_contents("{$docs}/advice/{$name}.json"), true, 64, JSON_THROW_ON_ERROR,
 );
-[$planner, $script, $schools, $perturbed, $hard, $calls, $times] = array_map($figures, [
+[$circuit, $planner, $script, $schools, $perturbed, $hard, $calls, $times] = array_map($figures, [
+    'circuit',
     'planner',
     'script',
     'schools',
@@ -46,7 +47,38 @@ $off = array_filter(
 );
 $more = array_column($times['milliseconds'], null, 'entries')[30]['one_more_entry'];
 $p = $planner['policies']['planner'];
+$calibration = fn (array $bins): string => $table(
+    ['stated', 'entries', 'on average', 'true'],
+    array_map(
+        fn (array $b): array => [
+            sprintf('%.2f–%.2f', $b['from'], $b['to']),
+            (string) $b['entries'],
+            sprintf('%.3f', $b['stated']),
+            sprintf('%.3f', $b['true']),
+        ],
+        $bins,
+    ),
+);
 $tables = [
+    'circuit' => $table(
+        ['policy', 'jobs', 'mean min', 'median', '90th', 'sound, no wrong part', 'wrongly condemned', 'wrong part', 'came back'],
+        array_map(
+            fn (string $name, array $policy): array => [
+                $name,
+                (string) $policy['jobs'],
+                sprintf('%.0f', $policy['minutes']['mean']),
+                sprintf('%.0f', $policy['minutes']['median']),
+                sprintf('%.0f', $policy['minutes']['p90']),
+                $percent($policy['sound_no_wrong_part']),
+                $percent($policy['wrongly_condemned']),
+                $percent($policy['wrong_part_replaced']),
+                $percent($policy['came_back']),
+            ],
+            array_keys($circuit['policies']),
+            $circuit['policies'],
+        ),
+    ),
+    'stated' => $calibration($circuit['policies']['planner']['calibration']),
     'wanted' => $table(
         ['figure', 'wanted', 'reached, 95 % interval', 'jobs'],
         [
@@ -172,18 +204,7 @@ $tables = [
             ],
         ),
     ),
-    'calibration' => $table(
-        ['stated', 'entries', 'on average', 'true'],
-        array_map(
-            fn (array $b): array => [
-                sprintf('%.2f–%.2f', $b['from'], $b['to']),
-                (string) $b['entries'],
-                sprintf('%.3f', $b['stated']),
-                sprintf('%.3f', $b['true']),
-            ],
-            $p['calibration'],
-        ),
-    ),
+    'calibration' => $calibration($p['calibration']),
     'calls' => $table(
         ['asked', 'callers', 'mean questions', "mean minutes of the caller's", 'the part thought likeliest is at fault'],
         array_map(

@@ -16,14 +16,14 @@ final class ShutOffAtWorkTest extends TestCase
         ['kind' => 'start', 'reached' => 'drops', 'setup' => ['goal' => 'load']],
     ];
 
-    public function test_sizing_and_heat_are_among_the_first_three(): void
+    public function test_heat_comes_first_and_sizing_among_the_first_four(): void
     {
         $first = array_map(
             fn (NextStep $step): string => $step->candidate->step->id,
-            array_slice(Bench::assess(self::GOES_OFF)->advice->steps, 0, 3),
+            array_slice(Bench::assess(self::GOES_OFF)->advice->steps, 0, 4),
         );
         $this->assertContains('supply-sum', $first);
-        $this->assertContains('temperature', $first);
+        $this->assertContains('temperature', array_slice($first, 0, 2));
     }
 
     public function test_another_supply_runs_it_under_the_same_load_once_the_owner_lets_it(): void
