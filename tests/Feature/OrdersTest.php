@@ -42,7 +42,7 @@ final class OrdersTest extends TestCase
         $this->post("/jobs/{$job->tag}/entries", ['entry' => ['kind' => 'start', 'reached' => 'nothing']])->assertSessionHasNoErrors();
         $doubted = app(AssessJob::class)->assess($job->refresh());
         $this->assertGreaterThan(
-            0.5,
+            0.4,
             array_sum(array_map(fn ($fault) => $fault->spare === $first->tag ? $fault->now : 0.0, $doubted->faults)),
             'The new part is suspected.',
         );

@@ -124,7 +124,7 @@ final class WordToTheOwnerTest extends TestCase
         $rhea = $this->person(Role::Technician);
         $this->actingAs($rhea);
         $this->get("/jobs/{$job->tag}")->assertSee('Park it until one comes');
-        $this->post("/jobs/{$job->tag}/park", ['kind' => 'screen'])->assertSessionHasErrors('kind');
+        $this->post("/jobs/{$job->tag}/park", ['kind' => 'drive'])->assertSessionHasErrors('kind');
         $this->post("/jobs/{$job->tag}/park", ['kind' => 'stick'])->assertSessionHasNoErrors();
         $this->assertSame('parked', $this->waits($job));
         $this->assertStringStartsWith(
