@@ -57,6 +57,12 @@ final class CourseTest extends TestCase
             array_map(fn (NextStep $step): string => $step->candidate->name(), $locked),
             $where,
         );
+        // A part that may have two faults is still one part.
+        foreach ($assessment->advice->steps as $step) {
+            foreach ($step->outcomes as $outcome) {
+                $this->assertLessThanOrEqual(1.0 + 1e-9, max([0.0, ...array_values($outcome->parts)]), $where);
+            }
+        }
     }
 
     /** @param  array<string, mixed>  $then */

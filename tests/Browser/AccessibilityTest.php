@@ -59,6 +59,7 @@ final class AccessibilityTest extends BrowserTestCase
                 '/calls/W3-946/arrival',
                 '/jobs/K4-327/photos',
                 '/jobs/K4-327/receipt',
+                '/jobs/T5-438/machine',
                 '/jobs/T5-438/supply',
                 '/jobs/T5-438/socket',
                 '/jobs/K4-327/papers',

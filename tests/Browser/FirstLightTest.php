@@ -53,9 +53,11 @@ final class FirstLightTest extends BrowserTestCase
         $this->assertSame('condemned', $this->standing('supply'));
 
         // Repair, prove outside and inside, close, letter.
+        $this->press('Supply on the tester', 'dead, or a rail out of limits');
+        $this->waitForEntries(7);
         $this->assertStringContainsString('replace the supply', $this->text('.step.first'));
         $this->click('done');
-        $this->waitForEntries(7);
+        $this->waitForEntries(8);
         $this->proveByMouse();
         $this->click('close the job');
         $this->waitForText('The letter, as it stands');
@@ -212,8 +214,8 @@ final class FirstLightTest extends BrowserTestCase
     {
         $this->waitForText('Prove it');
         $this->click('out of the case: stays up');
-        $this->waitForEntries(8);
-        for ($entries = 9; $entries < 16 && ! str_contains($this->text('.step.first'), 'every fan turns'); $entries++) {
+        $this->waitForEntries(9);
+        for ($entries = 10; $entries < 18 && ! str_contains($this->text('.step.first'), 'every fan turns'); $entries++) {
             $this->click('in the case: stays up');
             $this->waitForEntries($entries);
         }

@@ -85,12 +85,10 @@ final readonly class LookAhead
             [$now, , $was] = $states[$i];
             $w = $weight / $prospect->probability;
             $sound += $now === [] ? $w : 0.0;
-            foreach ($was as $fault) {
-                $mode = $this->replay->model->modes->all[$fault];
-                $name = $mode->spare === null ? $this->replay->model->machine->part($mode->part)->name : Mode::outsider($mode->spare);
+            foreach ($this->partsOf($was) as $part => $name) {
                 $named[$name] = ($named[$name] ?? 0.0) + $w;
-                if ($mode->spare === null) {
-                    $parts[$mode->part] = ($parts[$mode->part] ?? 0.0) + $w;
+                if (! str_contains($part, ' ')) {
+                    $parts[$part] = ($parts[$part] ?? 0.0) + $w;
                 }
             }
         }
@@ -104,6 +102,26 @@ final readonly class LookAhead
         $outcome = $prospect->outcome;
 
         return new Outcome($outcome['result'], $outcome['signs'], $outcome['words'], $prospect->probability, $meaning, $parts);
+    }
+
+    /**
+     * Each part once, though it may have two faults.
+     *
+     * @param  list<int>  $faults
+     *
+     * @return array<string, string> part, or part and spare => its name
+     */
+    private function partsOf(array $faults): array
+    {
+        $parts = [];
+        foreach ($faults as $fault) {
+            $mode = $this->replay->model->modes->all[$fault];
+            $mode->spare === null
+                ? $parts[$mode->part] = $this->replay->model->machine->part($mode->part)->name
+                : $parts["{$mode->part} {$mode->spare}"] = Mode::outsider($mode->spare);
+        }
+
+        return $parts;
     }
 
     private function afterMoving(Candidate $candidate, Belief $belief): Belief

@@ -8,6 +8,7 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\Belief;
 use Orthoscope\Core\Diagnosis\FailsUnder;
+use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\Grounds;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\Circumstances;
@@ -315,7 +316,9 @@ final class Planner
             'check' => $this->locks->waitForCheck((string) $candidate->step->check),
             'unlock' => true,
             // Where its own supply gets no mains, a good one lent is what lets work go on.
+            // What was lent already, and failed again when its own was put back, is lent no second time: it is replaced.
             'start' => $candidate->spare?->kind === 'supply'
+                && ! $this->grounds->has('supply', Ground::CameBack)
                 && $this->locks->onOwnSupply() !== []
                 && ($this->record->lastStart()->setUp ?? new SetUp)->hasOwn('supply'),
             default => false,

@@ -78,7 +78,7 @@ final class ReturnsTest extends TestCase
         $entries = [
             ['kind' => 'start', 'reached' => 'nothing'],
             ['kind' => 'start', 'reached' => 'stays', 'setup' => ['lent' => ['supply' => ['tag' => 'S-1', 'trust' => 0.97]]]],
-            ['kind' => 'start', 'reached' => 'nothing'],
+            ['kind' => 'start', 'reached' => 'nothing', 'times' => 3],
         ];
         $back = Claimable::of(Bench::assess($entries));
         $this->assertSame('supply', $back[0]->standing->part->id);

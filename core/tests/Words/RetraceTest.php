@@ -50,7 +50,7 @@ final class RetraceTest extends TestCase
             Bench::assess([
                 $nothing,
                 ['kind' => 'start', 'reached' => 'stays', 'setup' => ['lent' => ['supply' => ['tag' => 'S-1']]]],
-                $nothing,
+                ['times' => 3] + $nothing,
             ])->retrace,
         );
         $this->assertMatchesRegularExpression('/Condemned: Supply \(2, 3\)\./', $retrace);
