@@ -20,7 +20,9 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\Number;
 use Orthoscope\Core\Letter\LetterWriter;
+use Orthoscope\Core\Plain\Row;
 use Orthoscope\Core\Supplier\SimulatedSupplier;
 use Orthoscope\Core\Supplier\Supplier;
 
@@ -76,7 +78,9 @@ class AppServiceProvider extends ServiceProvider
         $version = $this->app->make(CoreVersion::class)->word();
 
         $files = Cache::rememberForever("catalogue.{$version}", fn (): array => Catalogue::read(base_path('core/catalogue')));
-        $files['numbers']['numbers']['comeback_risk']['value'] = min(0.5, max(0.01, (float) config('shop.comeback_risk')));
+        $row = Row::of($files['numbers']['numbers']['comeback_risk'] ?? null, 'numbers.yaml, comeback_risk');
+        $risk = Number::fromRow('comeback_risk', $row)->nearest((float) config('shop.comeback_risk'));
+        $files['numbers']['numbers']['comeback_risk']['value'] = $risk;
 
         return $files;
     }

@@ -135,8 +135,8 @@ final class Catalogue
     /** @var list<string> kinds of part moved when the machine is taken out of its case */
     public readonly array $benchDisturbs;
 
-    /** @var array<string, float> */
-    private readonly array $numbers;
+    /** @var array<string, Number> */
+    public readonly array $numbers;
 
     /**
      * @param  array<string, mixed>  $files parsed files by name, without extension
@@ -147,7 +147,8 @@ final class Catalogue
     {
         $file = fn (string $name): Row => Row::of($files[$name] ?? null, "{$name}.yaml");
         [$stages, $parts, $faults, $checks, $limits] = array_map($file, ['stages', 'parts', 'faults', 'checks', 'limits']);
-        $this->numbers = array_map(fn (Row $number): float => $number->number('value'), $file('numbers')->rowByName('numbers'));
+        $numbers = $file('numbers')->rowByName('numbers');
+        $this->numbers = array_combine(array_keys($numbers), array_map(Number::fromRow(...), array_keys($numbers), $numbers));
         $this->stages = self::each($stages->rows('stages'), Stage::fromRow(...));
         $this->stageIds = array_keys($this->stages);
         $this->reaches = self::each($stages->rows('reaches'), $this->readReach(...));
@@ -236,12 +237,14 @@ final class Catalogue
             return $new + $row->all();
         };
 
-        $changedNumbers = array_map(fn (float $value): array => ['value' => $value], $numbers);
+        $rows = array_map(fn (Row $number): array => $number->all(), $others->rowByName('numbers'));
+        foreach ($numbers as $id => $value) {
+            $rows[$id] = ['value' => $value] + ($rows[$id] ?? throw CatalogueMistake::unknown('number', $id, array_keys($rows)));
+        }
 
         return $this->with([
             'faults' => ['faults' => array_map($changed, $faults->rows('faults'))] + $faults->all(),
-            'numbers' => ['numbers' => $changedNumbers + $others->row('numbers')->all()]
-                + $others->all(),
+            'numbers' => ['numbers' => $rows] + $others->all(),
         ]);
     }
 
@@ -253,7 +256,7 @@ final class Catalogue
 
     public function number(string $id): float
     {
-        return $this->numbers[$id] ?? throw CatalogueMistake::unknown('number', $id, array_keys($this->numbers));
+        return ($this->numbers[$id] ?? throw CatalogueMistake::unknown('number', $id, array_keys($this->numbers)))->value;
     }
 
     public function part(string $kind): PartKind

@@ -22,6 +22,7 @@ final class CatalogueCheck
     public static function mistakes(Catalogue $catalogue): array
     {
         $check = new self($catalogue);
+        $check->numbers();
         $check->parts();
         $check->faults();
         $check->signs();
@@ -37,6 +38,16 @@ final class CatalogueCheck
         $check->supplier();
 
         return $check->mistakes;
+    }
+
+    private function numbers(): void
+    {
+        foreach ($this->catalogue->numbers as $number) {
+            if (! $number->holds($number->value)) {
+                $this->mistakes[] = "Number {$number->id} is {$number->value}; it may be {$number->low} to {$number->high}.";
+            }
+            $this->known($number->origin, ['published', 'common practice', 'shop-learned', 'judgement'], "number {$number->id}", 'origin');
+        }
     }
 
     private function economy(): void

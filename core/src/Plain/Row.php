@@ -169,6 +169,21 @@ final readonly class Row
             ? [$value[0], $value[1]] : throw $this->wrong($key, 'two whole numbers, from and to');
     }
 
+    /** @return array{float, float} two numbers, least and greatest, the least first */
+    public function span(string $key): array
+    {
+        $value = $this->fields[$key] ?? null;
+        if (! is_array($value) || ! array_is_list($value) || count($value) !== 2) {
+            throw $this->wrong($key, 'two numbers, least and greatest');
+        }
+        [$low, $high] = $value;
+        if (! (is_int($low) || is_float($low)) || ! (is_int($high) || is_float($high)) || $low >= $high) {
+            throw $this->wrong($key, 'two numbers, least and greatest');
+        }
+
+        return [(float) $low, (float) $high];
+    }
+
     public function row(string $key): self
     {
         return self::of($this->fields[$key] ?? throw $this->wrong($key, 'a row of fields'), "{$this->where}, {$key}");

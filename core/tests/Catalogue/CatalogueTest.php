@@ -194,6 +194,49 @@ final class CatalogueTest extends TestCase
             },
             'Did you mean "write-firmware"?',
         ];
+        yield 'a number outside its range' => [
+            'numbers',
+            function (array $file): array {
+                $file['numbers']['host_trust']['value'] = 0.5;
+
+                return $file;
+            },
+            'Number host_trust is 0.5; it may be 0.85 to 1.',
+        ];
+        yield 'a number of no known origin' => [
+            'numbers',
+            function (array $file): array {
+                $file['numbers']['host_trust']['origin'] = 'jugement';
+
+                return $file;
+            },
+            'Did you mean "judgement"?',
+        ];
+    }
+
+    public function test_a_range_is_two_numbers_the_least_first(): void
+    {
+        $files = Bench::catalogue()->files();
+        $files['numbers']['numbers']['host_trust']['range'] = [1, 0.85];
+        $this->expectException(UnreadableRow::class);
+        $this->expectExceptionMessage('host_trust');
+        new Catalogue($files);
+    }
+
+    public function test_a_number_is_brought_into_its_range(): void
+    {
+        $risk = Bench::catalogue()->numbers['comeback_risk'];
+        $this->assertSame([0.01, 0.2, 0.5], array_map($risk->nearest(...), [0.0, 0.2, 3.0]));
+        $this->assertFalse($risk->holds(0.009));
+        $this->assertTrue($risk->holds(0.5));
+    }
+
+    public function test_other_numbers_keep_their_range_and_an_unknown_one_is_refused(): void
+    {
+        $other = Bench::catalogue()->withNumbers(numbers: ['host_trust' => 0.9])->numbers['host_trust'];
+        $this->assertSame([0.9, 0.85, 'judgement'], [$other->value, $other->low, $other->origin]);
+        $this->expectException(CatalogueMistake::class);
+        Bench::catalogue()->withNumbers(numbers: ['host_trusst' => 0.9]);
     }
 
     /** @param  callable(array<string, mixed>): array<string, mixed>  $damage */
