@@ -33,6 +33,14 @@ class Machine extends Model
         return $model !== '' && ! str_starts_with(mb_strtolower($model), 'own build');
     }
 
+    /** What is written down of its platform; empty where nobody said. */
+    public function platformFact(string $fact): string
+    {
+        $said = ((array) ($this->made_of['platform'] ?? []))[$fact] ?? '';
+
+        return is_scalar($said) ? (string) $said : '';
+    }
+
     /** @return list<string> its own model, and those of its parts where they were said */
     public function namesOfModels(): array
     {

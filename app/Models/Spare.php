@@ -26,6 +26,7 @@ use Orthoscope\Core\Shelf\Trust;
  * @property string                $tag
  * @property string                $kind
  * @property string                $name
+ * @property string                $model  as its label says; empty where nobody read it
  * @property float                 $trust  as it was at trust_at
  * @property ?Carbon               $trust_at
  * @property int                   $value  minor units of money
@@ -53,6 +54,7 @@ class Spare extends Model
         'tag',
         'kind',
         'name',
+        'model',
         'trust',
         'trust_at',
         'value',
@@ -66,7 +68,7 @@ class Spare extends Model
         'reserved_until',
     ];
 
-    protected $attributes = ['facts' => '[]', 'origin' => 'retired', 'status' => 'free', 'reason' => ''];
+    protected $attributes = ['facts' => '[]', 'model' => '', 'origin' => 'retired', 'status' => 'free', 'reason' => ''];
 
     public function getRouteKeyName(): string
     {
@@ -88,6 +90,12 @@ class Spare extends Model
         }
 
         return implode('; ', $words);
+    }
+
+    /** Whether it is a host whose board is of that model; not where either is unknown. */
+    public function isOfBoard(string $model): bool
+    {
+        return $model !== '' && strcasecmp(trim($this->known('facts')['board'] ?? ''), trim($model)) === 0;
     }
 
     /** Where it is now, in words. */
@@ -154,6 +162,7 @@ class Spare extends Model
             value: $this->value,
             origin: $this->origin,
             place: (string) $this->place,
+            model: $this->model,
             fits: $this->known('fits'),
             facts: $this->known('facts'),
         );

@@ -7,6 +7,7 @@ namespace Orthoscope\Core\Tests;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Diagnosis\FaultBelief;
 use Orthoscope\Core\Diagnosis\Standing;
 use Orthoscope\Core\Evidence\EntryReader;
 use Orthoscope\Core\Evidence\Record;
@@ -21,10 +22,10 @@ use PHPUnit\Framework\TestCase;
 
 /**
  * Plays worked courses entry by entry. Words under `then`: standing (part: one word), never (part: words that must not be said), top (the
- * likeliest part), likelier / sound (at least), unlikely (at most), next (step that must be among the first three open ones), offers (all
- * of them among the first seven open ones), later (none of them among the first three), locked / open (steps that must or must not be
- * locked), state, surprise, owed (count), why / unsaid (words that the sentence of advice must have, or must not). What is expected is
- * common practice, no source.
+ * likeliest part), likelier / sound (at least), fault (one fault, at least), unlikely (at most), next (step that must be among the first
+ * three open ones), offers (all of them among the first seven open ones), later (none of them among the first three), locked / open (steps
+ * that must or must not be locked), state, surprise, owed (count), why / unsaid (words that the sentence of advice must have, or must not).
+ * What is expected is common practice, no source.
  */
 final class CourseTest extends TestCase
 {
@@ -74,6 +75,7 @@ final class CourseTest extends TestCase
                 'never' => $this->standingsNever($expected, $assessment, $where),
                 'top' => $this->assertContains($this->likeliest($assessment), (array) $expected, "{$where}: likeliest part"),
                 'likelier' => $this->probableAtLeast($expected, $assessment, $where),
+                'fault' => $this->faultAtLeast($expected, $assessment, $where),
                 'unlikely' => $this->probableAtMost($expected, $assessment, $where),
                 'sound' => $this->assertGreaterThanOrEqual($expected, $assessment->sound, "{$where}: sound"),
                 'next' => $this->assertNotEmpty(
@@ -136,6 +138,15 @@ final class CourseTest extends TestCase
     {
         foreach ($expected as $part => $p) {
             $this->assertGreaterThanOrEqual($p, $assessment->standings[$part]->probability, "{$where}: {$part}");
+        }
+    }
+
+    /** @param  array<string, float>  $expected */
+    private function faultAtLeast(array $expected, Assessment $assessment, string $where): void
+    {
+        foreach ($expected as $fault => $p) {
+            $held = array_filter($assessment->faults, fn (FaultBelief $belief): bool => $belief->fault->id === $fault);
+            $this->assertGreaterThanOrEqual($p, array_sum(array_column($held, 'probability')), "{$where}: {$fault}");
         }
     }
 

@@ -32,6 +32,7 @@
                             <tr>
                                 <td><a class="lent" href="{{ route('spares.show', $spare) }}">{{ $spare->tag }}</a>
                                     {{ $spare->name }}
+                                    <x-do-not-buy :named="$spare->model ?: $spare->name" />
                                 </td>
                                 <td>{{ implode('; ', $row['fitting']->cautions) }}</td>
                                 <td class="num">{{ (int) floor(100 * $row['spare']->trust) }} %</td>
@@ -65,6 +66,21 @@
                     @foreach ($donors->unfit as $row)
                         <li><span class="lent">{{ $row['spare']->tag }}</span> {{ $row['spare']->name }}:
                             {{ implode('; ', $row['fitting']->against) }}.</li>
+                    @endforeach
+                </ul>
+            @endif
+            @if ($hosts->isNotEmpty() || $witnesses->isNotEmpty())
+                <h2>The same board in the shop</h2>
+                <p>{{ $job->machine->platformFact('board') }}. See what it shows at a start; what runs in it is not
+                    refused by the model.</p>
+                <ul>
+                    @foreach ($hosts as $host)
+                        <li><a class="lent" href="{{ route('spares.show', $host) }}">{{ $host->tag }}</a>
+                            {{ $host->name }}</li>
+                    @endforeach
+                    @foreach ($witnesses as $witness)
+                        <li><a class="tag" href="{{ route('jobs.show', $witness) }}">{{ $witness->tag }}</a>
+                            {{ $witness->machine->model }}; ask its owner before parts go in</li>
                     @endforeach
                 </ul>
             @endif

@@ -118,6 +118,15 @@
                         </select><small>A part alone is tried in a good machine of ours; slots and drives are not
                             asked.</small></div>
                 @endunless
+                <details class="more" @if (array_filter((array) old('parts', [])) !== []) open @endif>
+                    <summary>Models of its parts, as labels say</summary>
+                    <div class="pair">
+                        @foreach (\App\Http\Requests\MachineFacts::MODELS as $kind)
+                            <x-field name="parts[{{ $kind }}]" :label="$catalogue->part($kind)->name" maxlength="60"
+                                autocomplete="off" />
+                        @endforeach
+                    </div>
+                </details>
                 <x-field name="serial" label="Serial number" placeholder="if it has one" maxlength="40"
                     autocomplete="off" />
                 <div class="field"><label for="f-lshw">Hardware list, from <span class="num">lshw

@@ -42,6 +42,21 @@
             <input type="hidden" name="x" value="{{ old('x', 500) }}" x-ref="x"><input type="hidden"
                 name="y" value="{{ old('y', 500) }}" x-ref="y">
             <x-field name="words" label="What it shows" maxlength="200" autocomplete="off" />
+            <div class="pair">
+                <div class="field"><label for="f-label_of">It is the label of</label><select id="f-label_of"
+                        name="label_of">
+                        <option value="">no part</option>
+                        @foreach (\App\Http\Requests\MachineFacts::MODELS as $kind)
+                            <option value="{{ $kind }}" @selected(old('label_of') === $kind)>
+                                {{ $catalogue->part($kind)->name }}</option>
+                        @endforeach
+                    </select>
+                    @error('label_of')
+                        <p class="error">{{ $message }}</p>
+                    @enderror
+                </div>
+                <x-field name="label" label="Model on it" maxlength="60" autocomplete="off" />
+            </div>
             <div class="field"><label for="f-photo">Photograph</label><input id="f-photo" type="file"
                     name="photo" accept="image/jpeg,image/png,image/webp" capture="environment">
                 @error('photo')

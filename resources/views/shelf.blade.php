@@ -31,8 +31,8 @@
     <div class="columns shelf">
         <section class="sheet">
             <form method="get" action="{{ route('shelf') }}" class="filter" role="search" aria-label="Spares"><label
-                    for="s-q" class="visually-hidden">Tag or name</label><input id="s-q" name="q"
-                    value="{{ $typed }}" placeholder="tag or name" autocomplete="off">
+                    for="s-q" class="visually-hidden">Tag, name or model</label><input id="s-q"
+                    name="q" value="{{ $typed }}" placeholder="tag, name or model" autocomplete="off">
                 <label for="s-kind" class="visually-hidden">Kind</label><select id="s-kind" name="kind">
                     <option value="">every kind</option>
                     @foreach ($kinds as $one)
@@ -63,7 +63,11 @@
                                 <tr>
                                     <td><a class="lent"
                                             href="{{ route('spares.show', $spare) }}">{{ $spare->tag }}</a></td>
-                                    <td>{{ $spare->name }}</td>
+                                    <td>{{ $spare->name }}
+                                        @if ($spare->model !== '' && $spare->model !== $spare->name)
+                                            <small>{{ $spare->model }}</small>
+                                        @endif
+                                    </td>
                                     <td>{{ $kinds[$spare->kind]->name ?? $spare->kind }}</td>
                                     <td>{{ $spare->factsInWords() ?: 'any' }}</td>
                                     <td class="num">{{ (int) floor(100 * $spare->trustNow()) }} %
@@ -148,7 +152,11 @@
                         @enderror
                     </div>
                 </div>
-                <x-field name="name" label="Name" :value="$copied?->name" maxlength="120" autocomplete="off" />
+                <div class="pair"><x-field name="name" label="Name" :value="$copied?->name" maxlength="120"
+                        autocomplete="off" />
+                    <x-field name="model" label="Model, as its label says" :value="$copied?->model" maxlength="60"
+                        autocomplete="off" />
+                </div>
                 @php
                     $value = $copied ? number_format($copied->value / 100, 2, '.', '') : null;
                 @endphp

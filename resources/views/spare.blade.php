@@ -18,12 +18,14 @@
         <h1>{{ $spare->name }}</h1>
         <p>{{ $catalogue->part($spare->kind)->name }},
             {{ $spare->whereNow() }}{{ $spare->loan && $spare->status === 'quarantined' ? ', in quarantine' : '' }}.
-            {{ $spare->factsInWords() }}</p><a class="button" href="{{ route('spares.label', $spare) }}">Label</a><a
-            class="button" href="{{ route('shelf', ['like' => $spare->tag]) }}">One like it</a>
+            {{ $spare->model }} {{ $spare->factsInWords() }}</p><a class="button"
+            href="{{ route('spares.label', $spare) }}">Label</a><a class="button"
+            href="{{ route('shelf', ['like' => $spare->tag]) }}">One like it</a>
     </div>
     @if ($spare->status === 'quarantined')
         <p class="notice" role="note"><b>In quarantine.</b> {{ $spare->reason }}. A proof frees it.</p>
     @endif
+    <x-do-not-buy :named="$spare->model ?: $spare->name" />
     @if ($spare->loan)
         <div class="sheet"><x-loan-back :loan="$spare->loan->setRelation('spare', $spare)" />
             @error('look')

@@ -238,6 +238,20 @@ final class BenchTest extends TestCase
         );
     }
 
+    public function test_the_form_says_which_driver_was_in(): void
+    {
+        $job = $this->job(['text' => 'It freezes', 'reached' => 'drops']);
+        $this->actingAs($this->person(Role::Technician));
+        $start = fn (array $setUp) => $this->post(route('entries.store', $job), [
+            'entry' => ['kind' => 'start', 'reached' => 'stays', 'times' => '1', 'setup' => $setUp],
+        ]);
+        $start(['driver' => 'own', 'driver_named' => 'Marl 30.8'])->assertSessionHasNoErrors();
+        $this->assertSame('Marl 30.8', SetUp::fromArray($job->entries()->where('kind', 'start')->firstOrFail()->written()['setup'])->otherDriver);
+        $this->get(route('jobs.show', $job))->assertSee('driver Marl 30.8');
+        $start(['driver' => 'basic', 'driver_named' => 'Marl 30.8'])
+            ->assertSessionHasErrors(['entry.setup' => 'Name the driver only where another than its own was in.']);
+    }
+
     public function test_one_more_entry_gives_what_going_through_all_gives(): void
     {
         $job = $this->job([], [['kind' => 'start', 'reached' => 'dark', 'waited' => 120]]);

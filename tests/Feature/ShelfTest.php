@@ -97,7 +97,7 @@ final class ShelfTest extends TestCase
         $this->assertSame(2, Spare::query()->count());
         // What goes out comes in again the same.
         $out = (string) $this->get('/shelf.csv')->getContent();
-        $this->assertStringContainsString("tag,kind,name,value,origin,place,memory\r\n", $out);
+        $this->assertStringContainsString("tag,kind,name,value,origin,place,model,memory\r\n", $out);
         $before = Spare::query()
             ->orderBy('tag')
             ->get(['tag', 'kind', 'name', 'value', 'origin', 'place', 'fits'])

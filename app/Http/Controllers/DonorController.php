@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Job;
 use App\Models\Spare;
 use App\UseCases\Advice\AssessJob;
+use App\UseCases\Parts\SameBoard;
 use Illuminate\View\View;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Lending\Donors;
@@ -18,7 +19,7 @@ final class DonorController
     /** So many of a kind are held against the machine, trusted most first. */
     private const MOST = 100;
 
-    public function __invoke(Job $job, string $part, AssessJob $assessJob, Catalogue $catalogue): View
+    public function __invoke(Job $job, string $part, AssessJob $assessJob, Catalogue $catalogue, SameBoard $sameBoard): View
     {
         $assessment = $assessJob->assess($job->load('machine.owner'));
         abort_unless($assessment->machine->has($part) && $assessment->machine->part($part)->kind->lendable, 404);
@@ -38,6 +39,8 @@ final class DonorController
             'part' => $assessment->machine->part($part),
             'harm' => $harm,
             'stored' => $spares,
+            'hosts' => $sameBoard->hosts($job),
+            'witnesses' => $sameBoard->jobs($job),
             'donors' => Donors::of(
                 array_values($spares->map(fn (Spare $spare) => $spare->core())->all()),
                 $assessment->machine,

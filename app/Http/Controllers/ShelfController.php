@@ -34,7 +34,10 @@ final class ShelfController
             ->when(
                 $typed !== '',
                 fn ($query) => $query->where(
-                    fn ($any) => $any->where('tag', 'like', strtoupper($typed).'%')->orWhere('name', 'like', "%{$typed}%"),
+                    fn ($any) => $any
+                        ->where('tag', 'like', strtoupper($typed).'%')
+                        ->orWhere('name', 'like', "%{$typed}%")
+                        ->orWhere('model', 'like', "%{$typed}%"),
                 ),
             )
             ->when($request->string('status')->toString() !== 'all', fn ($query) => $query->whereIn('status', ['free', 'quarantined']))

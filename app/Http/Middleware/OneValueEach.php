@@ -27,6 +27,7 @@ final class OneValueEach
         'of_machine',
         'of_part',
         'options',
+        'parts',
         'platform',
         'steps',
         'tags',

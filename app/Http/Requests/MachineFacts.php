@@ -23,6 +23,9 @@ final class MachineFacts
         4 => [1 => ['A2'], 2 => ['A2', 'B2'], 3 => ['A1', 'A2', 'B2'], 4 => ['A1', 'A2', 'B1', 'B2']],
     ];
 
+    /** Kinds of part whose models are asked at the counter; the page of the machine asks all. */
+    public const MODELS = ['board', 'processor', 'stick', 'card', 'supply', 'cooler'];
+
     /** @return array<string, mixed> the machine, as in a case file */
     public static function of(Request $request, ?HardwareList $list): array
     {
@@ -47,6 +50,7 @@ final class MachineFacts
                 'code_display' => in_array('code_display', $facts, true),
             ],
             'platform' => (object) array_filter([
+                ...self::models($request),
                 ...$list->models ?? [],
                 'firmware' => $list?->firmware,
                 'memory' => strtoupper($request->string('memory_type')->trim()->toString()) ?: $list?->memoryType,
@@ -55,6 +59,17 @@ final class MachineFacts
                 'uses' => implode(', ', array_filter((array) $request->input('uses', []), is_string(...))),
             ]),
         ];
+    }
+
+    /** @return array<string, string> kind of part => model, as its label says */
+    private static function models(Request $request): array
+    {
+        $models = [];
+        foreach (self::MODELS as $kind) {
+            $models[$kind] = $request->string("parts.{$kind}")->trim()->toString();
+        }
+
+        return $models;
     }
 
     /**

@@ -29,6 +29,8 @@ final class PhotoRequest extends FormRequest
             'x' => ['nullable', 'integer', 'min:0', 'max:1000'],
             'y' => ['nullable', 'integer', 'min:0', 'max:1000'],
             'words' => ['nullable', 'string', 'max:200'],
+            'label_of' => ['nullable', 'required_with:label', Rule::in(MachineFacts::MODELS)],
+            'label' => ['nullable', 'required_with:label_of', 'string', 'max:60'],
         ];
     }
 
@@ -43,6 +45,9 @@ final class PhotoRequest extends FormRequest
             'place.required' => 'Say where on the machine it is.',
             'place.in' => 'Choose one of the places shown.',
             'words.max' => 'Keep it under 200 letters.',
+            'label_of.*' => 'Say of which part the label is.',
+            'label.required_with' => 'Type the model the label names, or choose no part.',
+            'label.*' => 'Keep the model under 60 letters, as the label says it.',
         ];
     }
 
@@ -64,6 +69,14 @@ final class PhotoRequest extends FormRequest
                 }
             },
         ];
+    }
+
+    /** @return array<string, string> kind of part => model that its photographed label names; at most one */
+    public function labelled(): array
+    {
+        $label = $this->string('label')->trim()->toString();
+
+        return $label === '' ? [] : [$this->string('label_of')->toString() => $label];
     }
 
     public function photo(): UploadedFile

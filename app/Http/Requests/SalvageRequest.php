@@ -10,6 +10,7 @@ use App\UseCases\Advice\AssessJob;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\Because;
 use Orthoscope\Core\Diagnosis\Standing;
@@ -55,7 +56,7 @@ final class SalvageRequest extends FormRequest
                     },
                 ),
             );
-            $spare = $this->kept((string) $tag, $standing->part, $assessment->machine->model, $platform);
+            $spare = $this->kept((string) $tag, $standing->part, $assessment->machine, $platform);
             $parts[] = [
                 'spare' => $spare,
                 'proved' => $standing->standing === Standing::Proved,
@@ -74,17 +75,18 @@ final class SalvageRequest extends FormRequest
      *
      * @throws ValidationException
      */
-    private function kept(string $tag, Part $part, string $model, array $facts): NewSpare
+    private function kept(string $tag, Part $part, Machine $machine, array $facts): NewSpare
     {
         $value = (string) intdiv($part->kind->price, 300);
         $place = $this->string('place')->toString();
         $row = [
             'tag' => $tag,
             'kind' => $part->kind->id,
-            'name' => "{$part->name} of {$model}",
+            'name' => "{$part->name} of {$machine->model}",
             'value' => $value,
             'origin' => 'salvaged',
             'place' => $place,
+            'model' => mb_substr($machine->models()[$part->kind->id] ?? '', 0, 60),
         ];
         try {
             $spare = NewSpare::written($row + $facts, app(Catalogue::class));

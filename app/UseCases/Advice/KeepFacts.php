@@ -10,10 +10,10 @@ use App\Models\Job;
 use App\Models\JobFacts;
 use App\Models\Order;
 use App\Models\Quote;
+use App\Models\Spare;
 use Illuminate\Support\Collection;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Planning\Spent;
@@ -50,7 +50,7 @@ final readonly class KeepFacts
                 ),
                 'firmware' => $assessment->machine->platform['firmware'] ?? '',
                 'batch' => $assessment->machine->platform['batch'] ?? '',
-                'parts' => self::partsOf($assessment->machine, $orders),
+                'parts' => $this->partsOf($assessment, $orders),
                 'bench' => (string) (Claim::query()->where('job_id', $job->id)->value('bench') ?? ''),
                 'user_id' => $closedAt->user_id,
                 'waited_owner' => (int) Quote::query()
@@ -69,16 +69,20 @@ final readonly class KeepFacts
     }
 
     /**
-     * Models of its parts, those fitted here among them.
+     * Models of its parts, those fitted here among them, whether they were ordered for it or lay on the shelf.
      *
      * @param  Collection<int, Order>  $orders
      * @return list<string> as "board: Kestrel B2"
      */
-    private static function partsOf(Machine $machine, Collection $orders): array
+    private function partsOf(Assessment $assessment, Collection $orders): array
     {
         $named = [];
-        foreach ($machine->models() as $kind => $model) {
+        foreach ($assessment->machine->models() as $kind => $model) {
             $named["{$kind}: {$model}"] = true;
+        }
+        $tags = array_filter(array_map(fn (ActDone $act): ?string => $act->with?->tag, $assessment->record->all(ActDone::class)));
+        foreach (Spare::query()->whereIn('tag', $tags)->where('model', '!=', '')->get() as $spare) {
+            $named["{$spare->kind}: {$spare->model}"] = true;
         }
         foreach ($orders as $order) {
             $named["{$order->kind}: {$order->name}"] = true;

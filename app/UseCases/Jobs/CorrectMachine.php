@@ -47,6 +47,17 @@ final readonly class CorrectMachine
         $this->assessJob->refresh($job);
     }
 
+    /**
+     * Models that labels name.
+     *
+     * @param  array<string, string>  $models kind of part => model
+     */
+    public function label(Job $job, User $by, array $models): void
+    {
+        $was = $job->machine->made_of;
+        $this->correct($job, $by, [...$was, 'model' => $job->machine->model, 'platform' => [...(array) ($was['platform'] ?? []), ...$models]]);
+    }
+
     /** @param  array<string, mixed>  $madeOf */
     private function understood(array $madeOf): Machine
     {

@@ -37,7 +37,7 @@ final readonly class Loans
             $written['setup']['lent'][$part]['trust'] = round($spare->trustNow(), 4);
         }
         if (($written['kind'] ?? '') === 'finding' && $this->catalogue->check((string) $written['check'])->host) {
-            $written = $this->inHost($written);
+            $written = $this->inHost($job, $by, $written);
         }
         if (($written['kind'] ?? '') === 'act' && ! in_array($written['with']['tag'] ?? '', ['new', ''], true)) {
             $spare = $this->find((string) $written['with']['tag'], '/with');
@@ -64,7 +64,8 @@ final readonly class Loans
     }
 
     /**
-     * A cross test says in which machine: hosts of the shop have a tag and a trust. A shop that keeps none names none.
+     * A cross test says in which machine: hosts of the shop have a tag and a trust. A shop that keeps none names none. Whether the host
+     * ran with its own part back is a proof of the host.
      *
      * @param  array<string, mixed>  $written
      *
@@ -72,7 +73,7 @@ final readonly class Loans
      *
      * @throws CaseMistake
      */
-    private function inHost(array $written): array
+    private function inHost(Job $job, User $by, array $written): array
     {
         $hosts = Spare::query()
             ->where('kind', 'host')
@@ -89,7 +90,16 @@ final readonly class Loans
             throw CaseMistake::at('/host', "{$host->tag} is in quarantine: {$host->reason}. Take another host.");
         }
 
-        return [...$written, 'host' => ['tag' => $host->tag, 'trust' => round($host->trustNow(), 4)]];
+        $written['host'] = [...$written['host'], 'tag' => $host->tag, 'trust' => round($host->trustNow(), 4)];
+        if ($host->isOfBoard($job->machine->platformFact('board'))) {
+            $written['host']['same_board'] = true;
+        }
+        if (isset($written['host']['own'])) {
+            $runs = $written['host']['own'] === 'runs';
+            $this->book->prove($host, 'job', $runs, $runs ? 'ran with its own part back' : 'failed with its own part too', $by, $job);
+        }
+
+        return $written;
     }
 
     /** @throws CaseMistake */

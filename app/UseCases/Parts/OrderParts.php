@@ -202,6 +202,7 @@ final readonly class OrderParts
                     value: $order->price,
                     origin: $order->condition === 'new' ? 'new' : 'bought',
                     place: 'with the job',
+                    model: mb_substr($order->name, 0, 60),
                     fits: $fits,
                     facts: array_diff_key($order->facts, $fits),
                 ),

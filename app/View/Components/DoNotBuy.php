@@ -15,9 +15,12 @@ final class DoNotBuy extends Component
     /** @var list<Bulletin> */
     public readonly array $bulletins;
 
-    public function __construct()
+    /** @param  ?string  $named only those that warn of what has this name; null for all */
+    public function __construct(?string $named = null)
     {
-        $this->bulletins = ShopBelief::notToBuy();
+        $this->bulletins = array_values(
+            array_filter(ShopBelief::notToBuy(), fn (Bulletin $bulletin): bool => $named === null || $bulletin->names($named)),
+        );
     }
 
     public function render(): View

@@ -33,6 +33,7 @@ final class Catalogue
         'faults',
         'signs',
         'checks',
+        'drawings',
         'limits',
         'acts',
         'steps',
@@ -86,6 +87,9 @@ final class Catalogue
 
     /** @var array<string, Check> */
     public readonly array $checks;
+
+    /** @var array<string, Drawing> on which is picked where something was found */
+    public readonly array $drawings;
 
     /** @var array<string, Limit> */
     public readonly array $limits;
@@ -164,6 +168,7 @@ final class Catalogue
         $this->locks = self::each($file('locks')->rows('locks'), Lock::fromRow(...));
         $this->signs = self::each($file('signs')->rows('signs'), SignChannel::fromRow(...));
         $this->checks = self::each($checks->rows('checks'), Check::fromRow(...));
+        $this->drawings = self::each($file('drawings')->rows('drawings'), Drawing::fromRow(...));
         $this->doubts = self::each($checks->rows('doubts'), Doubt::fromRow(...));
         $this->limits = self::each($limits->rows('limits'), Limit::fromRow(...));
         $this->meter = Meter::fromRows($limits->rows('meters'));

@@ -27,6 +27,7 @@ final class CatalogueCheck
         $check->faults();
         $check->signs();
         $check->checks();
+        $check->drawings();
         $check->steps();
         $check->locks();
         $check->schools();
@@ -201,6 +202,28 @@ final class CatalogueCheck
             }
             if ($check->limit !== null) {
                 $this->known($check->limit, array_keys($this->catalogue->limits), "check {$check->id}", 'limit');
+            }
+        }
+    }
+
+    private function drawings(): void
+    {
+        foreach ($this->catalogue->checks as $check) {
+            if ($check->drawing !== null) {
+                $this->known($check->drawing, array_keys($this->catalogue->drawings), "check {$check->id}", 'drawing');
+            }
+        }
+        foreach ($this->catalogue->drawings as $drawing) {
+            $taken = [];
+            foreach ($drawing->spots as $spot) {
+                foreach ($spot->pointsTo as $fault) {
+                    $this->known($fault, array_keys($this->catalogue->faults), "place {$spot->id}", 'fault');
+                }
+                $at = "{$spot->column}, {$spot->row}";
+                if ($spot->column < 1 || $spot->column > $drawing->columns || $spot->row < 1 || isset($taken[$at])) {
+                    $this->mistakes[] = "Place {$spot->id} of drawing {$drawing->id} stands at {$at}, which is taken or outside.";
+                }
+                $taken[$at] = true;
             }
         }
     }

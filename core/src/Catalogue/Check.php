@@ -20,6 +20,7 @@ final readonly class Check
      * @param  ?string  $at      kind of part at which it is made, for the drawing of what to measure; null for a look
      * @param  ?float  $noise   share of its findings that go wrong for no reason of the machine; null for the usual share
      * @param  list<string>  $asks    questions about its set-up, put where it surprises
+     * @param  ?string  $drawing the drawing on which it is picked where something was found
      * @param  list<string>  $which   kinds of part among which it may say where it found something: the others were looked at too
      */
     public function __construct(
@@ -36,6 +37,7 @@ final readonly class Check
         public ?float $noise,
         public array $asks,
         public array $which,
+        public ?string $drawing,
     ) {
     }
 
@@ -55,6 +57,7 @@ final readonly class Check
             noise: $row->numberOrNull('noise'),
             asks: $row->texts('asks', []),
             which: $row->texts('which', []),
+            drawing: $row->textOrNull('drawing'),
         );
     }
 

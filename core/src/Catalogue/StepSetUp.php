@@ -32,6 +32,7 @@ final readonly class StepSetUp
         public ?Goal $goal,
         public bool $otherOutput,
         public bool $basicDriver,
+        public bool $otherDriver,
         public bool $lowClocks,
     ) {
     }
@@ -50,6 +51,7 @@ final readonly class StepSetUp
             goal: $row->has('goal') ? Goal::from($row->text('goal')) : null,
             otherOutput: $row->textOrNull('output') === 'other',
             basicDriver: $row->textOrNull('driver') === 'basic',
+            otherDriver: $row->textOrNull('driver') === 'other',
             lowClocks: $row->textOrNull('clocks') === 'low',
         );
     }

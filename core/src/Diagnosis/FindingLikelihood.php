@@ -33,6 +33,9 @@ final readonly class FindingLikelihood implements Likelihood
      * @param  float  $sureness chance that a reading is on the side of its limit that the meter shows, 0 to 1
      * @param  array<int, float>  $also   mode => how often it shows in the same look, of other parts that were in the same host
      * @param  list<string>  $which  parts at which it was found; what could have shown at others did not
+     * @param  list<string>  $pointsTo faults that the place of the find speaks for; none where it says only where
+     * @param  float  $elsewhere what is left of the others, 0 to 1
+     * @param  float  $refused how often what this machine refuses is refused in the host too, 0 to 1
      */
     public static function of(
         Modes $modes,
@@ -44,6 +47,9 @@ final readonly class FindingLikelihood implements Likelihood
         float $sureness = 1.0,
         array $also = [],
         array $which = [],
+        float $refused = 0.0,
+        array $pointsTo = [],
+        float $elsewhere = 1.0,
     ): self {
         $shows = [];
         foreach ($check->results as $candidate) {
@@ -52,9 +58,19 @@ final readonly class FindingLikelihood implements Likelihood
             }
             $row = [];
             foreach ($modes->all as $i => $mode) {
-                if ($mode->spare === null && isset($candidate->shows[$mode->fault->id]) && ($target === null || $target === $mode->part)) {
+                // What is looked at shows its own faults, and those of links at it, of which there is one.
+                $isAtIt = $target === null || $target === $mode->part || $mode->fault->part !== $check->target;
+                if ($mode->spare === null && isset($candidate->shows[$mode->fault->id]) && $isAtIt) {
                     $row[$i] = $candidate->shows[$mode->fault->id];
                 }
+            }
+            if ($pointsTo !== [] && $candidate->id === $result) {
+                foreach ($row as $i => $share) {
+                    $row[$i] = in_array($modes->all[$i]->fault->id, $pointsTo, true) ? $share : $share * $elsewhere;
+                }
+            }
+            if ($refused > 0.0) {
+                $row += array_map(fn (): float => $refused, self::refusing($modes, $check));
             }
             if ($badHost !== null) {
                 $row[$badHost] = self::BAD_HOST_FAILS;
@@ -77,6 +93,13 @@ final readonly class FindingLikelihood implements Likelihood
             $noise,
             count($check->results) === 2 ? $sureness : 1.0,
         );
+    }
+
+    /** @return array<int, Mode> ways in which the board refuses what is tried */
+    private static function refusing(Modes $modes, Check $check): array
+    {
+        return array_filter($modes->all, fn (Mode $mode): bool => $mode->spare === null && $mode->fault->with === $check->target
+            && $mode->fault->part !== 'supply');
     }
 
     public function given(array $faults): float

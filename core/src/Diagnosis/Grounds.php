@@ -295,8 +295,8 @@ final class Grounds
             $check = $this->catalogue->check($finding->check);
             $result = $check->result($finding->result);
             $shown = $result->findsSomething() ? $result->shows : $check->detects();
-            // Of several in one host, what fails may be any: it is seen of none.
-            if ($result->findsSomething() && $finding->also !== []) {
+            // Of several in one host, what fails may be any, and so it may where the host fails by itself: it is seen of none.
+            if ($result->findsSomething() && ($finding->also !== [] || $finding->hostSaid->own === false)) {
                 continue;
             }
             foreach ($finding->also as $part) {

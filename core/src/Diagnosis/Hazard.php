@@ -45,6 +45,7 @@ final readonly class Hazard
     {
         return [
             ...$setUp->basicDriver ? ['basic'] : [],
+            ...$setUp->otherDriver === null ? [] : ['other-driver'],
             ...$setUp->lowClocks ? ['slow'] : [],
             ...self::heat($setUp),
             $setUp->place === Place::Bench ? 'bench' : 'case',

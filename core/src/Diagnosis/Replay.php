@@ -321,6 +321,9 @@ final class Replay
             $finding->sureness,
             $this->shownBy($finding->also),
             $finding->which,
+            $finding->hostSaid->sameBoard ? $this->catalogue->number('same_board_refuses') : 0.0,
+            $check->drawing === null ? [] : $this->catalogue->drawings[$check->drawing]->pointTo($finding->spots),
+            $this->catalogue->number('spot_elsewhere'),
         );
     }
 
@@ -573,6 +576,7 @@ final class Replay
         $check = $this->catalogue->check($finding->check);
         if ($check->host && $finding->target !== null) {
             $this->introduce($finding->host, $finding->target);
+            $this->weighHost($finding, $finding->target, $check->result($finding->result)->findsSomething());
         }
         if (! $check->result($finding->result)->state) {
             $this->observe($finding->number, [[$this->findingLikelihood($check, $finding), 1]], $check->direct ? 1.0 : null);
@@ -582,6 +586,15 @@ final class Replay
             $moved += $this->model->partsOfKinds($this->model->machine->part($part)->kind->disturbs);
         }
         $this->belief = $this->belief->after($this->model->cures('reseat', $moved))->arising($this->model->arising($moved, $this->setUp));
+    }
+
+    private function weighHost(Finding $finding, string $part, bool $fails): void
+    {
+        $badHost = $this->model->modes->ofSpare($finding->host->tag, $part);
+        $likelihood = $badHost === null ? null : HostLikelihood::of($badHost, $finding->hostSaid, $fails, $this->catalogue);
+        if ($likelihood !== null) {
+            $this->belief = $this->belief->given($likelihood, 1.0);
+        }
     }
 
     private function takeAct(ActDone $act): void

@@ -25,13 +25,16 @@ final readonly class Finding extends Entry
      *     what fails may be any
      * @param  list<string>  $which  parts at which it was found, of several that were looked at; none where nobody said
      * @param  ?SocketMap  $contacts contacts marked, for a map of the socket
+     * @param  list<string>  $spots  places on the drawing of the check at which it was found; none where nobody said
+     * @param  HostSaid  $hostSaid what else was said of that other machine
      * @param  float  $sureness chance that its result is so, given how far the meter may be off, 0 to 1
      */
     public function __construct(
         Head $head,
         public string $check, public ?string $target, public string $result, public array $values, public Lent $host,
         public array $checked = [], public float $believed = 1.0, public float $sureness = 1.0, public ?SocketMap $contacts = null,
-        public array $also = [], public array $which = [],
+        public array $also = [], public array $which = [], public HostSaid $hostSaid = new HostSaid,
+        public array $spots = [],
     ) {
         parent::__construct($head);
     }

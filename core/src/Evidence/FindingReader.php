@@ -46,6 +46,8 @@ final readonly class FindingReader
             contacts: $contacts,
             also: $this->also($check, $target, $written),
             which: $this->which($check, $result, $written),
+            hostSaid: HostSaid::written($host),
+            spots: $this->spots($check, $result, $written),
         );
     }
 
@@ -97,6 +99,21 @@ final readonly class FindingReader
         }
 
         return $which;
+    }
+
+    /** @return list<string> places on its drawing at which it was found */
+    private function spots(Check $check, string $result, Written $written): array
+    {
+        $known = $check->drawing === null ? [] : array_keys($this->catalogue->drawings[$check->drawing]->spots);
+        if ($written->has('spots') && $known === []) {
+            throw $written->mistake('spots', "\"{$check->name}\" has no drawing; leave the places out.");
+        }
+        $spots = array_values(array_unique($written->allOf('place on the drawing', 'spots', $known)));
+        if ($spots !== [] && ! $check->result($result)->findsSomething()) {
+            throw $written->mistake('spots', 'Nothing was found, so there is no place to name.');
+        }
+
+        return $spots;
     }
 
     private function judged(Check $check, Written $written): ?Judgement

@@ -24,6 +24,10 @@ final readonly class SetUpReader
         $out = array_values(array_unique($written->allOf('part of this machine', 'out', array_keys($this->machine->parts))));
         sort($out);
         $temperature = $written->oneOfOrNull('temperature', 'temperature', ['cold', 'warm']);
+        $driver = $written->oneOfOrNull('driver', 'driver', ['own', 'basic', 'other']);
+        if ($driver !== 'other' && $written->has('driver_named')) {
+            throw $written->mistake('driver_named', 'Name the driver only where another than its own was in.');
+        }
         $setUp = new SetUp(
             out: $out,
             lent: $this->lent($written->part('lent')),
@@ -33,7 +37,8 @@ final readonly class SetUpReader
             temperature: $temperature === null ? null : Temperature::from($temperature),
             goal: Goal::from($written->oneOf('goal', 'goal', ['picture', 'system', 'load', 'hours'], 'system')),
             attached: array_values(array_unique($written->allOf('tool that is attached', 'attached', array_keys(SetUp::TOOLS)))),
-            basicDriver: $written->oneOfOrNull('driver', 'driver', ['own', 'basic']) === 'basic',
+            basicDriver: $driver === 'basic',
+            otherDriver: $driver === 'other' ? mb_substr(trim($written->word('driver_named')), 0, 40) : null,
             lowClocks: $written->oneOfOrNull('clocks', 'clocks', ['rated', 'low']) === 'low',
             otherOutput: $written->oneOfOrNull('output', 'output', ['own', 'other']) === 'other',
         );

@@ -223,7 +223,10 @@ final readonly class Candidates
         return false;
     }
 
-    /** A check is done once it was made, in another machine twice, unless it can clear a lock that is on. */
+    /**
+     * A check is done once it was made, in another machine twice, unless it can clear a lock that is on. A machine that failed with its own
+     * part tested nothing.
+     */
     private function checkIsDone(string $check, ?string $target): bool
     {
         if ($this->locks->waitForCheck($check)) {
@@ -231,7 +234,8 @@ final readonly class Candidates
         }
         $done = 0;
         foreach ($this->record->all(Finding::class) as $finding) {
-            $done += $finding->check === $check && ($finding->target === null || $finding->target === $target) ? 1 : 0;
+            $isIt = $finding->check === $check && ($finding->target === null || $finding->target === $target);
+            $done += $isIt && $finding->hostSaid->own !== false ? 1 : 0;
         }
 
         return $done >= ($this->catalogue->check($check)->host ? $this->catalogue->number('host_tests') : 1);

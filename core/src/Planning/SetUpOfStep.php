@@ -48,6 +48,7 @@ final readonly class SetUpOfStep
             goal: $asked->goal ?? ($isPlainStart ? Goal::System : $this->trial->goal),
             otherOutput: $asked->otherOutput,
             basicDriver: $asked->basicDriver,
+            otherDriver: $asked->otherDriver ? '' : null,
             lowClocks: $asked->lowClocks,
         );
     }

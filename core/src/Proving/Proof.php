@@ -49,7 +49,7 @@ final readonly class Proof
             }
             $whole = $catalogue->reach($entry->reached)->firstStop === $catalogue->stageCount();
             $lent = $entry->setUp->lent !== [] || $entry->setUp->out !== [] || $entry->setUp->attached !== []
-                || $entry->setUp->basicDriver || $entry->setUp->lowClocks;
+                || $entry->setUp->basicDriver || $entry->setUp->otherDriver !== null || $entry->setUp->lowClocks;
             if (! $whole) {
                 [$outside, $inside, $clean] = [null, null, 0];
             } elseif (! $lent) {

@@ -22,6 +22,7 @@ final readonly class SetUp
      * @param  bool  $otherOutput the screen is on another output than it came with
      * @param  list<string>  $attached keys of TOOLS
      * @param  bool  $basicDriver the system runs with its basic driver for the picture only
+     * @param  ?string  $otherDriver another of the maker's drivers than it came with, by its name; empty where nobody named it
      * @param  bool  $lowClocks  memory, processor or card run slower than rated
      */
     public function __construct(
@@ -36,6 +37,7 @@ final readonly class SetUp
         public array $attached = [],
         public bool $basicDriver = false,
         public bool $lowClocks = false,
+        public ?string $otherDriver = null,
     ) {
     }
 
@@ -66,6 +68,7 @@ final readonly class SetUp
             attached: $given->texts('attached', []),
             basicDriver: $given->text('driver', '') === 'basic',
             lowClocks: $given->text('clocks', '') === 'low',
+            otherDriver: $given->text('driver', '') === 'other' ? $given->text('driver_named', '') : null,
         );
     }
 
@@ -82,7 +85,8 @@ final readonly class SetUp
             'goal' => $this->goal === Goal::System ? null : $this->goal->value,
             'output' => $this->otherOutput ? 'other' : null,
             'attached' => $this->attached,
-            'driver' => $this->basicDriver ? 'basic' : null,
+            'driver' => $this->basicDriver ? 'basic' : ($this->otherDriver === null ? null : 'other'),
+            'driver_named' => $this->otherDriver,
             'clocks' => $this->lowClocks ? 'low' : null,
         ]);
     }
@@ -190,6 +194,7 @@ final readonly class SetUp
             attached: $this->attached,
             basicDriver: $this->basicDriver,
             lowClocks: $this->lowClocks,
+            otherDriver: $this->otherDriver,
         );
     }
 
@@ -199,6 +204,7 @@ final readonly class SetUp
         return $this->lent === []
             && $this->attached === []
             && ! $this->basicDriver
+            && $this->otherDriver === null
             && ! $this->lowClocks
             && $this->out === []
             && ($asked->temperature === null || $asked->temperature === $this->temperature)

@@ -10,7 +10,7 @@ use Orthoscope\Core\Catalogue\PartKind;
 /** A spare as it is written down when it comes to the shelf. */
 final readonly class NewSpare
 {
-    public const COLUMNS = ['tag', 'kind', 'name', 'value', 'origin', 'place'];
+    public const COLUMNS = ['tag', 'kind', 'name', 'value', 'origin', 'place', 'model'];
 
     /** Facts that a machine's platform must match are kept apart from the others. */
     public const SAME = ['memory', 'socket', 'form', 'bus', 'port'];
@@ -20,6 +20,7 @@ final readonly class NewSpare
      * @param  int  $value minor units of money
      * @param  string  $origin one of the shelf's origins
      * @param  string  $place where it lies
+     * @param  string  $model make and model as its label says; empty where nobody read it
      * @param  array<string, string>  $fits  facts among SAME
      * @param  array<string, string>  $facts the others
      */
@@ -30,6 +31,7 @@ final readonly class NewSpare
         public int $value,
         public string $origin,
         public string $place,
+        public string $model = '',
         public array $fits = [],
         public array $facts = [],
     ) {
@@ -63,6 +65,7 @@ final readonly class NewSpare
                 'value',
                 "\"{$given['value']}\" is no amount of money; a number such as 35 or 35.50.",
             ],
+            mb_strlen($given['model']) > 60 => ['model', 'keep the model under 60 letters, as its label says it.'],
             ! in_array($origin, $origins, true) => ['origin', "\"{$origin}\" is no origin; one of ".implode(', ', $origins).'.'],
             default => ['', ''],
         };
@@ -77,6 +80,7 @@ final readonly class NewSpare
             value: (int) round(100 * (float) $value),
             origin: $origin,
             place: mb_substr($given['place'], 0, 60),
+            model: $given['model'],
             fits: array_intersect_key($facts, array_flip(self::SAME)),
             facts: array_diff_key($facts, array_flip(self::SAME)),
         );

@@ -8,7 +8,7 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Plain\Csv;
 
 /**
- * Spares as CSV (RFC 4180): tag, kind, name, value, origin, place, and one column for each fact, such as memory or socket. Good rows are
+ * Spares as CSV (RFC 4180): tag, kind, name, value, origin, place, model, and one column for each fact, such as memory or socket. Good rows are
  * taken; of each bad row the line and the reason are told.
  */
 final readonly class SpareCsv
@@ -57,6 +57,7 @@ final readonly class SpareCsv
             $all = $spare->fits + $spare->facts;
             $lines[] = [
                 $spare->tag, $spare->kind, $spare->name, number_format($spare->value / 100, 2, '.', ''), $spare->origin, $spare->place,
+                $spare->model,
                 ...array_map(fn (string $fact): string => $all[$fact] ?? '', $facts),
             ];
         }

@@ -51,6 +51,7 @@ final readonly class EntryWords
             $entry instanceof Finding => ($entry->target === null ? '' : $this->machine->part($entry->target)->name.': ')
                 .$this->catalogue->check($entry->check)->name
                 .($entry->host->tag === Finding::ANY_HOST ? '' : " {$entry->host->tag}")
+                .($entry->hostSaid->words() === '' ? '' : " ({$entry->hostSaid->words()})")
                 .($entry->also === [] ? '' : ', with '.$this->parts($entry->also, short: true)),
             $entry instanceof ActDone => str_replace('{part}', $this->parts($entry->on), $this->catalogue->act($entry->act)->did)
                 .($entry->with === null || $entry->with->tag === 'new' ? '' : " with {$entry->with->tag}")
@@ -104,11 +105,20 @@ final readonly class EntryWords
                 implode(', ', $entry->with),
             ]),
             $entry instanceof Finding => ($entry->which === [] ? '' : $this->parts($entry->which, short: true).': ')
+                .$this->spots($entry)
                 .$this->catalogue->check($entry->check)->result($entry->result)->name
                 .$this->values($entry)
                 .$this->reservations($entry),
             default => '',
         };
+    }
+
+    private function spots(Finding $finding): string
+    {
+        $drawing = $this->catalogue->drawings[$this->catalogue->check($finding->check)->drawing ?? ''] ?? null;
+        $names = array_map(fn (string $spot): string => $drawing->spots[$spot]->name ?? $spot, $finding->spots);
+
+        return $names === [] ? '' : implode('; ', $names).': ';
     }
 
     /** What became of the old part, what was used in place of what was asked for, and what is still to be done. */
@@ -181,6 +191,9 @@ final readonly class EntryWords
         }
         if ($setUp->basicDriver) {
             $words[] = 'basic driver';
+        }
+        if ($setUp->otherDriver !== null) {
+            $words[] = $setUp->otherDriver === '' ? 'another driver' : "driver {$setUp->otherDriver}";
         }
         if ($setUp->lowClocks) {
             $words[] = 'lower clocks';

@@ -41,6 +41,20 @@ final class BenchClockTest extends TestCase
         );
     }
 
+    public function test_an_update_has_a_clock_until_it_is_done(): void
+    {
+        $timers = fn (array ...$entries): array => array_column(Timers::of(Bench::case($entries)->record, Bench::catalogue(), false), 'id');
+        $says = ['kind' => 'finding', 'check' => 'screen-says', 'at' => '2026-11-02T10:02:00+00:00'];
+        $write = ['kind' => 'act', 'act' => 'write-firmware', 'on' => ['firmware'], 'at' => '2026-11-02T10:03:00+00:00'];
+        $updating = Timers::of(Bench::case([['result' => 'updating'] + $says])->record, Bench::catalogue(), false);
+        $this->assertSame(['update', '10:32', 1], [$updating[0]->id, $updating[0]->until->format('H:i'), $updating[0]->entry]);
+        $this->assertSame([], $timers(['result' => 'updating'] + $says, ['result' => 'done'] + $says));
+        $this->assertSame(['update'], $timers($write + ['begun' => true]));
+        $this->assertSame([], $timers($write + ['begun' => true], $write));
+        $this->assertSame(['update', 'drain'], $timers(['result' => 'updating'] + $says, self::DARK));
+        $this->assertSame([], $timers(['result' => 'updating', 'at' => ''] + $says));
+    }
+
     public function test_the_first_start_after_settings_or_memory_changed_is_waited_for_longer(): void
     {
         $wait = fn (array $entries, array $setUp, array $acts = []): int => Wait::for(

@@ -23,6 +23,7 @@
                         'entry.host',
                         'entry.also',
                         'entry.which',
+                        'entry.spots',
                         'entry.result',
                         'entry.check',
                         'entry.kind',
@@ -90,7 +91,43 @@
                         @endforeach
                     </fieldset>
                 @endif
+                @if ($check->drawing !== null)
+                    @php
+                        $drawing = $page->catalogue->drawings[$check->drawing];
+                    @endphp
+
+                    <fieldset class="spots" data-columns="{{ $drawing->columns }}">
+                        <legend>Where something is found, {{ $drawing->name }}</legend>
+                        @foreach ($drawing->spots as $spot)
+                            <label class="c{{ $spot->column }} r{{ $spot->row }}"><input type="checkbox"
+                                    name="entry[spots][]" value="{{ $spot->id }}" @checked($sent && in_array($spot->id, (array) old('entry.spots'), true))>
+                                {{ $spot->name }}</label>
+                        @endforeach
+                    </fieldset>
+                @endif
                 @if ($check->host)
+                    @php
+                        $own = $sent ? old('entry.in_host.own', '') : '';
+                        $ticks = [
+                            'again' => 'seated there once more, the same',
+                            'same_board' => 'a board of the same model',
+                        ];
+                    @endphp
+
+                    <fieldset class="choices">
+                        <legend>With its own part back, that machine</legend>
+                        @foreach (['' => 'was not tried', 'runs' => 'runs', 'fails' => 'fails too'] as $value => $words)
+                            <label><input type="radio" name="entry[in_host][own]" value="{{ $value }}"
+                                    @checked($own !== '' && $own === $value)> {{ $words }}</label>
+                        @endforeach
+                    </fieldset>
+                    <fieldset class="choices">
+                        <legend>And it was</legend>
+                        @foreach ($ticks as $value => $words)
+                            <label><input type="checkbox" name="entry[in_host][{{ $value }}]" value="1"
+                                    @checked($sent && old("entry.in_host.{$value}"))> {{ $words }}</label>
+                        @endforeach
+                    </fieldset>
                     @php
                         $others = $page->choices->alsoInHost($check);
                     @endphp

@@ -158,7 +158,11 @@
                         name="entry[setup][driver]">
                         <option value="own">its own</option>
                         <option value="basic" @selected(old('entry.setup.driver') === 'basic')>the basic one</option>
+                        <option value="other" @selected(old('entry.setup.driver') === 'other')>another of its maker</option>
                     </select></div>
+                <div class="field"><label for="u-driver-named">Name and version of it</label><input
+                        id="u-driver-named" name="entry[setup][driver_named]" maxlength="40" autocomplete="off"
+                        value="{{ old('entry.setup.driver_named') }}"></div>
                 <div class="field"><label for="u-clocks">Clocks</label><select id="u-clocks"
                         name="entry[setup][clocks]">
                         <option value="rated">as rated</option>

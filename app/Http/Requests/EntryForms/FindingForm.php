@@ -23,8 +23,10 @@ final class FindingForm extends EntryForm
         if (is_string($written['contacts'] ?? null)) {
             $written['contacts'] = $this->contacts($written['contacts']);
         }
-        if (isset($written['host'])) {
-            $written['host'] = is_string($written['host']) ? ['tag' => strtoupper(trim($written['host']))] : [];
+        $said = self::withoutEmpty(['said' => $written['in_host'] ?? []], 'said')['said'];
+        unset($written['in_host']);
+        if (isset($written['host']) || (is_array($said) && $said !== [])) {
+            $written['host'] = $this->host($written['host'] ?? '', (array) $said);
         }
         if (is_array($written['values'] ?? null)) {
             $check = $typed['check'] ?? '';
@@ -32,6 +34,23 @@ final class FindingForm extends EntryForm
         }
 
         return $written;
+    }
+
+    /**
+     * The machine it was tried in, and what else was said of it.
+     *
+     * @param  array<array-key, mixed>  $said
+     *
+     * @return array<string, mixed>
+     */
+    private function host(mixed $tag, array $said): array
+    {
+        return array_filter([
+            'tag' => is_string($tag) ? strtoupper(trim($tag)) : '',
+            'own' => $said['own'] ?? '',
+            'again' => isset($said['again']),
+            'same_board' => isset($said['same_board']),
+        ]);
     }
 
     /** @return array<string, string> */

@@ -10,7 +10,9 @@ final class StartForm extends EntryForm
     protected const WHOLE = ['waited', 'times', 'after'];
 
     /** Words of the set-up beside its parts. */
-    private const WORDS = ['place' => 1, 'start_by' => 1, 'temperature' => 1, 'goal' => 1, 'output' => 1, 'driver' => 1, 'clocks' => 1];
+    private const WORDS = [
+        'place' => 1, 'start_by' => 1, 'temperature' => 1, 'goal' => 1, 'output' => 1, 'driver' => 1, 'driver_named' => 1, 'clocks' => 1,
+    ];
 
     protected function shaped(array $written, array $typed): array
     {
@@ -40,6 +42,10 @@ final class StartForm extends EntryForm
             if (is_string($word) && $word !== '') {
                 $setUp[(string) $name] = $word;
             }
+        }
+        // Whoever names a driver means that it was another than its own.
+        if (isset($setUp['driver_named']) && ($setUp['driver'] ?? 'own') === 'own') {
+            $setUp['driver'] = 'other';
         }
         $tool = $form['attached'] ?? '';
         if (is_string($tool) && $tool !== '') {
