@@ -55,7 +55,8 @@ final readonly class CorrectMachine
     public function label(Job $job, User $by, array $models): void
     {
         $was = $job->machine->made_of;
-        $this->correct($job, $by, [...$was, 'model' => $job->machine->model, 'platform' => [...(array) ($was['platform'] ?? []), ...$models]]);
+        $platform = [...(array) ($was['platform'] ?? []), ...$models];
+        $this->correct($job, $by, [...$was, 'model' => $job->machine->model, 'platform' => $platform]);
     }
 
     /** @param  array<string, mixed>  $madeOf */
