@@ -246,7 +246,8 @@ final class BenchTest extends TestCase
             'entry' => ['kind' => 'start', 'reached' => 'stays', 'times' => '1', 'setup' => $setUp],
         ]);
         $start(['driver' => 'own', 'driver_named' => 'Marl 30.8'])->assertSessionHasNoErrors();
-        $this->assertSame('Marl 30.8', SetUp::fromArray($job->entries()->where('kind', 'start')->firstOrFail()->written()['setup'])->otherDriver);
+        $setUp = SetUp::fromArray($job->entries()->where('kind', 'start')->firstOrFail()->written()['setup']);
+        $this->assertSame('Marl 30.8', $setUp->otherDriver);
         $this->get(route('jobs.show', $job))->assertSee('driver Marl 30.8');
         $start(['driver' => 'basic', 'driver_named' => 'Marl 30.8'])
             ->assertSessionHasErrors(['entry.setup' => 'Name the driver only where another than its own was in.']);

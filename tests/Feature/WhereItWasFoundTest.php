@@ -36,7 +36,8 @@ final class WhereItWasFoundTest extends TestCase
 
     public function test_a_place_is_picked_on_the_drawing_and_told(): void
     {
-        $this->get(route('jobs.show', $this->job))->assertSee(['Where something is found, on the board', 'cooler holes', 'front of the case']);
+        $this->get(route('jobs.show', $this->job))
+            ->assertSee(['Where something is found, on the board', 'cooler holes', 'front of the case']);
         $this->found(['check' => 'fans-turn', 'result' => 'case', 'spots' => ['case-front', 'case-top']])->assertSessionHasNoErrors();
         $this->get(route('jobs.show', $this->job))
             ->assertSee('front of the case; top of the case: a case fan stands still or is clogged');

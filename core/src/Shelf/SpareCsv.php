@@ -8,8 +8,8 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Plain\Csv;
 
 /**
- * Spares as CSV (RFC 4180): tag, kind, name, value, origin, place, model, and one column for each fact, such as memory or socket. Good rows are
- * taken; of each bad row the line and the reason are told.
+ * Spares as CSV (RFC 4180): tag, kind, name, value, origin, place, model, and one column for each fact, such as memory or socket. Good
+ * rows are taken; of each bad row the line and the reason are told.
  */
 final readonly class SpareCsv
 {

@@ -99,8 +99,11 @@
                     <fieldset class="spots" data-columns="{{ $drawing->columns }}">
                         <legend>Where something is found, {{ $drawing->name }}</legend>
                         @foreach ($drawing->spots as $spot)
+                            @php
+                                $picked = $sent && in_array($spot->id, (array) old('entry.spots'), true);
+                            @endphp
                             <label class="c{{ $spot->column }} r{{ $spot->row }}"><input type="checkbox"
-                                    name="entry[spots][]" value="{{ $spot->id }}" @checked($sent && in_array($spot->id, (array) old('entry.spots'), true))>
+                                    name="entry[spots][]" value="{{ $spot->id }}" @checked($picked)>
                                 {{ $spot->name }}</label>
                         @endforeach
                     </fieldset>
