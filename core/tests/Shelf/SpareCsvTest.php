@@ -19,7 +19,8 @@ final class SpareCsvTest extends TestCase
         $spares = [
             $this->spare(['tag' => 'M-1', 'kind' => 'stick', 'name' => 'Stick, "blue"', 'value' => '35.50', 'memory' => 'DDR4']),
             $this->spare([
-                'tag' => 'P-9', 'kind' => 'supply', 'name' => "Supply\nof 550 W", 'origin' => 'new', 'model' => 'Marl 550', 'watts' => '550',
+                'tag' => 'P-9', 'kind' => 'supply', 'name' => "Supply\nof 550 W", 'origin' => 'new',
+                'model' => 'Marl 550', 'watts' => '550',
             ]),
         ];
         $read = SpareCsv::read(SpareCsv::write($spares), Catalogue::shipped());
