@@ -19,6 +19,12 @@ final readonly class Showing
     ) {
     }
 
+    /** Whether it depends on no condition of a start. */
+    public function isPlain(): bool
+    {
+        return array_keys($this->hazards) === ['hazard'];
+    }
+
     public static function fromRow(Row $row, float $hard): self
     {
         $hazards = [];

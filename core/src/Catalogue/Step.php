@@ -23,6 +23,7 @@ final readonly class Step
      * @param  ?string  $whyAgain in place of `why` once the machine was started
      * @param  bool  $unlocks offered only while a lock waits for it
      * @param  list<string>  $whenNew events: where one was told, the look comes first, as long as what it shows is in question at all
+     * @param  list<string>  $recovers stages at which it has cured machines for minutes: done once before a part is bought for one
      * @param  ?string  $mootAfter stage: not offered once a start by the button passed it
      */
     public function __construct(
@@ -50,6 +51,7 @@ final readonly class Step
         public ?string $mootAfter,
         public ?string $whyAgain,
         public array $whenNew,
+        public array $recovers,
     ) {
     }
 
@@ -80,6 +82,7 @@ final readonly class Step
             mootAfter: $row->textOrNull('moot_after'),
             whyAgain: $row->textOrNull('why_again'),
             whenNew: $row->texts('when_new', []),
+            recovers: $row->texts('recovers', []),
         );
     }
 }

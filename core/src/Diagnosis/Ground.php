@@ -12,6 +12,7 @@ enum Ground: string
     case NoChange = 'no-change';
     case Improved = 'improved';
     case CameBack = 'came-back';
+    case StayedAway = 'stayed-away';
     case Seen = 'seen';
 
     public function words(): string
@@ -21,6 +22,7 @@ enum Ground: string
             self::LookedGood => 'looked at or measured, and found good',
             self::NoChange => 'changed, and the trouble stayed',
             self::Improved => 'changed, and the machine got further',
+            self::StayedAway => 'put back, and the trouble stayed away',
             self::CameBack => 'put back, and the trouble came back',
             self::Seen => 'the fault was seen or measured',
         };

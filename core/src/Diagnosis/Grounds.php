@@ -21,6 +21,12 @@ final class Grounds
     /** @var array<string, list<Because>> part => entries that speak about it */
     private array $of = [];
 
+    /** @var array<string, int> part => how far it got with it put back, the trouble having stayed away */
+    private array $stayedAway = [];
+
+    /** @var array<string, true> parts with which, put back, it ran as far at first, and failed again later */
+    private array $cameAndWent = [];
+
     /** @var array<string, int> part => the entry with which a new one was fitted */
     private array $fittedAt = [];
 
@@ -197,6 +203,9 @@ final class Grounds
             if ($ground === Ground::Improved && ! $used) {
                 $this->add($part->id, $start, Ground::Improved);
             }
+            if ($used) {
+                $this->readPutBack($part->id, $other, $start);
+            }
             if (
                 $ground === Ground::Improved
                 && $used
@@ -205,6 +214,37 @@ final class Grounds
             ) {
                 $this->add($part->id, $start, Ground::CameBack);
             }
+        }
+    }
+
+    /** Whether it ran with the part put back, and failed later: a swap may have helped by what it moved. */
+    public function cameAndWent(string $part): bool
+    {
+        return isset($this->cameAndWent[$part]);
+    }
+
+    /**
+     * It got further without the part, and as far with it put back: what helped was not that it was away. That holds until a start with it
+     * fails earlier again.
+     */
+    private function readPutBack(string $part, Start $without, Start $with): void
+    {
+        $reached = $this->catalogue->reach($with->reached)->firstStop;
+        $stayed = $this->stayedAway[$part] ?? null;
+        if ($stayed !== null && $reached < $stayed) {
+            unset($this->stayedAway[$part]);
+            $this->cameAndWent[$part] = true;
+            $this->of[$part] = array_values(
+                array_filter($this->of[$part] ?? [], fn (Because $because): bool => $because->ground !== Ground::StayedAway),
+            );
+
+            return;
+        }
+        $helped = array_filter($this->of[$part] ?? [], fn (Because $because): bool => $because->entry === $without->number
+            && $because->ground === Ground::Improved);
+        if ($helped !== [] && $reached >= $this->catalogue->reach($without->best())->firstStop) {
+            $this->stayedAway[$part] = $reached;
+            $this->add($part, $with, Ground::StayedAway);
         }
     }
 

@@ -7,6 +7,7 @@ namespace Orthoscope\Core\Diagnosis;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Condition;
 use Orthoscope\Core\Catalogue\Fault;
+use Orthoscope\Core\Catalogue\Showing;
 
 /**
  * Faults that show under one condition alone: for every kind of part, every stop at which it can fail and every condition of
@@ -15,9 +16,6 @@ use Orthoscope\Core\Catalogue\Fault;
  */
 final readonly class OnlyUnder
 {
-    /** Manners that depend on no condition. */
-    private const PLAIN = ['always', 'sometimes'];
-
     /**
      * @param  list<string>  $bases faults of the same part and stop that it has a share of
      * @param  float  $share of their prior, 0 to 1
@@ -31,7 +29,7 @@ final readonly class OnlyUnder
     {
         $at = [];
         foreach ($catalogue->faults as $fault) {
-            if (! in_array($fault->shows, self::PLAIN, true) || $fault->part === 'outside' || $fault->eachChannel || $fault->steady) {
+            if (! self::isPlain($fault, $catalogue) || $fault->part === 'outside' || $fault->eachChannel || $fault->steady) {
                 continue;
             }
             foreach ($fault->ways as $way) {
@@ -52,6 +50,13 @@ final readonly class OnlyUnder
         }
 
         return $all;
+    }
+
+    private static function isPlain(Fault $fault, Catalogue $catalogue): bool
+    {
+        $bound = array_filter($catalogue->shows[$fault->shows], fn (Showing $showing): bool => ! $showing->isPlain());
+
+        return $bound === [];
     }
 
     /** @param  non-empty-list<Fault>  $bases */

@@ -20,6 +20,7 @@ use Orthoscope\Core\Evidence\OthersTrial;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\SetUp\Goal;
 use Orthoscope\Core\SetUp\Lent;
 use Orthoscope\Core\SetUp\Place;
 use Orthoscope\Core\SetUp\SetUp;
@@ -408,9 +409,13 @@ final class Replay
         if (($report->reached === null && $report->signs === [] && $report->manner === null) || $report->source === Report::OPINION) {
             return;
         }
-        $trust = $this->catalogue->number("trust_{$report->source}");
         $reach = $report->reached === null ? $this->anyReach() : $this->catalogue->reach($report->reached);
-        $hazards = $this->model->hazards($report->manner?->failing() ?? new SetUp(place: Place::Owner), $this->fitted);
+        // Whoever tells that it drops out uses it for hours; and what is told of a machine that was worked on is no earlier state of it.
+        $used = new SetUp(place: Place::Owner, goal: $this->dropsOut($reach) ? Goal::Hours : Goal::System);
+        $told = $this->catalogue->number("trust_{$report->source}");
+        $isSince = $report->source === Report::SEEN && $this->wasWorkedOnBefore($report);
+        $trust = $isSince ? max($told, $this->catalogue->number('trust_since')) : $told;
+        $hazards = $this->model->hazards($report->manner?->failing() ?? $used, $this->fitted);
         $likelihood = $report->manner === null
                 ? StartLikelihood::of(
                     $this->model,
@@ -435,6 +440,22 @@ final class Replay
             return;
         }
         $this->remember($report->signs, $reach, $hazards, $this->catalogue->stageCount());
+    }
+
+    private function wasWorkedOnBefore(Report $report): bool
+    {
+        foreach ($this->record->inForce as $entry) {
+            if ($entry instanceof ActDone && ! $entry->begun && $entry->number < $report->number) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function dropsOut(Reach $reach): bool
+    {
+        return $reach->firstStop === $this->catalogue->stageIndex('stays') && $reach->lastStop === $reach->firstStop;
     }
 
     /** What others tried is told once, however often they did it, and the machine is as before afterwards. */

@@ -241,13 +241,23 @@ final readonly class Candidates
         return $done >= ($this->catalogue->check($check)->host ? $this->catalogue->number('host_tests') : 1);
     }
 
-    /** A start under the same set-up tells little new, until something was done to the machine. */
+    /**
+     * A start under the same set-up tells little new, until something was done to the machine that changed how it starts as it came: what
+     * fails after an act as before has shown that the act was none.
+     */
     private function startIsDone(SetUp $setUp, string $enough): bool
     {
         $done = 0;
+        $before = 0;
+        $asItCame = null;
         foreach ($this->record->inForce as $entry) {
             if ($entry instanceof ActDone && ! $entry->begun) {
-                $done = 0;
+                [$before, $done] = [$before + $done, 0];
+            }
+            if ($entry instanceof Start && $entry->setUp->changesNoPart()) {
+                $fails = $this->catalogue->reach($entry->reached)->firstStop <= $this->catalogue->stageIndex('stays');
+                $done += $fails && ! $setUp->changesNoPart() && $entry->reached === $asItCame ? $before : 0;
+                [$before, $asItCame] = [0, $entry->reached];
             }
             if ($entry instanceof Start && $entry->setUp->key() === $setUp->key()) {
                 $done += $entry->times;

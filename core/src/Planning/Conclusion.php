@@ -9,7 +9,8 @@ use Orthoscope\Core\Bench\JobState;
 /** What the ranked steps and the repair in view come to: the state the job is in, and why, in one sentence. */
 final readonly class Conclusion
 {
-    private function __construct(public JobState $state, public string $why)
+    /** @param  bool  $left it runs here, and nothing is likely enough to be repaired: the owner is told so */
+    private function __construct(public JobState $state, public string $why, public bool $left = false)
     {
     }
 
@@ -26,7 +27,8 @@ final readonly class Conclusion
             (self::underWay($best, $unlocks, $now) ??
                 (self::provable($now) ??
                     (self::worthATest($best, $next) ??
-                        (self::repair($best, $next) ?? self::find("{$best?->candidate->name()} comes before anything is replaced.")))));
+                        (self::left($next, $now) ??
+                            (self::repair($best, $next) ?? self::find("{$best?->candidate->name()} comes before anything is replaced."))))));
     }
 
     private static function barred(?NextStep $best, bool $anyLocked, Situation $now): ?self
@@ -89,6 +91,18 @@ final readonly class Conclusion
         return self::find(sprintf('%s is worth about %d minutes.', $best->candidate->name(), max(1, (int) round($best->saves))));
     }
 
+    /** It runs here, no test is worth its minutes, and nothing is likely enough to be repaired. */
+    private static function left(RepairInView $next, Situation $now): ?self
+    {
+        return $now->runs && $next->isUnlikely()
+            ? new self(
+                JobState::Repair,
+                'It runs here, and nothing is likely enough to be replaced: tell the owner so, and what to watch for, or keep it longer.',
+                left: true,
+            )
+            : null;
+    }
+
     private static function repair(?NextStep $best, RepairInView $next): ?self
     {
         $repair = $next->repair;
@@ -105,6 +119,12 @@ final readonly class Conclusion
             ),
             default => null,
         };
+    }
+
+    /** Something cheap comes before a purchase. */
+    public static function cautious(string $why): self
+    {
+        return self::find($why);
     }
 
     private static function find(string $why): self

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Planning;
 
+use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\Belief;
@@ -91,14 +92,17 @@ final class Planner
         $foregone = array_values(array_filter($weighed, $this->isForegone(...)));
         $weighed = array_values(array_filter($weighed, fn (Weighed $one): bool => ! in_array($one, $foregone, true)));
         $weighed = $this->testOfThePlanFirst($weighed, $order, $outright);
-        $steps = [];
-        foreach ($weighed as $i => $one) {
-            $steps[] = $this->step($one, $i < self::EXPLAINED_STEPS || $one->candidate->step->each === 'swapped');
-        }
-
         $chances = $this->needs->probabilities($now);
-        $next = RepairInView::of($this->needs, $chances, $order, $outright, $this->catalogue->number('settled_from'));
+        $next = RepairInView::of($this->needs, $chances, $order, $outright, $this->catalogue);
+        $steps = $this->steps($weighed);
         $conclusion = $this->conclusion($steps, $next);
+        $precaution = $this->precaution($conclusion, $next, [...$weighed, ...$foregone]);
+        if ($precaution !== null) {
+            $isOther = fn (Weighed $one): bool => $one !== $precaution->step;
+            $foregone = array_values(array_filter($foregone, $isOther));
+            $steps = $this->steps([$precaution->step, ...array_values(array_filter($weighed, $isOther))]);
+            $conclusion = Conclusion::cautious($precaution->why);
+        }
         $repairs = [];
         foreach ($chances as $number => $p) {
             $repairs[] = [$this->needs->repairs[$number], $p];
@@ -112,8 +116,42 @@ final class Planner
             repair: $next->repair,
             repairProbability: $next->probability,
             repairs: $repairs,
+            left: $conclusion->left,
             foregone: array_map(fn (Weighed $one): NextStep => $this->step($one, false), $foregone),
         );
+    }
+
+    /** @param  list<Weighed>  $weighed all steps that make sense, those of which the outcome is known with them */
+    private function precaution(Conclusion $conclusion, RepairInView $next, array $weighed): ?Precaution
+    {
+        return match ($conclusion->state) {
+            JobState::Repair => Precaution::before(
+                $next,
+                $conclusion->left,
+                $weighed,
+                $this->grounds,
+                $this->replay,
+                $this->record,
+                $this->catalogue,
+            ),
+            JobState::Find => Precaution::beforeLending($weighed, $this->record, $this->catalogue),
+            default => null,
+        };
+    }
+
+    /**
+     * @param  list<Weighed>  $weighed best first
+     *
+     * @return list<NextStep> the first of them with what each outcome would mean
+     */
+    private function steps(array $weighed): array
+    {
+        $steps = [];
+        foreach ($weighed as $i => $one) {
+            $steps[] = $this->step($one, $i < self::EXPLAINED_STEPS || $one->candidate->step->each === 'swapped');
+        }
+
+        return $steps;
     }
 
     /** @param  list<NextStep>  $steps best first, those that can be taken before those that are locked */

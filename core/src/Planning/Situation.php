@@ -9,6 +9,8 @@ use Orthoscope\Core\Diagnosis\FailsUnder;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Evidence\Report;
+use Orthoscope\Core\Evidence\Start;
 
 /** How the work stands, as far as it decides what comes next. */
 final readonly class Situation
@@ -20,6 +22,7 @@ final readonly class Situation
      * @param  bool  $barred it may not be powered, or not on its own supply
      * @param  bool  $provable it ran at its last start, or something was done to it since, and it is likely sound
      * @param  float  $sound belief that nothing is wrong with it any more, 0 to 1
+     * @param  bool  $runs it stayed up at its last start, nothing swapped, and it has not come back
      */
     private function __construct(
         public bool $started,
@@ -28,6 +31,7 @@ final readonly class Situation
         public bool $barred,
         public bool $provable,
         public float $sound,
+        public bool $runs,
     ) {
     }
 
@@ -46,6 +50,18 @@ final readonly class Situation
             barred: $locks->powerIsLocked() || $locks->onOwnSupply() !== [],
             provable: ($runs || $repairedSince) && $sound >= $catalogue->number('prove_from'),
             sound: $sound,
+            runs: self::runsAsItCame($last, $record, $catalogue),
         );
+    }
+
+    private static function runsAsItCame(?Start $last, Record $record, Catalogue $catalogue): bool
+    {
+        if ($last === null || ! $last->setUp->changesNoPart()) {
+            return false;
+        }
+        $first = $record->all(Start::class)[0]->number;
+        $again = array_filter($record->all(Report::class), fn (Report $report): bool => $report->number > $first);
+
+        return $again === [] && $catalogue->reach($last->reached)->firstStop > $catalogue->stageIndex('stays');
     }
 }

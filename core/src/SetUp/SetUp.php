@@ -198,6 +198,26 @@ final readonly class SetUp
         );
     }
 
+    /** Whether nothing stands otherwise than it came; how cold it is and how long it runs changes no part. */
+    public function changesNoPart(): bool
+    {
+        return (new self(temperature: $this->temperature, goal: $this->goal))->key() === $this->key();
+    }
+
+    /** Whether what another would change was changed under this one too, whatever else was. */
+    public function isAlso(self $asked): bool
+    {
+        $differs = array_filter(
+            $asked->partsChangedTo(new self),
+            fn (string $part): bool => $this->stateOf($part) !== $asked->stateOf($part),
+        );
+
+        return $differs === []
+            && ($asked->place === Place::InCase || $asked->place === $this->place)
+            && ($asked->startBy === StartBy::Button || $asked->startBy === $this->startBy)
+            && (! $asked->otherOutput || $this->otherOutput);
+    }
+
     /** Whether a start under this one was at least what is asked: with the machine's own parts, as cold or warm, as hard and as long. */
     public function isAtLeast(self $asked): bool
     {

@@ -27,6 +27,7 @@ final readonly class PlannerPolicy implements Policy, StatesBelief
 
         return ClosingRule::move($view)
             ?? match (true) {
+                $advice->left => Move::end('finished'),
                 $advice->state === JobState::Repair && $advice->repair !== null => Move::repair(
                     $advice->repair->act->id,
                     $advice->repair->part->id,

@@ -8,6 +8,7 @@ use InvalidArgumentException;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Plain\Draw;
 use Orthoscope\Core\Simulation\Circuit\CircuitWorld;
+use Orthoscope\Core\Simulation\Stories\StoryWorld;
 
 /** Machines with hidden faults, played by several policies: the same machines and the same chances for each. */
 final readonly class Simulation
@@ -19,7 +20,10 @@ final readonly class Simulation
     /** Machines that run by physics, and share no chance, table or code with the adviser. */
     public const CIRCUIT = 'circuit';
 
-    public const WORLDS = [self::FRIENDLY, self::HARD, self::CIRCUIT];
+    /** Machines that behave as the trade tells it, in a file that the adviser never reads. */
+    public const STORIES = 'stories';
+
+    public const WORLDS = [self::FRIENDLY, self::HARD, self::CIRCUIT, self::STORIES];
 
     /**
      * @param  string  $seed    the same seed gives the same jobs
@@ -40,7 +44,7 @@ final readonly class Simulation
             || ($doubles !== null && ($doubles < 0.0 || $doubles > 0.8))
             || ! in_array($world, self::WORLDS, true)
         ) {
-            throw new InvalidArgumentException('Perturb from 1 to 10, doubles from 0 to 0.8, and the world is friendly, hard or circuit.');
+            throw new InvalidArgumentException('Perturb from 1 to 10, doubles from 0 to 0.8, and the world is friendly, hard, circuit or stories.');
         }
     }
 
@@ -76,6 +80,9 @@ final readonly class Simulation
     {
         if ($this->world === self::CIRCUIT) {
             return new CircuitWorld($this->catalogue);
+        }
+        if ($this->world === self::STORIES) {
+            return new StoryWorld($this->catalogue);
         }
         if ($this->world === self::HARD) {
             return new HardWorld($this->catalogue, $this->doubles ?? $this->catalogue->number('double_share'));

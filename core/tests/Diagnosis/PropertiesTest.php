@@ -211,7 +211,7 @@ final class PropertiesTest extends TestCase
             Bench::replay([$twitch, ['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench']], $twitch]),
             'case',
         );
-        $this->assertGreaterThan(0.5, $after);
+        $this->assertGreaterThan(0.45, $after);
         $this->assertGreaterThan(4 * $before, $after);
     }
 

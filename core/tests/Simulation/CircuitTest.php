@@ -110,25 +110,4 @@ final class CircuitTest extends TestCase
         $world = new CircuitWorld(Bench::catalogue());
         $this->assertNotEmpty($world->machine(Draw::from('any'))->causes());
     }
-
-    /** The engine may never read this world, nor this world the engine: only words are shared. */
-    public function test_it_shares_nothing_with_the_adviser_but_words(): void
-    {
-        $allowed = ['Catalogue\Catalogue', 'Catalogue\Check', 'Chain\Machine', 'Plain\Draw', 'SetUp\\', 'Simulation\\'];
-        foreach (glob(dirname(__DIR__, 2).'/src/Simulation/Circuit/*.php') ?: [] as $file) {
-            preg_match_all('/^use Orthoscope\\\\Core\\\\(\S+);/m', (string) file_get_contents($file), $found);
-            foreach ($found[1] as $used) {
-                $shared = array_filter($allowed, fn (string $one): bool => str_starts_with($used, $one));
-                $this->assertNotSame([], $shared, basename($file)." {$used}");
-            }
-            $this->assertDoesNotMatchRegularExpression(
-                '/catalogue->(faults|numbers?|steps|signs|shows)/',
-                (string) file_get_contents($file),
-            );
-        }
-        $engine = [...glob(dirname(__DIR__, 2).'/src/Diagnosis/*.php') ?: [], ...glob(dirname(__DIR__, 2).'/src/Planning/*.php') ?: []];
-        foreach ($engine as $file) {
-            $this->assertStringNotContainsString('Simulation', (string) file_get_contents($file), basename($file));
-        }
-    }
 }

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Tests\Planning;
+
+use Orthoscope\Core\Assessment\Assessment;
+use Orthoscope\Core\Bench\JobState;
+use Orthoscope\Core\Diagnosis\Ground;
+use Orthoscope\Core\Diagnosis\Grounds;
+use Orthoscope\Core\Tests\Support\Bench;
+use PHPUnit\Framework\TestCase;
+
+/** Cheap before dear. What is cheap and what it has cured: common practice, no source. */
+final class PrecautionTest extends TestCase
+{
+    private const TWITCH = ['kind' => 'start', 'reached' => 'twitch', 'signs' => ['fans' => 'twitch']];
+
+    private const LENT = ['kind' => 'start', 'reached' => 'stays', 'setup' => ['lent' => ['supply' => ['tag' => 'S-12']]]];
+
+    private const WELL = ['kind' => 'start', 'reached' => 'stays'];
+
+    private const PLUGS = ['kind' => 'act', 'act' => 'reseat', 'on' => ['main-plug', 'cpu-plug', 'panel']];
+
+    private const LOOKED = [
+        ['kind' => 'finding', 'check' => 'look-inside', 'result' => 'clear'],
+        ['kind' => 'finding', 'check' => 'look-board', 'result' => 'clear'],
+        ['kind' => 'finding', 'check' => 'look-plugs', 'result' => 'clear'],
+    ];
+
+    /** @param  array<string, mixed>  ...$then */
+    private function after(array ...$then): Assessment
+    {
+        return Bench::assess([self::TWITCH, ...self::LOOKED, self::TWITCH, self::LENT, ...array_values($then)]);
+    }
+
+    /** @param  array<string, mixed>  ...$then */
+    private function grounds(array ...$then): Grounds
+    {
+        $entries = [self::TWITCH, self::LENT, ...array_values($then)];
+
+        return Grounds::read(Bench::case($entries)->record, Bench::replay($entries)->model);
+    }
+
+    public function test_what_stays_away_with_the_own_part_back_is_no_ground_to_buy_one(): void
+    {
+        $this->assertTrue($this->grounds(self::WELL)->has('supply', Ground::StayedAway));
+        $this->assertNotSame(JobState::Repair, $this->after(self::WELL)->advice->state);
+    }
+
+    public function test_it_is_no_such_ground_any_more_once_it_failed_again(): void
+    {
+        $grounds = $this->grounds(self::WELL, self::TWITCH);
+        $this->assertFalse($grounds->has('supply', Ground::StayedAway));
+        $this->assertTrue($grounds->cameAndWent('supply'));
+        $this->assertFalse($this->grounds(self::TWITCH)->cameAndWent('supply'));
+    }
+
+    public function test_plugs_are_pressed_home_once_before_a_supply_is_bought_that_came_and_went(): void
+    {
+        $before = $this->after(self::WELL, self::TWITCH);
+        $this->assertSame(JobState::Find, $before->advice->state);
+        $this->assertSame('plugs-home', $before->advice->steps[0]->candidate->id());
+        $this->assertStringContainsString('before the supply is bought', $before->advice->why);
+        $after = $this->after(self::WELL, self::TWITCH, self::PLUGS, self::TWITCH);
+        $this->assertNotSame('plugs-home', $after->advice->steps[0]->candidate->id());
+    }
+
+    public function test_what_came_back_at_once_with_the_own_part_is_replaced_without_more_ado(): void
+    {
+        $this->assertStringNotContainsString('is bought', $this->after(self::TWITCH)->advice->why);
+    }
+
+    public function test_what_was_measured_bad_is_replaced_without_more_ado(): void
+    {
+        $measured = ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'fail'];
+        $this->assertStringNotContainsString('is bought', $this->after(self::WELL, self::TWITCH, $measured)->advice->why);
+    }
+}
