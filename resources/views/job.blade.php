@@ -498,7 +498,7 @@
                                         aria-hidden="true">
                                         <rect class="meter-all" width="180" height="6" />
                                         <rect class="meter-part"
-                                            width="{{ max(2, round(180 * $standing->probability, 1)) }}"
+                                            width="{{ max(2, round(180 * $standing->stated(), 1)) }}"
                                             height="6" />
                                     </svg>
                                     <small>
@@ -521,11 +521,11 @@
                                 </div>
                                 @php
                                     $percent =
-                                        $standing->probability >= 0.995
+                                        $standing->stated() >= 0.995
                                             ? '>99'
-                                            : ($standing->probability < 0.005
+                                            : ($standing->stated() < 0.005
                                                 ? '<1'
-                                                : (int) round(100 * $standing->probability));
+                                                : (int) round(100 * $standing->stated()));
                                 @endphp
                                 <span class="num">{{ $percent }}
                                     %</span>

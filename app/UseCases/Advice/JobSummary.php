@@ -41,7 +41,7 @@ final class JobSummary
                         : [
                             'name' => $suspect->part->name,
                             'standing' => $suspect->standing->value,
-                            'percent' => (int) round(100 * $suspect->probability),
+                            'percent' => (int) round(100 * $suspect->stated()),
                         ],
                 'next' => $progress->next,
                 'due' => $waiting->due?->format(DATE_ATOM),

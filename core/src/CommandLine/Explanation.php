@@ -22,7 +22,7 @@ final class Explanation
         $assessment = Assessment::of($case->machine, $case->record, $case->shelf, $catalogue);
         $standing = $assessment->standings[$part->id];
         $words = new EntryWords($case->machine, $catalogue);
-        $lines = [sprintf('%s: %s, %.1f %%', $part->name, $standing->words(), 100 * $standing->probability)];
+        $lines = [sprintf('%s: %s, %.1f %%', $part->name, $standing->words(), 100 * $standing->stated())];
         foreach ($standing->because as $because) {
             $lines[] = "  entry {$because->entry}: {$because->ground->words()}";
         }

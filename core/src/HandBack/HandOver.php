@@ -57,7 +57,7 @@ final readonly class HandOver
     {
         $open = array_filter($assessment->suspects(), static fn (PartStanding $one): bool => $one->standing === Standing::Suspect);
         $named = array_map(
-            static fn (PartStanding $one): string => sprintf('%s %d %%', $one->part->name, (int) round(100 * $one->probability)),
+            static fn (PartStanding $one): string => sprintf('%s %d %%', $one->part->name, (int) round(100 * $one->stated())),
             array_slice($open, 0, self::SUSPECTS),
         );
 

@@ -198,8 +198,8 @@ final class Play
                 if ($standing->standing === Standing::Condemned) {
                     $this->condemned[$part] = true;
                 }
-                if ($standing->probability >= 0.01 && $standing->fitted === null && $part !== 'outside') {
-                    $this->stated[] = [$standing->probability, isset($atFault[$part]), $part];
+                if ($standing->stated() >= 0.01 && $standing->fitted === null && $part !== 'outside') {
+                    $this->stated[] = [$standing->stated(), isset($atFault[$part]), $part];
                 }
             }
         }

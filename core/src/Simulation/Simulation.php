@@ -44,7 +44,9 @@ final readonly class Simulation
             || ($doubles !== null && ($doubles < 0.0 || $doubles > 0.8))
             || ! in_array($world, self::WORLDS, true)
         ) {
-            throw new InvalidArgumentException('Perturb from 1 to 10, doubles from 0 to 0.8, and the world is friendly, hard, circuit or stories.');
+            throw new InvalidArgumentException(
+                'Perturb from 1 to 10, doubles from 0 to 0.8, and the world is one of '.implode(', ', self::WORLDS).'.',
+            );
         }
     }
 

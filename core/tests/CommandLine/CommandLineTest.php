@@ -18,7 +18,7 @@ final class CommandLineTest extends TestCase
         foreach (['parts', 'faults', 'sets', 'repairs', 'carriers', 'surprise', 'next', 'stop', 'retrace', 'proved'] as $key) {
             $this->assertArrayHasKey($key, $data);
         }
-        $this->assertSame(['part', 'name', 'standing', 'probability', 'now', 'state', 'because'], array_keys($data['parts'][0]));
+        $this->assertSame(['part', 'name', 'standing', 'probability', 'stated', 'now', 'state', 'because'], array_keys($data['parts'][0]));
         foreach (['action', 'target', 'minutes', 'why', 'outcomes', 'locked_by', 'expected_minutes_after'] as $key) {
             $this->assertArrayHasKey($key, $data['next'][0]);
         }

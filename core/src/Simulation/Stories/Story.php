@@ -98,43 +98,67 @@ final class Story
 
     private function isInPlay(SetUp $setUp, Machine $machine): bool
     {
-        $isAway = match ($this->tale->part) {
-            'slot' => $this->stickIn($setUp, $machine) === null || $setUp->isLent('board'),
-            'card-slot' => ! $setUp->hasOwn('card') || isset($setUp->moved['card']) || $setUp->isLent('board'),
-            'card-plug' => ! $setUp->hasOwn('card') || $setUp->isLent('supply'),
-            'kit' => count($this->ownSticks($setUp, $machine)) < 2,
-            'panel' => $setUp->startBy === StartBy::Pins && $this->tale->story !== 'reset stuck',
-            'case' => $setUp->place === Place::Bench || $setUp->isLent('board'),
-            'main-plug', 'cpu-plug' => $setUp->isLent('supply'),
-            'wall-socket' => $setUp->place !== Place::Owner,
-            'drive-lead' => $setUp->isLent('drive-lead') || isset($setUp->moved[$machine->ofKind('drive')[0]->id ?? '']),
-            'drive-port' => isset($setUp->moved[$machine->ofKind('drive')[0]->id ?? '']) || $setUp->isLent('board'),
-            'system' => $setUp->isLent($machine->ofKind('drive')[0]->id ?? 'drive'),
-            'video-lead' => $setUp->isLent('video-lead')
-                || ($setUp->otherOutput && $this->tale->story === 'lead in the wrong output'),
-            default => false,
-        };
-        $isOnBoard = in_array($this->tale->part, self::ON_BOARD, true) && $setUp->isLent('board');
+        $isAway = in_array($this->tale->part, self::ON_BOARD, true) && $setUp->isLent('board');
 
-        return ! $isAway && ! $isOnBoard && $setUp->hasOwn($this->part);
+        return ! $isAway
+            && $setUp->hasOwn($this->part)
+            && array_intersect($this->tale->never, self::words($setUp)) === []
+            && $this->isTouched($setUp, $machine);
+    }
+
+    /** Whether what it is about is in use as it was. */
+    private function isTouched(SetUp $setUp, Machine $machine): bool
+    {
+        $drive = $machine->ofKind('drive')[0]->id ?? 'drive';
+
+        return match ($this->tale->part) {
+            'slot' => $this->stickIn($setUp, $machine) !== null,
+            'card-slot' => $setUp->hasOwn('card') && ! isset($setUp->moved['card']),
+            'card-plug' => $setUp->hasOwn('card') && ! $setUp->isLent('supply'),
+            'kit' => count($this->ownSticks($setUp, $machine)) > 1,
+            'case' => $setUp->place !== Place::Bench && ! $setUp->isLent('board'),
+            'main-plug', 'cpu-plug' => ! $setUp->isLent('supply'),
+            'wall-socket' => $setUp->place === Place::Owner,
+            'drive-lead', 'drive-port' => ! isset($setUp->moved[$drive]),
+            'system' => ! $setUp->isLent($drive),
+            default => true,
+        };
     }
 
     private function chance(SetUp $setUp): float
     {
-        $when = $this->tale->when;
-        $slower = $setUp->basicDriver && $this->tale->story === 'driver that crashes' ? 0.1 : 1.0;
-        if ($setUp->lowClocks && in_array($this->tale->story, ['memory set too fast', 'stick that errs', 'card that gives up at work'], true)) {
-            $slower = 0.15;
+        $chance = $this->fails;
+        foreach (array_reverse(self::conditions($setUp)) as $condition) {
+            $chance = $this->tale->when[$condition] ?? $chance;
+        }
+        foreach (self::words($setUp) as $word) {
+            $chance *= $this->tale->eased[$word] ?? 1.0;
         }
 
-        return $slower * match (true) {
-            $setUp->place === Place::Owner && isset($when['owner']) => $when['owner'],
-            $setUp->goal === Goal::Hours && isset($when['hours']) => $when['hours'],
-            $setUp->goal === Goal::Load && isset($when['load']) => $when['load'],
-            $setUp->temperature === Temperature::Warm && isset($when['warm']) => $when['warm'],
-            $setUp->temperature === Temperature::Cold && isset($when['cold']) => $when['cold'],
-            default => $this->fails,
-        };
+        return $chance;
+    }
+
+    /** @return list<string> what a start is made under, the most telling first */
+    private static function conditions(SetUp $setUp): array
+    {
+        return array_keys(array_filter([
+            'owner' => $setUp->place === Place::Owner,
+            'hours' => $setUp->goal === Goal::Hours,
+            'load' => $setUp->goal === Goal::Load,
+            'warm' => $setUp->temperature === Temperature::Warm,
+            'cold' => $setUp->temperature === Temperature::Cold,
+        ]));
+    }
+
+    /** @return list<string> how it stands otherwise than it came */
+    private static function words(SetUp $setUp): array
+    {
+        return array_keys(array_filter([
+            'pins' => $setUp->startBy === StartBy::Pins,
+            'other-output' => $setUp->otherOutput,
+            'basic' => $setUp->basicDriver,
+            'slow' => $setUp->lowClocks,
+        ]));
     }
 
     private function stickIn(SetUp $setUp, Machine $machine): ?string

@@ -18,6 +18,8 @@ final readonly class Tale
      * @param  list<float>  $shares of the faces
      * @param  list<array<string, float>>  $faces outcome => share of failing starts
      * @param  array<string, float>  $when  condition => share of starts that fail then
+     * @param  list<string>  $never set-ups under which it does not show
+     * @param  array<string, float>  $eased set-up => factor on the share of starts that fail
      * @param  array<string, string>  $signs channel => value
      * @param  array<string, array{string, float}>  $looks check => result, and chance that it is seen
      * @param  float  $host chance that the part fails in a good machine
@@ -32,6 +34,8 @@ final readonly class Tale
         public array $shares,
         public array $faces,
         public array $when,
+        public array $never,
+        public array $eased,
         public array $signs,
         public array $looks,
         public float $host,
@@ -79,6 +83,8 @@ final readonly class Tale
             shares: $shares,
             faces: $faces,
             when: $row->numberByName('when', []),
+            never: $row->texts('never', []),
+            eased: $row->numberByName('eased', []),
             signs: array_filter(array_map($row->textOrNull(...), ['lamp' => 'lamp', 'beeps' => 'beeps', 'code' => 'code'])),
             looks: $looks,
             host: $row->numberOrNull('host') ?? 0.0,
