@@ -32,7 +32,7 @@ final readonly class ChainDrawing
 
     private const ROWS_FROM = 74;
 
-    private const STICK_AT = 63;
+    private const STICK_AT = 70;
 
     /**
      * @param  list<array{x: int, name: string, state: string}>  $pads  state: reached, maybe, stopped or beyond

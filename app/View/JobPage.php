@@ -144,18 +144,6 @@ final class JobPage
         return 'Handed over. '.implode(' ', HandOver::sentences($this->assessment, $this->catalogue));
     }
 
-    /** What the owner said, in their own words. */
-    public function complaint(): string
-    {
-        foreach ($this->assessment->record->all(Report::class) as $report) {
-            if ($report->text !== '' && $report->source !== Report::OPINION) {
-                return $report->text;
-            }
-        }
-
-        return '';
-    }
-
     /** What may be wrong by itself, for a table of arrangements. */
     public function possible(RankedArrangements $arrangements): string
     {

@@ -18,7 +18,7 @@ final readonly class TrialSheet
     }
 
     /**
-     * Parts that some start had lent, out or moved, or that something was done to: the columns of the trial sheet.
+     * Parts that some start had lent, out or moved, or that were replaced: the columns of the trial sheet. What else was done is said in the row.
      *
      * @return list<Part>
      */
@@ -31,7 +31,7 @@ final readonly class TrialSheet
             }
         }
         foreach ($this->assessment->record->all(ActDone::class) as $act) {
-            $changed += array_fill_keys($act->on, true);
+            $changed += $act->with === null ? [] : array_fill_keys($act->on, true);
         }
 
         return array_values(array_filter($this->assessment->machine->parts, fn (Part $part): bool => isset($changed[$part->id])));

@@ -8,8 +8,9 @@ $docs = $argv[1] ?? dirname(__DIR__, 2).'/docs';
 $figures = fn (string $name): array => json_decode(
     (string) file_get_contents("{$docs}/advice/{$name}.json"), true, 64, JSON_THROW_ON_ERROR,
 );
-[$circuit, $planner, $script, $schools, $perturbed, $hard, $calls, $times] = array_map($figures, [
+[$circuit, $stories, $planner, $script, $schools, $perturbed, $hard, $calls, $times] = array_map($figures, [
     'circuit',
+    'stories',
     'planner',
     'script',
     'schools',
@@ -59,26 +60,74 @@ $calibration = fn (array $bins): string => $table(
         $bins,
     ),
 );
-$tables = [
-    'circuit' => $table(
-        ['policy', 'jobs', 'mean min', 'median', '90th', 'sound, no wrong part', 'wrongly condemned', 'wrong part', 'came back'],
-        array_map(
-            fn (string $name, array $policy): array => [
-                $name,
-                (string) $policy['jobs'],
-                sprintf('%.0f', $policy['minutes']['mean']),
-                sprintf('%.0f', $policy['minutes']['median']),
-                sprintf('%.0f', $policy['minutes']['p90']),
-                $percent($policy['sound_no_wrong_part']),
-                $percent($policy['wrongly_condemned']),
-                $percent($policy['wrong_part_replaced']),
-                $percent($policy['came_back']),
-            ],
-            array_keys($circuit['policies']),
-            $circuit['policies'],
-        ),
+/** @param  array<string, mixed>  $world */
+$outer = fn (array $world): string => $table(
+    ['policy', 'jobs', 'mean min', 'median', '90th', 'sound, no wrong part', 'wrongly condemned', 'wrong part', 'came back'],
+    array_map(
+        fn (string $name, array $policy): array => [
+            $name,
+            (string) $policy['jobs'],
+            sprintf('%.0f', $policy['minutes']['mean']),
+            sprintf('%.0f', $policy['minutes']['median']),
+            sprintf('%.0f', $policy['minutes']['p90']),
+            $percent($policy['sound_no_wrong_part']),
+            $percent($policy['wrongly_condemned']),
+            $percent($policy['wrong_part_replaced']),
+            $percent($policy['came_back']),
+        ],
+        array_keys($world['policies']),
+        $world['policies'],
     ),
+);
+/**
+ * @param  list<array<string, mixed>>  $worlds
+ *
+ * @return list<list<string>>
+ */
+$asked = function (array $worlds) use ($percent): array {
+    $planners = array_map(fn (array $world): array => $world['policies']['planner'], $worlds);
+    $over = function (array $planner): string {
+        $bins = array_filter($planner['calibration'], fn (array $bin): bool => $bin['from'] >= 0.95);
+        $entries = array_sum(array_column($bins, 'entries'));
+
+        $true = array_sum(array_map(fn (array $bin): float => $bin['entries'] * $bin['true'], $bins));
+
+        return sprintf('%.3f of %d', $true / max(1, $entries), $entries);
+    };
+    $error = function (array $planner): string {
+        $entries = array_sum(array_column($planner['calibration'], 'entries'));
+        $off = array_map(fn (array $bin): float => $bin['entries'] * abs($bin['stated'] - $bin['true']), $planner['calibration']);
+
+        return sprintf('%.3f', array_sum($off) / max(1, $entries));
+    };
+    $bins = fn (array $planner): string => implode(', ', array_map(
+        fn (array $bin): string => sprintf('%.2f–%.2f', $bin['from'], $bin['to']),
+        array_filter($planner['calibration'], fn (array $b): bool => $b['entries'] >= 100 && abs($b['stated'] - $b['true']) > 0.07),
+    )) ?: 'none';
+    $against = fn (array $world): string => sprintf(
+        '%.2f',
+        $world['policies']['planner']['minutes']['mean'] / $world['policies']['script']['minutes']['mean'],
+    );
+
+    return [
+        ['sound, no good part bought', '90 %', ...array_map(fn (array $p): string => $percent($p['sound_no_wrong_part']), $planners)],
+        ['a good part condemned', 'at most 1.5 %', ...array_map(fn (array $p): string => $percent($p['wrongly_condemned']), $planners)],
+        ['stated 0.95 or more: true', '0.93', ...array_map($over, $planners)],
+        ['expected calibration error', 'at most 0.04', ...array_map($error, $planners)],
+        ['bins of 100 or more off by more than 0.07', 'none', ...array_map($bins, $planners)],
+        ["mean minutes against a technician's script", 'at most 0.75', ...array_map($against, $worlds)],
+        ['90th percentile against the mean', 'at most 2', ...array_map(
+            fn (array $p): string => sprintf('%.1f', $p['minutes']['p90'] / $p['minutes']['mean']),
+            $planners,
+        )],
+    ];
+};
+$tables = [
+    'circuit' => $outer($circuit),
+    'stories' => $outer($stories),
     'stated' => $calibration($circuit['policies']['planner']['calibration']),
+    'stated_stories' => $calibration($stories['policies']['planner']['calibration']),
+    'asked' => $table(['figure', 'wanted', 'circuit', 'told troubles'], $asked([$circuit, $stories])),
     'wanted' => $table(
         ['figure', 'wanted', 'reached, 95 % interval', 'jobs'],
         [

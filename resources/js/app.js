@@ -27,6 +27,12 @@ Alpine.data('scanned', () => ({
         this.$el.select();
     },
 }));
+// A list that opens under its word, and shuts when something else is meant.
+Alpine.data('more', () => ({
+    shut() {
+        this.$root.open = false;
+    },
+}));
 Alpine.data('printer', () => ({ print: () => window.print() }));
 timers(document);
 offline();

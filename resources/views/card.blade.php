@@ -12,10 +12,10 @@
 @endphp
 
 <x-layout :title="'Card ' . $job->tag" nav="job">
+    <x-job-frame :job="$job" />
     <div class="head">
         <h1>Is the card what it says?</h1>
-        <p>{{ $job->tag }}, {{ $job->machine->model }}</p><a class="button" href="{{ route('jobs.show', $job) }}">Back
-            to the job</a>
+
     </div>
     <div class="columns two">
         <form class="sheet" method="get" action="{{ route('jobs.card', $job) }}" novalidate>

@@ -3,14 +3,15 @@
 @endphp
 
 <x-layout :title="'Claim ' . $job->tag" nav="comebacks">
-    <div class="head"><a class="tag" href="{{ route('jobs.show', $job) }}">{{ $job->tag }}</a>
+    <x-job-frame :job="$job" />
+    <div class="head">
         <h1>Claim a part</h1>
         <p>The evidence is made from the record. An opened or damaged part gets refused: leave seals alone.</p>
     </div>
     <form class="sheet collect" method="post" action="{{ route('claims.store', $job) }}" novalidate
         x-data="claim">@csrf
-        <div class="field"><label for="c-what">What goes back</label><select id="c-what" name="what"
-                x-ref="what" x-on:change="choose">
+        <div class="field"><label for="c-what">What goes back</label><select id="c-what" name="what" x-ref="what"
+                x-on:change="choose">
                 <option value="">choose</option>
                 @foreach ($job->orders as $order)
                     @if ($order->part !== '')

@@ -3,9 +3,10 @@
 @endphp
 
 <x-layout :title="'Close ' . $job->tag" nav="job">
-    <div class="head"><a class="tag" href="{{ route('jobs.show', $job) }}">{{ $job->tag }}</a>
+    <x-job-frame :job="$job" at="hand-back" />
+    <div class="head">
         <h1>Close the job</h1>
-        <p>{{ $job->machine->model }} · {{ $job->machine->owner->name }}</p>
+
     </div>
     <div class="columns two">
         <section class="sheet">

@@ -1,7 +1,8 @@
 <x-layout :title="'Collect ' . $job->tag" nav="counter">
-    <div class="head"><a class="tag" href="{{ route('jobs.tag', $job) }}">{{ $job->tag }}</a>
+    <x-job-frame :job="$job" at="hand-back" />
+    <div class="head">
         <h1>Hand it over</h1>
-        <p>{{ $job->machine->model }} of {{ $job->machine->owner->name }}</p>
+
     </div>
     @if ($record->collection())
         <p class="notice" role="note">It was collected already.</p>

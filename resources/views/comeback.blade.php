@@ -3,9 +3,10 @@
 @endphp
 
 <x-layout :title="'Back: ' . $job->tag" nav="comebacks">
-    <div class="head"><a class="tag" href="{{ route('jobs.show', $job) }}">{{ $job->tag }}</a>
+    <x-job-frame :job="$job" />
+    <div class="head">
         <h1>Came back</h1>
-        <p>{{ $job->machine->model }}, {{ $beside['days'] }} {{ $beside['days'] === 1 ? 'day' : 'days' }} after <a
+        <p>{{ $beside['days'] }} {{ $beside['days'] === 1 ? 'day' : 'days' }} after <a
                 href="{{ route('jobs.show', $first) }}">{{ $first->tag }}</a>. {{ $beside['warranty']->words() }}</p>
     </div>
     <p class="notice" role="note"><b>{{ $beside['same']->words() }}</b> Then: {{ $beside['then'] }}. Now:

@@ -1,8 +1,9 @@
 <x-layout :title="'Contacts ' . $job->tag" nav="job">
+    <x-job-frame :job="$job" />
     <div class="head">
         <h1>What met this machine</h1>
-        <p>{{ $job->tag }}, {{ $job->machine->model }}, since {{ $since->format('j M Y, H:i') }}, and what that met
-            later</p><a class="button" href="{{ route('jobs.show', $job) }}">Back to the job</a>
+        <p>Since {{ $since->format('j M Y, H:i') }}, and what that met
+            later</p>
     </div>
     <div class="columns shelf">
         <section class="sheet">

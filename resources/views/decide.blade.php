@@ -19,9 +19,10 @@
 @endphp
 
 <x-layout :title="'Decide ' . $job->tag" nav="job">
-    <div class="head"><a class="tag" href="{{ route('jobs.show', $job) }}">{{ $job->tag }}</a>
+    <x-job-frame :job="$job" at="decide" />
+    <div class="head">
         <h1>Decide</h1>
-        <p>{{ $job->machine->model }}, worth about {{ $currency }} {{ $money($decision->worth) }} to its owner</p>
+        <p>Worth about {{ $currency }} {{ $money($decision->worth) }} to its owner</p>
         <form method="get" action="{{ route('jobs.decide', $job) }}" class="by">
             @if ($worth !== null || $errors->has('worth'))
             <label for="w-worth">Worth</label>@else<label for="w-worth" class="visually-hidden">Worth to the

@@ -8,29 +8,13 @@
 
 <x-layout :title="$job->tag . ' ' . $job->machine->model" nav="job">
     <div class="job-page" x-data="bench" x-on:keydown.window="key">
-        <div class="job-head">
-            <span class="tag">{{ $job->tag }}</span>
-            <h1>
-                @can('work-at-bench')
-                    <a class="plain" href="{{ route('jobs.machine', $job) }}"
-                        title="What it is made of">{{ $job->machine->model }}</a>
-                @else
-                    {{ $job->machine->model }}
-                @endcan
-            </h1>
-            @if ($a->machine->alone)
-                <span class="alone">{{ lcfirst($page->catalogue->part($a->machine->alone)->name) }} alone</span>
-            @endif
-            <p class="complaint">“{{ $page->complaint() }}” <span class="owner">{{ $job->machine->owner->name }}</span>
-            </p>
-            <span class="pill">{{ $page->waitsFor() }}</span>
-        </div>
+        <x-job-frame :job="$job" at="find" main><span
+                class="pill">{{ $page->waitsFor() }}</span></x-job-frame>
         <div class="bench-line">
             <x-bench-claim :job="$job" :page="$page" />
             @unless ($page->isClosed())
-                <span title="{{ $page->timeBox->sentence() }}"><b class="num">{{ $page->timeBox->spent }} min</b> on it
-                    so far, <b class="num">{{ $page->toCome()[0] }}–{{ $page->toCome()[1] }}</b> likely to go; past <b
-                        class="num">{{ $page->timeBox->box }}</b> it is not worth more: ask first</span>
+                <span title="{{ $page->timeBox->sentence() }}">past <b class="num">{{ $page->timeBox->box }} min</b> ask
+                    first</span>
                 @foreach ($page->side->timers() as $timer)
                     <span class="timer" data-until="{{ $timer->until->getTimestamp() }}"
                         title="{{ $timer->sentence }}">{{ $timer->name }}
@@ -79,16 +63,6 @@
                     <summary>rang them</summary><x-rang :job="$job" />
                 </details>
             @endunless
-            <span class="links"><a href="{{ route('papers.index', $job) }}">papers</a> <a
-                    href="{{ route('photos.index', $job) }}">photographs</a> <a
-                    href="{{ route('jobs.socket', $job) }}">socket</a> <a
-                    href="{{ route('contacts.show', $job) }}">contacts</a>
-                @if ($job->own)
-                    <a href="{{ route('own.show', $job) }}">ours</a>
-                    @endif @if ($a->machine->has('card'))
-                        <a href="{{ route('jobs.card', $job) }}">card</a>
-                    @endif
-            </span>
         </div>
         <div x-data="news" data-news="{{ route('jobs.news', $job) }}"
             data-last="{{ $job->entries->max('number') ?? 0 }}" role="status">
@@ -194,8 +168,8 @@
                         @endif
                 </span>
                 @can('lead')
-                    <button class="quiet" type="button" data-dialog="override"
-                        data-fill='@json(['entry[lock]' => $active->lock->id])' x-on:click="open">Set
+                    <button class="quiet" type="button" data-dialog="override" data-fill='@json(['entry[lock]' => $active->lock->id])'
+                        x-on:click="open">Set
                         aside</button>
                 @endcan
             </div>
@@ -498,8 +472,7 @@
                                         aria-hidden="true">
                                         <rect class="meter-all" width="180" height="6" />
                                         <rect class="meter-part"
-                                            width="{{ max(2, round(180 * $standing->stated(), 1)) }}"
-                                            height="6" />
+                                            width="{{ max(2, round(180 * $standing->stated(), 1)) }}" height="6" />
                                     </svg>
                                     <small>
                                         @if ($faults = array_slice($a->faultsOf($standing->part->id), 0, 2))
@@ -600,14 +573,8 @@
                     <button type="button" data-dialog="note" data-hot="h" data-fill='@json(['entry[text]' => $page->handOver()])'
                         x-on:click="open"><kbd>h</kbd> hand over</button>
                 @endunless
-                <a href="{{ route('jobs.decide', $job) }}">decide</a>
-                <a href="{{ route('jobs.prove', $job) }}">prove</a>
-                <a href="{{ route('closing.create', $job) }}">close</a>
-                <a href="{{ route('jobs.letter', $job) }}">letter</a>
-                <a href="{{ route('jobs.tag', $job) }}">tag</a>
-                <a href="{{ route('jobs.case', $job) }}">case file</a>
                 <button type="button" data-dialog="keys" x-on:click="open"><kbd>?</kbd> keys</button>
-                <span class="always">Lead out, wait for the drain, strap on.</span>
+                <span class="always">Lead out, drain, strap on.</span>
             </footer>
             @include('dialogs')
         </div>

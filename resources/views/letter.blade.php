@@ -1,6 +1,7 @@
 <x-layout :title="'Letter ' . $job->tag">
+    <x-job-frame :job="$job" at="hand-back" />
     <div class="head noprint">
-        <h1>Letter <span class="tag">{{ $job->tag }}</span></h1>
+        <h1>Letter</h1>
         @if ($closed)
         <p>The owner opens it here: <a class="address" href="{{ $address }}">{{ $address }}</a></p>@else<p>
                 The job is open. This

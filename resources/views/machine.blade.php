@@ -12,12 +12,12 @@
 @endphp
 
 <x-layout :title="'Machine ' . $job->tag" nav="job">
-    <div class="head"><a class="tag" href="{{ route('jobs.show', $job) }}">{{ $job->tag }}</a>
+    <x-job-frame :job="$job" />
+    <div class="head">
         <h1>What it is made of</h1>
         <p>Leave open what nobody knows. What you change goes on
             the
             record.</p>
-        <a class="button" href="{{ route('jobs.show', $job) }}">Back to the job</a>
     </div>
     <form method="post" action="{{ route('jobs.made-of', $job) }}" novalidate class="columns two">
         @csrf

@@ -1,5 +1,6 @@
 <x-layout :title="'Ours ' . $job->tag" nav="shelf">
-    <div class="head"><a class="tag" href="{{ route('jobs.show', $job) }}">{{ $job->tag }}</a>
+    <x-job-frame :job="$job" />
+    <div class="head">
         <h1>{{ $job->machine->model }}</h1>
         <p>Bought from {{ $job->own['from'] }} for {{ config('shop.currency') }}
             {{ Orthoscope\Core\Plain\Money::of($job->own['paid'])->words() }}{{ $job->own['lot'] ?? null ? ' (its share of a lot)' : '' }}.

@@ -1,8 +1,8 @@
 <x-layout :title="'Papers ' . $job->tag" nav="job">
+    <x-job-frame :job="$job" />
     <div class="head">
         <h1>Papers</h1>
-        <p>Kept by exact model: {{ $job->machine->model }}</p><a class="button" href="{{ route('jobs.show', $job) }}">Back
-            to the job</a>
+        <p>Kept by exact model</p>
     </div>
     <div class="columns two">
         <section class="sheet">

@@ -3,13 +3,10 @@
 @endphp
 
 <x-layout :title="'Photographs ' . $job->tag" nav="counter">
+    <x-job-frame :job="$job" />
     <div class="head">
         <h1>Photographs</h1>
-        <p>{{ $job->tag }}, {{ $job->machine->model }}: parcel and damage first, before anything is moved</p><a
-            class="button" href="{{ route('jobs.tag', $job) }}">Tag</a>
-        @can('work-at-bench')
-            <a class="button" href="{{ route('jobs.show', $job) }}">Open the job</a>
-        @endcan
+        <p>Parcel and damage first, before anything is moved</p>
     </div>
     <div class="columns two" x-data="pins">
         <form class="sheet photo-form" method="post" action="{{ route('photos.store', $job) }}"

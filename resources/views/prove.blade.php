@@ -4,12 +4,11 @@
 @endphp
 
 <x-layout :title="'Prove ' . $job->tag" nav="job">
-    <div class="head"><a class="tag" href="{{ route('jobs.show', $job) }}">{{ $job->tag }}</a>
+    <x-job-frame :job="$job" at="prove" />
+    <div class="head">
         <h1>Prove it</h1>
-        <p>{{ $job->machine->model }},
-            {{ ['quick' => 'quickly, as the owner wanted', 'usual' => 'as usual', 'long' => 'long, as the owner wanted'][$depth] }}.
-            Sound
-            with {{ (int) floor(100 * $assessment->sound) }} %.</p>
+        <p>{{ ['quick' => 'quickly, as the owner wanted', 'usual' => 'as usual', 'long' => 'long, as the owner wanted'][$depth] }}.
+            It is sound with {{ (int) floor(100 * $assessment->sound) }} %.</p>
         @if ($plan->isComplete())
             <a class="button" href="{{ route('closing.create', $job) }}">All is proved: close the job</a>
         @endif

@@ -1,7 +1,8 @@
 <x-layout :title="'Quote ' . $job->tag" nav="job">
-    <div class="head"><a class="tag" href="{{ route('jobs.decide', $job) }}">{{ $job->tag }}</a>
+    <x-job-frame :job="$job" at="decide" />
+    <div class="head">
         <h1>Quote</h1>
-        <p>for {{ $job->machine->owner->name }}, {{ $job->machine->model }}. Prices before tax; {{ $tax / 100 }} % is
+        <p>Prices before tax; {{ $tax / 100 }} % is
             added on the sum.
         </p>
     </div>

@@ -1,10 +1,9 @@
 <x-layout :title="'Socket ' . $job->tag" nav="job">
+    <x-job-frame :job="$job" />
     <div class="head">
         <h1>Map of the socket</h1>
-        <p>{{ $job->tag }},
-            {{ $job->machine->model }}{{ $socket ? ": {$socket}" . ($field->name === '' ? '' : ", {$field->contacts} contacts") : '' }}
+        <p>{{ $socket ? $socket . ($field->name === '' ? '' : ", {$field->contacts} contacts") : 'Its kind is not written down' }}
         </p>
-        <a class="button" href="{{ route('jobs.show', $job) }}">Back to the job</a>
     </div>
     <div class="columns two" x-data="socket" data-marked="{{ json_encode($marked ?: (object) []) }}">
         <form class="sheet" method="post" action="{{ route('entries.store', $job) }}">@csrf

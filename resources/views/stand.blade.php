@@ -5,20 +5,14 @@
 @endphp
 
 <x-layout :title="$job->tag . ', where it stands'" nav="counter">
+    <x-job-frame :job="$job" />
     <div class="head">
-        <span class="tag">{{ $job->tag }}</span>
-        <h1>{{ $job->machine->model }}</h1>
-        <p>{{ $job->machine->owner->name }} {{ $job->machine->owner->phone }}</p>
+        <h1>Where it stands</h1>
+        <p>{{ $job->machine->owner->phone }}</p>
         <span class="pill">{{ $waits }}</span>
-        <a class="button" href="{{ route('jobs.tag', $job) }}">Tag</a>
-        <a class="button" href="{{ route('photos.index', $job) }}">Photographs</a>
-        <a class="button" href="{{ route('jobs.letter', $job) }}">Letter</a>
         @if ($job->summary?->closed)
             <a class="button main" href="{{ route('collect.create', $job) }}">Hand it over</a>
         @endif
-        @can('work-at-bench')
-            <a class="button" href="{{ route('jobs.show', $job) }}">At the bench</a>
-        @endcan
     </div>
     <div class="columns two">
         <div>

@@ -12,10 +12,10 @@
 @endphp
 
 <x-layout :title="'Supply ' . $job->tag" nav="job">
+    <x-job-frame :job="$job" />
     <div class="head">
         <h1>Is the supply large enough?</h1>
-        <p>{{ $job->tag }}, {{ $job->machine->model }}: read the label, never open it</p><a class="button"
-            href="{{ route('jobs.show', $job) }}">Back to the job</a>
+        <p>Read the label, never open it</p>
     </div>
     <div class="columns two">
         <form class="sheet" method="get" action="{{ route('jobs.supply', $job) }}" novalidate>

@@ -60,6 +60,18 @@ final readonly class Record
         return $starts === [] ? null : $starts[count($starts) - 1];
     }
 
+    /** What the owner told, in their own words; empty where nobody wrote them down. */
+    public function complaint(): string
+    {
+        foreach ($this->all(Report::class) as $report) {
+            if ($report->text !== '' && $report->source !== Report::OPINION) {
+                return $report->text;
+            }
+        }
+
+        return '';
+    }
+
     public function closing(): ?Closing
     {
         return $this->all(Closing::class)[0] ?? null;

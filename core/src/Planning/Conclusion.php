@@ -23,12 +23,13 @@ final readonly class Conclusion
      */
     public static function of(?NextStep $best, bool $unlocks, bool $anyLocked, RepairInView $next, Situation $now): self
     {
-        return self::barred($best, $anyLocked, $now) ??
-            (self::underWay($best, $unlocks, $now) ??
-                (self::provable($now) ??
-                    (self::worthATest($best, $next) ??
-                        (self::left($next, $now) ??
-                            (self::repair($best, $next) ?? self::find("{$best?->candidate->name()} comes before anything is replaced."))))));
+        return self::barred($best, $anyLocked, $now)
+            ?? self::underWay($best, $unlocks, $now)
+            ?? self::provable($now)
+            ?? self::worthATest($best, $next)
+            ?? self::left($next, $now)
+            ?? self::repair($best, $next)
+            ?? self::find("{$best?->candidate->name()} comes before anything is replaced.");
     }
 
     private static function barred(?NextStep $best, bool $anyLocked, Situation $now): ?self

@@ -97,7 +97,9 @@ final readonly class Precaution
         $name = $repair->part->inSentence();
         $step = self::againAsItIs($weighed, $repair, $grounds);
         if ($step !== null) {
-            return new self($step, "It ran as far with its own back in: a swap also reseats. See it fail with {$name} before one is bought.");
+            $why = "It ran as far with its own back in: a swap also reseats. See it fail with {$name} before one is bought.";
+
+            return new self($step, $why);
         }
         $atStake = $catalogue->number('wrong_repair') * $repair->part->kind->price / $catalogue->number('money_per_minute');
         $step = self::recovery([self::stageOf($repair, $replay, $catalogue)], $atStake, $weighed, $record, $catalogue);
@@ -201,7 +203,8 @@ final readonly class Precaution
         $at = [];
         foreach ($replay->belief->marginals() as $mode => $p) {
             $how = $replay->model->modes->all[$mode];
-            $isIt = $how->part === $repair->part->id || $replay->model->machine->part($how->part)->kind->carrier === $repair->part->kind->id;
+            $carrier = $replay->model->machine->part($how->part)->kind->carrier;
+            $isIt = $how->part === $repair->part->id || $carrier === $repair->part->kind->id;
             if ($isIt && $how->spare === null) {
                 $at[$how->stop] = ($at[$how->stop] ?? 0.0) + $p;
             }

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Role;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/** The rail that heads every page of a job: where it stands, what is owed, and no way that a person may not go. */
+final class WayOfAJobTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private const FOUND = [
+        ['kind' => 'report', 'reached' => 'nothing', 'events' => ['storm']],
+        ['kind' => 'start', 'reached' => 'nothing', 'signs' => ['standby' => 'off']],
+        ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'fail'],
+    ];
+
+    /** @return array<string, array{string}> */
+    public static function pages(): array
+    {
+        $pages = ['', '/decide', '/prove', '/close', '/letter', '/papers', '/photos', '/socket', '/contacts', '/machine', '/supply', '/stand', '/claim',
+            '/card'];
+
+        return array_combine($pages, array_map(fn (string $page): array => [$page], $pages));
+    }
+
+    #[DataProvider('pages')]
+    public function test_every_page_of_a_job_has_its_rail(string $page): void
+    {
+        $job = $this->job(entries: self::FOUND);
+        $this->actingAs($this->person(Role::Technician))
+            ->get("/jobs/{$job->tag}{$page}")
+            ->assertOk()
+            ->assertSeeInOrder(['Taken in', 'First start', 'nothing happens', 'Find the fault', 'Supply', 'Decide', 'Repair', 'Prove', 'Hand back'])
+            ->assertSee('It is dead')
+            ->assertSee('aria-label="The way of this job"', false);
+    }
+
+    public function test_the_open_station_is_told_from_the_one_it_stands_at(): void
+    {
+        $job = $this->job(entries: self::FOUND);
+        $page = (string) $this->actingAs($this->person(Role::Technician))->get("/jobs/{$job->tag}/prove")->getContent();
+        preg_match_all('/<li class="([^"]*)">\s*<a class="stop" href="([^"]+)"/', $page, $stops);
+        $this->assertCount(7, $stops[0]);
+        $with = fn (string $mark): array => array_keys(array_filter($stops[1], fn (string $marks): bool => str_contains($marks, $mark)));
+        $this->assertSame([5], $with('open'), 'What is open: prove.');
+        $this->assertCount(1, $with('here'));
+        $this->assertContains($with('here')[0], [2, 3], 'It stands before the repair.');
+        $this->assertSame([0, 1, 2], $with('done'), 'Taken in, started, found.');
+        $this->assertStringEndsWith("/jobs/{$job->tag}/prove", $stops[2][5]);
+    }
+
+    public function test_the_counter_meets_no_link_that_its_role_does_not_open(): void
+    {
+        $job = $this->job(entries: self::FOUND);
+        $this->actingAs($this->person(Role::Counter));
+        $page = (string) $this->get("/jobs/{$job->tag}/stand")->assertOk()->getContent();
+        preg_match('/<div class="job-head.*<\/nav>/s', $page, $frame);
+        preg_match_all('/href="([^"]+)"/', $frame[0] ?? '', $links);
+        $this->assertGreaterThan(5, count($links[1]));
+        foreach (array_unique($links[1]) as $link) {
+            $this->assertLessThan(400, $this->get($link)->status(), $link);
+        }
+    }
+}
