@@ -293,6 +293,12 @@ final class JobPage
         return array_slice([...$ranked, ...$rest, ...in_array($outside, $ranked, true) ? [] : [$outside]], 0, 9);
     }
 
+    /** What this person wrote down last, while it can be taken back with one key. */
+    public function lastDeed(): ?LastDeed
+    {
+        return $this->isClosed() ? null : LastDeed::of($this->job, $this->assessment, $this->words, $this->reader);
+    }
+
     /** @return list<RecordRow> newest first */
     public function rows(): array
     {

@@ -202,6 +202,8 @@
         <dd>what the owner says, asked again</dd>
         <dt><kbd>x</kbd></dt>
         <dd>strike out</dd>
+        <dt><kbd>u</kbd></dt>
+        <dd>take back what you recorded last</dd>
         <dt><kbd>o</kbd></dt>
         <dd>what is off: plugs, screws, settings</dd>
         <dt><kbd>i</kbd></dt>

@@ -357,6 +357,14 @@
                 <header>
                     <h2 id="h-sheet">Record</h2><span>{{ $page->startCount() }}</span>
                 </header>
+                @if ($deed = $page->lastDeed())
+                    <form method="post" action="{{ route('entries.store', $job) }}" class="deed" role="status">
+                        @csrf<input type="hidden" name="written" value="{{ $deed->written }}"><input
+                            type="hidden" name="once" value="{{ $page->once }}-undo">
+                        <span>Recorded: {{ $deed->words }}</span>
+                        <button class="quiet" data-undo>Undo <kbd aria-hidden="true">u</kbd></button>
+                    </form>
+                @endif
                 <div class="scroll" tabindex="0" role="group" aria-label="Entries, newest first">
                     <table class="trials">
                         <thead>

@@ -49,4 +49,13 @@ final class FindTest extends TestCase
 
         return $job;
     }
+
+    public function test_a_part_is_found_by_what_people_of_the_trade_call_it(): void
+    {
+        $this->actingAs($this->person(Role::Technician))
+            ->get('/find?q=psu')
+            ->assertSee('is the power supply')
+            ->assertSee('/shelf?kind=supply');
+        $this->actingAs($this->person(Role::Counter))->get('/find?q=PSU')->assertSee('is the power supply')->assertDontSee('/shelf?kind=supply');
+    }
 }

@@ -13,11 +13,12 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
+use Orthoscope\Core\Catalogue\Catalogue;
 
 /** The find box: a tag, typed or scanned, goes to its job; anything else looks for owner and machine. */
 final class FindController
 {
-    public function __invoke(Request $request, #[CurrentUser] User $user): View|RedirectResponse
+    public function __invoke(Request $request, Catalogue $catalogue, #[CurrentUser] User $user): View|RedirectResponse
     {
         $typed = trim((string) $request->query('q', ''));
         $tag = TagMaker::in($typed);
@@ -41,6 +42,11 @@ final class FindController
             return redirect()->route('spares.show', $spare);
         }
 
-        return view('found', ['typed' => $typed, 'tag' => $tag, 'jobs' => $typed === '' ? collect() : JobWords::find($typed)]);
+        return view('found', [
+            'typed' => $typed,
+            'tag' => $tag,
+            'jobs' => $typed === '' ? collect() : JobWords::find($typed),
+            'called' => $typed === '' ? [] : $catalogue->partsCalled($typed),
+        ]);
     }
 }

@@ -37,7 +37,8 @@ final class ShelfController
                     fn ($any) => $any
                         ->where('tag', 'like', strtoupper($typed).'%')
                         ->orWhere('name', 'like', "%{$typed}%")
-                        ->orWhere('model', 'like', "%{$typed}%"),
+                        ->orWhere('model', 'like', "%{$typed}%")
+                        ->orWhereIn('kind', array_column($catalogue->partsCalled($typed), 'id')),
                 ),
             )
             ->when($request->string('status')->toString() !== 'all', fn ($query) => $query->whereIn('status', ['free', 'quarantined']))

@@ -269,6 +269,12 @@ final class Catalogue
         return $this->parts[$kind] ?? throw CatalogueMistake::unknown('kind of part', $kind, array_keys($this->parts));
     }
 
+    /** @return list<PartKind> kinds that people of the trade call so, as PSU or motherboard */
+    public function partsCalled(string $typed): array
+    {
+        return array_values(array_filter($this->parts, fn (PartKind $kind): bool => $kind->isCalled($typed)));
+    }
+
     public function fault(string $id): Fault
     {
         return $this->faults[$id] ?? throw CatalogueMistake::unknown('fault', $id, array_keys($this->faults));

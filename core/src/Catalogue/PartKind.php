@@ -14,6 +14,7 @@ final readonly class PartKind
      * @param  string  $at       the stage it hangs from on the chain
      * @param  string  $short    its name in tight drawings
      * @param  bool  $exposed a bad supply or board can harm it when it is lent
+     * @param  list<string>  $also what people of the trade call it, and its abbreviations
      * @param  bool  $shelfOnly it stands on the shelf and is no part of a machine
      * @param  bool  $shownByStart a start that got past it shows that it works; a coin cell may be flat and the machine start
      * @param  ?string  $stops    the stage out of reach while no part of this kind is in
@@ -21,6 +22,7 @@ final readonly class PartKind
      * @param  ?string  $serves   the kind it is used with; unused while none of that kind is in
      * @param  bool  $ownOnly  a lent part of the served kind does not use it
      * @param  int  $price    typical price of a new one, minor units of money; 0 = not sold alone
+     * @param  list<string>  $also what people of the trade call it, and its abbreviations
      * @param  list<string>  $disturbs kinds moved whenever this one is taken out or put in
      */
     public function __construct(
@@ -42,6 +44,7 @@ final readonly class PartKind
         public bool $exposed,
         public bool $shownByStart,
         public bool $shelfOnly,
+        public array $also = [],
     ) {
     }
 
@@ -69,6 +72,16 @@ final readonly class PartKind
             exposed: $row->flag('exposed', true),
             shownByStart: $row->flag('shown_by_start', true),
             shelfOnly: $row->flag('shelf_only'),
+            also: $row->texts('also', []),
         );
+    }
+
+    /** Whether people of the trade call it so, in full or shortened; upper or lower case. */
+    public function isCalled(string $typed): bool
+    {
+        $typed = mb_strtolower(trim($typed));
+        $names = array_map(mb_strtolower(...), [$this->name, $this->short, ...$this->also]);
+
+        return in_array($typed, $names, true) || in_array(preg_replace('/s$/', '', $typed), $names, true);
     }
 }

@@ -367,4 +367,17 @@ final class CatalogueTest extends TestCase
         $this->expectExceptionMessage('stages.yaml');
         Catalogue::read($folder);
     }
+
+    public function test_parts_are_known_by_what_people_of_the_trade_call_them(): void
+    {
+        $called = fn (string $typed): array => array_column(Catalogue::shipped()->partsCalled($typed), 'id');
+        $this->assertSame(['supply'], $called('PSU'));
+        $this->assertSame(['board'], $called(' motherboard '));
+        $this->assertSame(['card'], $called('gpu'));
+        $this->assertSame(['stick'], $called('DIMMs'));
+        $this->assertSame(['firmware'], $called('UEFI'));
+        $this->assertSame(['screen'], $called('Monitors'));
+        $this->assertSame([], $called('toaster'));
+        $this->assertSame([], $called(''));
+    }
 }
