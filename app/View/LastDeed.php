@@ -44,7 +44,7 @@ final readonly class LastDeed
         $outcome = $words->outcome($end);
 
         return new self(
-            implode(', ', array_map($words->what(...), $entries)).($outcome === '' ? '' : ": {$outcome}"),
+            implode(', ', array_filter([...array_map($words->what(...), $entries), $outcome])),
             json_encode(array_map(
                 fn (Entry $entry): array => ['kind' => 'strike-out', 'entry' => $entry->number, 'text' => 'taken back at once'],
                 array_reverse($entries),

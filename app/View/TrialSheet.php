@@ -18,7 +18,8 @@ final readonly class TrialSheet
     }
 
     /**
-     * Parts that some start had lent, out or moved, or that were replaced: the columns of the trial sheet. What else was done is said in the row.
+     * Parts that some start had lent, out or moved, or that were replaced: the columns of the trial sheet. What else was done is said in
+     * the row.
      *
      * @return list<Part>
      */

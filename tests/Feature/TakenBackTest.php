@@ -32,7 +32,7 @@ final class TakenBackTest extends TestCase
         $job = $this->job();
         $this->actingAs($this->person(Role::Technician));
         $this->post("/jobs/{$job->tag}/entries", ['entry' => ['kind' => 'start', 'reached' => 'dark', 'waited' => '90'], 'once' => 'a']);
-        $this->assertMatchesRegularExpression('/Recorded:\s+as it came: runs, no picture/', $this->page($job));
+        $this->assertMatchesRegularExpression('/Recorded:\s+as it came, runs, no picture/', $this->page($job));
         $this->undo($job);
         $record = app(AssessJob::class)->record($job->fresh() ?? $job);
         $this->assertNull($record->lastStart());

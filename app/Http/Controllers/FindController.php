@@ -34,11 +34,8 @@ final class FindController
             );
         }
 
-        // A spare's tag, or the address on its label.
-        $spare = preg_match('~([A-Za-z0-9][A-Za-z0-9\-]{0,19})/?$~', $typed, $found) === 1
-                ? Spare::query()->where('tag', strtoupper($found[1]))->first()
-                : null;
-        if ($spare !== null && $user->can('work-at-bench')) {
+        $spare = $user->can('work-at-bench') ? self::spare($typed) : null;
+        if ($spare !== null) {
             return redirect()->route('spares.show', $spare);
         }
 
@@ -48,5 +45,13 @@ final class FindController
             'jobs' => $typed === '' ? collect() : JobWords::find($typed),
             'called' => $typed === '' ? [] : $catalogue->partsCalled($typed),
         ]);
+    }
+
+    /** By its tag, or by the address on its label. */
+    private static function spare(string $typed): ?Spare
+    {
+        return preg_match('~([A-Za-z0-9][A-Za-z0-9\-]{0,19})/?$~', $typed, $found) === 1
+            ? Spare::query()->where('tag', strtoupper($found[1]))->first()
+            : null;
     }
 }

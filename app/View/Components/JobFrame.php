@@ -16,7 +16,7 @@ use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\HandBack\Plan;
 use Orthoscope\Core\HandBack\Station;
-use Orthoscope\Core\HandBack\Way;
+use Orthoscope\Core\HandBack\WayOfJob;
 use Orthoscope\Core\HandBack\Waypoint;
 use Orthoscope\Core\Planning\Spent;
 use Orthoscope\Core\Queue\Forecast;
@@ -43,7 +43,7 @@ final class JobFrame extends Component
     ) {
         $this->assessment = $this->assessJob->assess($job);
         $plan = Plan::of($this->assessment, $catalogue, $job->proving());
-        $this->way = Way::of($this->assessment, $plan, AwaitedByJob::on($job)->awaited, $catalogue);
+        $this->way = WayOfJob::of($this->assessment, $plan, AwaitedByJob::on($job)->awaited, $catalogue);
     }
 
     public function render(): View
@@ -77,7 +77,7 @@ final class JobFrame extends Component
                 ['Map of the socket', 'jobs.socket', true],
                 ['Is the card what it says?', 'jobs.card', $this->assessment->machine->has('card')],
                 ['Is the supply large enough?', 'jobs.supply', true],
-                ['What met it', 'contacts.show', true],
+                ['Spares that were in it', 'contacts.show', true],
                 ['Beside its first job', 'comebacks.show', $this->job->comeback_of !== null],
                 ['What it costs us', 'own.show', $this->job->own !== null],
                 ['Case file', 'jobs.case', true],

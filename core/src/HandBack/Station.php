@@ -33,13 +33,15 @@ enum Station: string
     /**
      * Where a job is.
      *
+     * @param  bool  $started it was started here at least once
      * @param  bool  $agreed its owner gave leave to spend: what is decided is then repaired
      */
-    public static function of(JobState $state, bool $agreed): self
+    public static function of(JobState $state, bool $started, bool $agreed): self
     {
         return match ($state) {
             JobState::FirstStart => self::FirstStart,
-            JobState::SpareHere, JobState::Locked, JobState::Find, JobState::Confirm, JobState::Parked => self::Find,
+            JobState::Locked => $started ? self::Find : self::FirstStart,
+            JobState::SpareHere, JobState::Find, JobState::Confirm, JobState::Parked => self::Find,
             JobState::Repair => $agreed ? self::Repair : self::Decide,
             JobState::Answer => self::Decide,
             JobState::Part => self::Repair,

@@ -17,7 +17,7 @@ use Orthoscope\Core\Words\EntryWords;
  * The way of a job from the counter to its owner: which station is done, where it stands, what is there or still owed. A station is done
  * by what the record carries, and not because a later one was reached.
  */
-final readonly class Way
+final readonly class WayOfJob
 {
     /** Parts named as found, at most. */
     private const NAMED = 2;
@@ -35,7 +35,7 @@ final readonly class Way
     public static function of(Assessment $assessment, Plan $plan, Awaited $awaited, Catalogue $catalogue): array
     {
         $way = new self($assessment, $plan, Progress::of($assessment, $plan, $awaited), $awaited, $catalogue);
-        $here = Station::of($way->progress->state, $assessment->record->leave() !== null);
+        $here = Station::of($way->progress->state, $assessment->record->lastStart() !== null, $assessment->record->leave() !== null);
 
         return array_map(
             fn (Station $station): Waypoint => new Waypoint($station, $way->isDone($station), $station === $here, $way->words($station)),
@@ -79,7 +79,11 @@ final readonly class Way
     {
         $first = $this->assessment->record->all(Start::class)[0] ?? null;
 
-        return $first === null ? '' : $this->catalogue->reach($first->reached)->name;
+        return match (true) {
+            $first !== null => $this->catalogue->reach($first->reached)->name,
+            $this->progress->state === JobState::Locked => 'locked',
+            default => '',
+        };
     }
 
     /** @return list<string> parts of which the record carries that they were at fault */

@@ -8,13 +8,13 @@ use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\HandBack\Awaited;
 use Orthoscope\Core\HandBack\Plan;
 use Orthoscope\Core\HandBack\Station;
-use Orthoscope\Core\HandBack\Way;
+use Orthoscope\Core\HandBack\WayOfJob;
 use Orthoscope\Core\HandBack\Waypoint;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\TestCase;
 
 /** Which station of its way a job stands at, and that none is called done which the record does not carry. */
-final class WayTest extends TestCase
+final class WayOfJobTest extends TestCase
 {
     private const TOLD = ['kind' => 'report', 'reached' => 'nothing', 'events' => ['storm']];
 
@@ -32,7 +32,7 @@ final class WayTest extends TestCase
     private function way(array $entries, ?Awaited $awaited = null): array
     {
         $assessment = Bench::assess($entries);
-        $way = Way::of($assessment, Plan::of($assessment, Bench::catalogue()), $awaited ?? new Awaited, Bench::catalogue());
+        $way = WayOfJob::of($assessment, Plan::of($assessment, Bench::catalogue()), $awaited ?? new Awaited, Bench::catalogue());
 
         return array_combine(array_map(fn (Waypoint $one): string => $one->station->value, $way), $way);
     }
@@ -93,7 +93,8 @@ final class WayTest extends TestCase
 
     public function test_what_was_repaired_is_proved_start_by_start(): void
     {
-        $way = $this->way([self::TOLD, self::DEAD, self::LENT, self::DEAD, self::NEW, ['kind' => 'start', 'reached' => 'stays', 'times' => 3]]);
+        $clean = ['kind' => 'start', 'reached' => 'stays', 'times' => 3];
+        $way = $this->way([self::TOLD, self::DEAD, self::LENT, self::DEAD, self::NEW, $clean]);
         $this->assertSame('prove', $this->here($way));
         $this->assertTrue($way['repair']->isDone);
         $this->assertMatchesRegularExpression('/^\d+ of \d+ shown$/', $way['prove']->words);
@@ -101,12 +102,19 @@ final class WayTest extends TestCase
         $this->assertFalse($way['hand-back']->isDone);
     }
 
+    public function test_what_is_locked_before_it_was_started_waits_for_its_first_start(): void
+    {
+        $wet = $this->way([['kind' => 'report', 'reached' => 'nothing', 'events' => ['spill'], 'marks' => ['liquid']]]);
+        $this->assertSame(['first-start', 'locked'], [$this->here($wet), $wet['first-start']->words]);
+        $this->assertSame(['taken-in'], $this->done($wet));
+    }
+
     public function test_every_state_has_its_station(): void
     {
         foreach (JobState::cases() as $state) {
-            $this->assertContains(Station::of($state, false), Station::cases());
+            $this->assertContains(Station::of($state, true, false), Station::cases());
         }
-        $this->assertSame(Station::Decide, Station::of(JobState::Repair, false));
-        $this->assertSame(Station::Repair, Station::of(JobState::Repair, true));
+        $this->assertSame(Station::Decide, Station::of(JobState::Repair, true, false));
+        $this->assertSame(Station::Repair, Station::of(JobState::Repair, true, true));
     }
 }
