@@ -74,7 +74,8 @@ final class StoriesTest extends TestCase
     public function test_it_shows_and_its_usual_repair_ends_it(Tale $tale): void
     {
         $ways = [
-            new SetUp(place: Place::Owner), new SetUp, new SetUp(goal: Goal::Hours, place: Place::Owner), new SetUp(temperature: Temperature::Cold),
+            new SetUp(place: Place::Owner), new SetUp, new SetUp(goal: Goal::Hours, place: Place::Owner),
+            new SetUp(temperature: Temperature::Cold),
         ];
         $showed = $ended = 0;
         for ($i = 0; $i < 12; $i++) {
