@@ -56,6 +56,9 @@ final class FindTest extends TestCase
             ->get('/find?q=psu')
             ->assertSee('is the power supply')
             ->assertSee('/shelf?kind=supply');
-        $this->actingAs($this->person(Role::Counter))->get('/find?q=PSU')->assertSee('is the power supply')->assertDontSee('/shelf?kind=supply');
+        $this->actingAs($this->person(Role::Counter))
+            ->get('/find?q=PSU')
+            ->assertSee('is the power supply')
+            ->assertDontSee('/shelf?kind=supply');
     }
 }

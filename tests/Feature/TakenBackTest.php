@@ -24,7 +24,8 @@ final class TakenBackTest extends TestCase
     private function undo(Job $job): void
     {
         preg_match('/class="deed".*?name="written"\s+value="([^"]+)".*?name="once"\s+value="([^"]+)"/s', $this->page($job), $form);
-        $this->post("/jobs/{$job->tag}/entries", ['written' => html_entity_decode($form[1]), 'once' => $form[2]])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$job->tag}/entries", ['written' => html_entity_decode($form[1]), 'once' => $form[2]])
+            ->assertSessionHasNoErrors();
     }
 
     public function test_the_last_start_is_taken_back_and_stays_on_the_record_struck_out(): void
@@ -45,7 +46,10 @@ final class TakenBackTest extends TestCase
     {
         $job = $this->job();
         $this->actingAs($this->person(Role::Technician));
-        $written = [['kind' => 'act', 'act' => 'clear-settings', 'on' => ['settings']], ['kind' => 'start', 'reached' => 'dark', 'waited' => 90]];
+        $written = [
+            ['kind' => 'act', 'act' => 'clear-settings', 'on' => ['settings']],
+            ['kind' => 'start', 'reached' => 'dark', 'waited' => 90],
+        ];
         $this->post("/jobs/{$job->tag}/entries", ['written' => json_encode($written), 'once' => 'b'])->assertSessionHasNoErrors();
         $this->undo($job);
         $this->assertSame(2, Entry::query()->where('job_id', $job->id)->where('kind', 'strike-out')->count());
