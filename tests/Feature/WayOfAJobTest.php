@@ -23,8 +23,10 @@ final class WayOfAJobTest extends TestCase
     /** @return array<string, array{string}> */
     public static function pages(): array
     {
-        $pages = ['', '/decide', '/prove', '/close', '/letter', '/papers', '/photos', '/socket', '/contacts', '/machine', '/supply', '/stand',
-            '/claim', '/card'];
+        $pages = [
+            '', '/decide', '/prove', '/close', '/letter', '/papers', '/photos', '/socket', '/contacts', '/machine', '/supply', '/stand',
+            '/claim', '/card',
+        ];
 
         return array_combine($pages, array_map(fn (string $page): array => [$page], $pages));
     }
