@@ -10,6 +10,16 @@ export function check() {
             this.choose();
             this.$root.querySelector('fieldset.check:not([hidden])')?.querySelector('input, select')?.focus();
         },
+        // A digit in the list picks that result of the look: two letters of its name, a digit, Enter.
+        digit(event) {
+            if (!/^[1-9]$/.test(event.key)) return;
+            const results = this.$root.querySelectorAll('fieldset.check:not([hidden]) input[name="entry[result]"]');
+            const result = results[event.key - 1];
+            if (!result) return;
+            event.preventDefault();
+            result.checked = true;
+            result.dispatchEvent(new Event('change', { bubbles: true }));
+        },
         choose() {
             for (const button of this.$root.querySelectorAll('[data-pick]'))
                 button.classList.toggle('picked', button.dataset.pick === this.$refs.check.value);

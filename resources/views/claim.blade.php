@@ -150,8 +150,7 @@
                     <x-field name="words" label="In their words; who said it, when" maxlength="300"
                         autocomplete="off" />
                     <x-field name="got" :label="'Money back, ' . config('shop.currency')" inputmode="decimal" autocomplete="off" />
-                    <button class="main">Put it
-                        down</button>
+                    <button class="main">Save answer</button>
                 </form>
             @endif
             @if (in_array($claim->state, ['open', 'sent'], true))
@@ -178,7 +177,7 @@
                         <x-field name="borne" :label="'It cost us, ' . config('shop.currency')" inputmode="decimal" autocomplete="off"
                             within="t" />
                     </div>
-                    <button class="main">Write it down</button>
+                    <button class="main">Save</button>
                 </form>
                 <form class="sheet" method="post" action="{{ route('claims.give-up', $claim) }}">@csrf<button
                         class="quiet">give it up,

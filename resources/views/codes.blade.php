@@ -54,7 +54,7 @@
                 <x-field name="words" label="In words" maxlength="200" autocomplete="off" />
                 <x-field name="source" label="Known from" placeholder="manual, page" maxlength="200"
                     autocomplete="off" />
-                <button class="main">Add it</button>
+                <button class="main">Add code</button>
             </form>
             <form class="sheet" method="post" action="{{ route('codes.store') }}" enctype="multipart/form-data"
                 novalidate>@csrf
@@ -69,7 +69,7 @@
                         its line, and then
                         none is taken in.</small>
                 </div>
-                <button>Read it in</button>
+                <button>Import codes</button>
             </form>
         </div>
         <section class="sheet">

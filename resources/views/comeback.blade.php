@@ -118,7 +118,7 @@
                 :value="$job->comeback['ahead'] ?? ''" />
             <x-field name="resale" label="Sold on as open-box, to whom" maxlength="200" autocomplete="off"
                 :value="$job->comeback['resale'] ?? ''" hint="its history goes with it" />
-            <button>Put it on the record</button>
+            <button>Save</button>
         </form>
     </div>
 </x-layout>

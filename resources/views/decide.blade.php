@@ -30,7 +30,7 @@
             @endif
             <input id="w-worth" name="worth" value="{{ request('worth') }}" placeholder="worth to them"
                 inputmode="decimal" autocomplete="off">
-            <button class="quiet">weigh again</button>
+            <button class="quiet">update</button>
             @error('worth')
                 <p class="error" role="alert">{{ $message }}</p>
             @enderror
@@ -92,7 +92,7 @@
                 <p class="error" role="alert">{{ $message }}</p>
             @enderror
             @if (!$closed)
-                <button class="main">Make a quote of the ticked</button>
+                <button class="main">Make quote</button>
             @endif
         </form>
         <div>
@@ -128,7 +128,7 @@
                             <x-field name="amount" :label="'In all, ' . $currency" inputmode="decimal" autocomplete="off" />
                             <x-field name="words" label="What they said, and when" maxlength="300"
                                 autocomplete="off" />
-                            <button>Put it on the record</button>
+                            <button>Record the answer</button>
                         </form>
                     </details>
                 @endif
@@ -226,7 +226,7 @@
                             @error('held_for')
                                 <p class="error" role="alert">{{ $message }}</p>
                             @enderror
-                            <button>Order it</button>
+                            <button>Order part</button>
                         </form>
                     @endif
                 </section>

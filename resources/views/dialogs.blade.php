@@ -103,8 +103,8 @@
         <label class="tick"><input type="checkbox" name="entry[begun]" value="1" @checked(old('entry.begun'))>
             The firmware is being
             written: nothing may be touched until it is done</label>
-        <footer><button type="button" class="quiet" data-close>Not now</button><button class="main">On the
-                record</button></footer>
+        <footer><button type="button" class="quiet" data-close>Cancel</button><button class="main">Record
+                repair</button></footer>
     </form>
 </dialog>
 
@@ -124,8 +124,8 @@
                     @checked(old('leave'))> Leave bench
                 {{ $job->claim->bench }}: the machine stays, someone else takes it on</label>
         @endif
-        <footer><button type="button" class="quiet" data-close>Not now</button><button class="main">On the
-                record</button></footer>
+        <footer><button type="button" class="quiet" data-close>Cancel</button><button class="main">Save
+                note</button></footer>
     </form>
 </dialog>
 
@@ -151,7 +151,7 @@
         </div>
         <x-field name="entry[text]" label="Why" autocomplete="off" within="x" :kept="$kind === 'strike-out'"
             hint="It stays on the record, crossed out. All that follows from it is worked out again." />
-        <footer><button type="button" class="quiet" data-close>Not now</button><button class="main">Strike
+        <footer><button type="button" class="quiet" data-close>Cancel</button><button class="main">Strike
                 out</button></footer>
     </form>
 </dialog>
@@ -173,7 +173,7 @@
             </div>
             <x-field name="entry[text]" label="Why it is safe" autocomplete="off" within="o" :kept="$kind === 'override'"
                 hint="Your name and reason stay on the record." />
-            <footer><button type="button" class="quiet" data-close>Not now</button><button class="main">Set
+            <footer><button type="button" class="quiet" data-close>Cancel</button><button class="main">Set
                     aside</button></footer>
         </form>
     </dialog>
@@ -219,7 +219,7 @@
             <li>{{ App\View\Mark::of($standing) }} {{ $standing->words() }}</li>
         @endforeach
     </ul>
-    <footer><button type="button" class="main" data-close>Good</button></footer>
+    <footer><button type="button" class="main" data-close>Close</button></footer>
 </dialog>
 
 @unless ($page->isClosed())

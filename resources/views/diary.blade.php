@@ -113,7 +113,7 @@
                             @endphp
                             <x-field name="from" label="From" type="time" :value="$opens" />
                             <x-field name="to" label="To" type="time" :value="sprintf('%02d:00', config('shop.open_to'))" />
-                        </div><button>Is in</button>
+                        </div><button>Add shift</button>
                     </form>
                 </details>
             </section>

@@ -15,7 +15,7 @@
         @if ($page)
             <a class="button" href="{{ route('how-well.csv') }}">CSV</a>
         @endif
-        <form method="post" action="{{ route('how-well.work-out') }}">@csrf<button>Work out again</button></form>
+        <form method="post" action="{{ route('how-well.work-out') }}">@csrf<button>Update</button></form>
     </div>
     @if (!$page)
         <section class="sheet empty">

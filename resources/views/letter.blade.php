@@ -38,7 +38,7 @@
                 </fieldset>
                 <x-field name="words" label="A line of your own" area :value="$job->letter_words" maxlength="500"
                     hint="The facts are the record's and are not typed." />
-                <button>Write it so</button>
+                <button>Save wording</button>
             </form>
             @php
                 $ease = $letter->ease();

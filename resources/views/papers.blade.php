@@ -70,7 +70,7 @@
         </div>
         <p class="caution">Firmware: only an image for exactly this board and chip, and never cut the power while it
             is written.</p>
-        <button class="main">Keep it</button>
+        <button class="main">Save paper</button>
     </form>
 </div>
 </x-layout>

@@ -62,7 +62,7 @@
                 <small>
                     JPEG, PNG or WebP, up to 10 MB. Place and time the camera wrote into it are taken out.</small>
             </div>
-            <button class="main">Keep it</button>
+            <button class="main">Save photograph</button>
         </form>
         <section class="sheet">
             <h2>{{ $job->photos->count() ?: 'No' }} {{ $job->photos->count() === 1 ? 'photograph' : 'photographs' }}

@@ -8,7 +8,7 @@
     <div class="head">
         <h1>Prove it</h1>
         <p>{{ ['quick' => 'quickly, as the owner wanted', 'usual' => 'as usual', 'long' => 'long, as the owner wanted'][$depth] }}.
-            It is sound with {{ (int) floor(100 * $assessment->sound) }} %.</p>
+            It is sound, {{ (int) floor(100 * $assessment->sound) }} % sure.</p>
         @if ($plan->isComplete())
             <a class="button" href="{{ route('closing.create', $job) }}">All is proved: close the job</a>
         @endif
@@ -224,7 +224,7 @@
                             @endforeach
                         </select><small>for smartctl</small></div>
                 </div>
-                <button class="main">Read it in</button>
+                <button class="main">Read report</button>
                 <p><small>What it shows goes on the record as a finding. One that fails is evidence like any other, and
                         opens the question
                         again.</small></p>

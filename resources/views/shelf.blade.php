@@ -184,7 +184,7 @@
                     <small>
                         {{ implode(', ', array_unique(array_column($catalogue->shelf->fit, 'fact'))) }}</small>
                 </div>
-                <button class="main">Put it there</button>
+                <button class="main">Add spare</button>
             </form>
             <form class="sheet" method="post" action="{{ route('spares.import') }}" enctype="multipart/form-data"
                 novalidate>@csrf
@@ -198,7 +198,7 @@
                         Good rows go in, bad
                         ones are told; a tag that is there is not taken twice.</small>
                 </div>
-                <button>Read it in</button>
+                <button>Import spares</button>
             </form>
             <form class="sheet" method="post" action="{{ route('stock.store') }}" novalidate>@csrf
                 <h2>Count something small</h2>

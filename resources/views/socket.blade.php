@@ -33,7 +33,7 @@
             </div>
             <button type="button" x-on:click="markTyped">Mark this contact</button>
             <x-field name="entry[text]" label="Remark" autocomplete="off" />
-            <button class="main">On the record</button>
+            <button class="main">Record the map</button>
         </form>
         <section class="sheet socket-field">
             <p class="caution">Lead out, strap on. A pin bends at a touch; a glass, a needle, no cloth. The processor is

@@ -128,7 +128,7 @@
                     name="passed" value="0">It failed</button></div>
         </form>
         <form class="sheet" method="post" action="{{ route('spares.reserve', $spare) }}" novalidate>@csrf
-            <h2>Reserve it</h2>
+            <h2>Reserve</h2>
             <div class="pair"><x-field name="job" label="For job" :value="$spare->reservedFor?->tag" list="l-jobs"
                     autocomplete="off" hint="empty: for nobody" />
                 <x-field name="until" label="Until" type="date" :value="$spare->reserved_until?->format('Y-m-d')" />
@@ -164,7 +164,7 @@
             @enderror
         </div>
         <x-field name="words" within="m" label="Why, or to whom" maxlength="200" autocomplete="off" />
-        <button>Move it</button>
+        <button>Move</button>
         <p><small>A spare is never deleted: trials rest on it.</small></p>
     </form>
 </div>

@@ -89,6 +89,18 @@ final class AtTheBenchTest extends BrowserTestCase
         $this->assertSame(['other', 'slot:second'], [$this->chosen('u-output'), $this->chosen('u-card')]);
     }
 
+    public function test_a_look_is_recorded_in_five_keys(): void
+    {
+        $this->openJob('T5-438');
+        $before = $this->entries();
+        $this->keys('m', 's', 'u', '2', WebDriverKeys::ENTER);
+        $this->waitForEntries($before + 1);
+        $this->assertStringContainsString('all rails within limits', $this->text('.trials tbody tr'));
+        $this->keys('u');
+        $this->waitForEntries($before + 2);
+        $this->assertStringContainsString('taken back at once', $this->text('.trials'));
+    }
+
     public function test_a_contact_is_marked_by_key(): void
     {
         $this->openJob('T5-438');
@@ -96,7 +108,7 @@ final class AtTheBenchTest extends BrowserTestCase
         $this->browser->executeScript("document.querySelector('.socket-field svg').focus()");
         $this->keys(WebDriverKeys::ARROW_DOWN, WebDriverKeys::ARROW_DOWN, WebDriverKeys::ARROW_RIGHT, ' ');
         $this->assertSame('bent: row 3, column 2', $this->text('[x-ref=list]'));
-        $this->click('On the record');
+        $this->click('Record the map');
         $this->waitFor('.job-page');
         $this->assertStringContainsString('a contact is bent: 1 bent (row 3, column 2)', $this->text('.trials tbody tr'));
     }

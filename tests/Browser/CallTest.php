@@ -78,7 +78,7 @@ final class CallTest extends BrowserTestCase
         $this->clickOn($this->browser->findElement(WebDriverBy::cssSelector('svg.machine')));
         $this->browser->findElement(WebDriverBy::name('photo'))->setFileDetector(new LocalFileDetector)->sendKeys($picture);
         $this->browser->findElement(WebDriverBy::name('words'))->sendKeys('lead socket scorched');
-        $this->click('Keep it');
+        $this->click('Save photograph');
         $this->waitForText('1 photograph');
         $this->assertSame(1, count($this->browser->findElements(WebDriverBy::cssSelector('.photos img[alt*="lead socket scorched"]'))));
         // Shrunk for the page, and no wider: the picture comes after the page does.

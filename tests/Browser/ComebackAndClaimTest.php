@@ -29,7 +29,7 @@ final class ComebackAndClaimTest extends BrowserTestCase
         $this->assertStringContainsString('In warranty for', $this->text('.head'));
         $this->assertMatchesRegularExpression('~Supply\s+condemned~', $this->text('main'));
         $this->browser->findElement(WebDriverBy::name('ahead'))->sendKeys('a lent till computer');
-        $this->click('Put it on the record');
+        $this->click('Save');
         $this->waitForText('On the record.');
         $this->visit('/comebacks');
         $this->waitForText($tag);
@@ -61,7 +61,7 @@ final class ComebackAndClaimTest extends BrowserTestCase
         $this->waitForText('It is with the supplier.');
         $this->browser->findElement(WebDriverBy::cssSelector('#a-answer option[value=no-fault-found]'))->click();
         $this->browser->findElement(WebDriverBy::name('words'))->sendKeys('ran for an hour');
-        $this->click('Put it down');
+        $this->click('Save answer');
         $this->waitForText('They found nothing 2 times.');
         $this->assertStringContainsString('The two benches', $this->text('main'));
         $this->assertNotSame(
@@ -72,7 +72,7 @@ final class ComebackAndClaimTest extends BrowserTestCase
         $this->click('It is on its way');
         $this->waitForText('It is with the supplier.');
         $this->browser->findElement(WebDriverBy::cssSelector('#a-answer option[value=replaced]'))->click();
-        $this->click('Put it down');
+        $this->click('Save answer');
         $this->waitForText('The answer: replaced.');
         $this->assertStringContainsString('settled', $this->text('.head'));
     }

@@ -18,7 +18,7 @@ final class DecideToHandBackTest extends BrowserTestCase
         foreach (['Replace the drive, new', 'Give back unrepaired'] as $way) {
             $this->clickOn($this->browser->findElement(WebDriverBy::cssSelector("[aria-label='{$way} into the quote']")));
         }
-        $this->click('Make a quote of the ticked');
+        $this->click('Make quote');
         $this->waitForText('Prices before tax');
         $this->click('Send it to the owner');
         $this->waitForText('It waits for the owner now.');
@@ -60,7 +60,7 @@ final class DecideToHandBackTest extends BrowserTestCase
 
         // Another one is good.
         (new WebDriverSelect($this->browser->findElement(WebDriverBy::id('r-part'))))->selectByValue('drive');
-        $this->click('Order it');
+        $this->click('Order part');
         $this->waitForText('O-1001 is ordered');
         $this->takeIn('O-1001');
         $this->fit('O-1001');

@@ -32,7 +32,7 @@ final class FirstLightTest extends BrowserTestCase
         $this->click('look or measure');
         (new WebDriverSelect($this->browser->findElement(WebDriverBy::id('c-check'))))->selectByValue('supply-test');
         $this->click('dead, or a rail out of limits');
-        $this->click('On the record');
+        $this->click('Record finding');
         $this->waitForEntries(3);
         $this->assertSame('condemned', $this->standing('supply'));
         $this->click('strike');

@@ -340,7 +340,7 @@ final class AroundTheBenchTest extends TestCase
         $job = $this->job(entries: [['kind' => 'start', 'reached' => 'dark', 'waited' => 120]]);
         $this->actingAs($this->person(Role::Technician))
             ->get("/jobs/{$job->tag}")
-            ->assertSee('on it so far')
+            ->assertSee(' min</b> ask', false)
             ->assertDontSee('Time box.');
         $job->update(['agreed' => ['limit' => 1500]]);
         $this->get("/jobs/{$job->tag}")

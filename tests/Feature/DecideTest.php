@@ -301,7 +301,7 @@ final class DecideTest extends TestCase
             ->assertOk()
             ->assertSee('is closed. Strike its closing out')
             ->assertSee('What stands here is how it was left')
-            ->assertDontSee('Order it')
+            ->assertDontSee('Order part')
             ->assertDontSee('Make a quote');
         $this->assertSame([1, 0], [$job->quotes()->count(), $job->orders()->count()]);
     }

@@ -108,7 +108,9 @@ final class MetamorphicTest extends TestCase
     #[DataProvider('beginningWithWhatWasTold')]
     public function test_a_weaker_source_moves_less(array $course): void
     {
-        $first = self::entries($course)[0];
+        // What it was called and how it was worded moves nothing: told alike, it is worked out once.
+        $first = array_diff_key(self::entries($course)[0], ['text' => 1]);
+        $course['machine'] = ['model' => 'Own build'] + $course['machine'];
         $told = array_diff_key($first, ['reached' => 1, 'signs' => 1, 'often' => 1, 'only' => 1, 'failed' => 1, 'of' => 1]);
         $none = $this->beliefs([$told], $course);
         $far = fn (string $source): float => $this->distance($none, $this->beliefs([['source' => $source] + $first], $course));

@@ -56,7 +56,7 @@
     <main id="main" tabindex="-1">
         @can('work-at-bench')
             <div class="notice unsent" data-unsent role="status" hidden><span></span> <button type="button" data-try>Try
-                    now</button> <button type="button" class="quiet" data-drop>throw away</button></div>
+                    now</button> <button type="button" class="quiet" data-drop>discard</button></div>
         @endcan
         @error('refused')
             <p class="error" role="alert">{{ $message }}</p>

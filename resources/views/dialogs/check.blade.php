@@ -46,7 +46,7 @@
             @endforeach
         </div>
         <div class="field"><label for="c-check">What</label><select id="c-check" name="entry[check]" autofocus
-                x-ref="check" x-on:change="choose">
+                x-ref="check" x-on:change="choose" x-on:keydown="digit">
                 @foreach ($page->choices->checks() as $check)
                     <option value="{{ $check->id }}" @selected(old('entry.check') === $check->id)>{{ $check->name }}</option>
                 @endforeach
@@ -191,7 +191,10 @@ $wrong = $sent && $errors->has($key); @endphp
                     @foreach ($check->results as $result)
                         <label><input type="radio" name="entry[result]" value="{{ $result->id }}"
                                 @checked($sent && old('entry.result') === $result->id)>
-                            {{ $result->name }}</label>
+                            {{ $result->name }} @if ($loop->iteration < 10)
+                                <kbd aria-hidden="true">{{ $loop->iteration }}</kbd>
+                            @endif
+                        </label>
                     @endforeach
                 </div>
                 @if ($check->asks !== [] && $sent && ($errors->has('entry.checked') || is_array(old('entry.checked'))))
@@ -215,7 +218,7 @@ $wrong = $sent && $errors->has($key); @endphp
         <p class="caution">Mains and supplies can kill: lead out before hands go in, never open a supply, leave house
             wiring to a licensed
             electrician.</p>
-        <footer><button type="button" class="quiet" data-close>Not now</button><button class="main">On the
-                record</button></footer>
+        <footer><button type="button" class="quiet" data-close>Cancel</button><button class="main">Record
+                finding</button></footer>
     </form>
 </dialog>

@@ -39,7 +39,7 @@
                     <p class="error">{{ $message }}</p>
                 @enderror
             </div>
-            <footer><button type="button" class="quiet" data-close>Not now</button><button class="main">Take it
+            <footer><button type="button" class="quiet" data-close>Cancel</button><button class="main">Take it
                     in</button></footer>
         </form>
     @else<form>
@@ -47,7 +47,7 @@
                 @error('reading')
                     <p class="error">{{ $message }}</p>
                 @enderror
-                <button type="button" class="main" data-close>Good</button>
+                <button type="button" class="main" data-close>Close</button>
             </footer>
         </form>
     @endif

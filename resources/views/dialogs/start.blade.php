@@ -189,7 +189,7 @@
                 @endforeach
             </div>
         </details>
-        <footer><button type="button" class="quiet" data-close>Not now</button><button class="main">On the
-                record</button></footer>
+        <footer><button type="button" class="quiet" data-close>Cancel</button><button class="main">Record
+                start</button></footer>
     </form>
 </dialog>

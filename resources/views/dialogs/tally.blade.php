@@ -90,7 +90,7 @@
             @endforeach
         </fieldset>
         <p><a href="{{ route('photos.index', $job) }}">Photograph it first</a></p>
-        <footer><button type="button" class="quiet" data-close>Not now</button><button class="main">Count
+        <footer><button type="button" class="quiet" data-close>Cancel</button><button class="main">Count
                 it</button></footer>
     </form>
 </dialog>

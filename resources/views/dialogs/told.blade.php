@@ -56,7 +56,7 @@
                 @endforeach
             </select></div>
         <x-manner in="entry" within="w" />
-        <footer><button type="button" class="quiet" data-close>Not now</button><button class="main">On the
-                record</button></footer>
+        <footer><button type="button" class="quiet" data-close>Cancel</button><button class="main">Save what they
+                said</button></footer>
     </form>
 </dialog>
