@@ -6,6 +6,7 @@ namespace Orthoscope\Core\Letter;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Circumstances;
 use Orthoscope\Core\Evidence\OthersTrial;
 use Orthoscope\Core\Evidence\Record;
@@ -125,12 +126,29 @@ final readonly class Beginning
                 $first,
                 Sentence::of('You told us that it comes and goes. While we had it, it did not fail.', ...$numbers),
             ],
-            ! $comesAndGoes && ! $lent && $this->wasToldOtherwise($starts[0]) => [
-                $first,
-                Sentence::of('That is not quite what you told us. A fault that comes and goes can do this.', $starts[0]->number),
-            ],
-            default => [$first],
+            $comesAndGoes || $lent => [$first],
+            default => [$first, ...$this->besideWhatWasTold($starts)],
         };
+    }
+
+    /**
+     * @param  non-empty-list<Start>  $starts
+     *
+     * @return list<Sentence>
+     */
+    private function besideWhatWasTold(array $starts): array
+    {
+        if (! $this->wasToldOtherwise($starts[0])) {
+            return [];
+        }
+        $again = $this->laterAsTold($starts);
+
+        return $again === null
+            ? [Sentence::of('That is not quite what you told us. A fault that comes and goes can do this.', $starts[0]->number)]
+            : [
+                Sentence::of(StartInPlain::sentence('We started it again', $again, $this->catalogue), $again->number),
+                Sentence::of('That is what you told us.', $again->number),
+            ];
     }
 
     private static function isChanged(Start $start): bool
@@ -157,6 +175,25 @@ final readonly class Beginning
         }
 
         return false;
+    }
+
+    /**
+     * A later start, its own parts in and nothing done to it yet, that failed as its owner told where the first did not.
+     *
+     * @param  list<Start>  $starts
+     */
+    private function laterAsTold(array $starts): ?Start
+    {
+        $told = array_filter($this->record->all(Report::class), fn (Report $report): bool => $report->isOfThis());
+        $acted = array_column($this->record->all(ActDone::class), 'number')[0] ?? PHP_INT_MAX;
+        foreach ($starts as $start) {
+            $isAsTold = in_array($start->reached, array_column($told, 'reached'), true);
+            if ($isAsTold && $start->number < $acted && $start->setUp->changesNoPart() && $this->everFailed([$start])) {
+                return $start;
+            }
+        }
+
+        return null;
     }
 
     private function wasToldOtherwise(Start $first): bool

@@ -247,4 +247,20 @@ final class LetterTest extends TestCase
     {
         return (new LetterWriter(Bench::catalogue(), '€'))->write(Bench::assess($entries));
     }
+
+    public function test_what_failed_only_at_work_as_its_owner_told_is_said_so(): void
+    {
+        $told = ['kind' => 'report', 'reached' => 'drops', 'text' => 'Freezes in games.', 'marks' => ['consent-system']];
+        $well = ['kind' => 'start', 'reached' => 'stays'];
+        $froze = ['kind' => 'start', 'reached' => 'drops', 'setup' => ['goal' => 'load']];
+        $text = fn (array $entries): string => $this->letter($entries)->text();
+        $seen = $text([$told, $well, $froze]);
+        $this->assertStringContainsString('We started it as it came, and it started and stayed up.', $seen);
+        $this->assertMatchesRegularExpression('/We started it again.*, and it started, but did not stay up\./', $seen);
+        $this->assertStringContainsString('That is what you told us.', $seen);
+        $this->assertStringNotContainsString('not quite', $seen);
+        $repasted = ['kind' => 'act', 'act' => 'repaste', 'on' => ['cooler']];
+        $after = $text([$told, $well, $repasted, $froze]);
+        $this->assertStringNotContainsString('That is what you told us.', $after, 'That was after our work.');
+    }
 }
