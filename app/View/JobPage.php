@@ -38,7 +38,6 @@ use Orthoscope\Core\Planning\SchoolOrder;
 use Orthoscope\Core\Planning\SpareWanted;
 use Orthoscope\Core\Planning\TimeBox;
 use Orthoscope\Core\Proving\CleanStarts;
-use Orthoscope\Core\Queue\Forecast;
 use Orthoscope\Core\Shelf\PowerSum;
 use Orthoscope\Core\Shelf\Shelf;
 use Orthoscope\Core\Triage\Mismatch;
@@ -130,12 +129,6 @@ final class JobPage
         $named = Machine::isAModel($this->job->machine->model) ? $this->job->machine->model : "with a {$board}";
 
         return $this->alike?->sentence($named, $this->catalogue);
-    }
-
-    /** @return array{int, int} bench minutes still to come, eight jobs of ten within */
-    public function toCome(): array
-    {
-        return Forecast::minutes($this->assessment->record->lastStart() === null ? JobState::FirstStart : $this->assessment->advice->state);
     }
 
     /** Where it stands, for the colleague who takes over. */

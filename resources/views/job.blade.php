@@ -305,6 +305,17 @@
                                         repair</b><small>r</small></button>
                             </div>
                         </div>
+                    @elseif ($advice->state === \Orthoscope\Core\Bench\JobState::Repair)
+                        <div class="step first">
+                            <div class="step-head">
+                                <h3>{{ $advice->left ? 'It runs here' : 'Decide' }}</h3>
+                            </div>
+                            <p>{{ $advice->why }}</p>
+                            <p><a href="{{ route('jobs.stand', $job) }}">What the owner may be told</a> ·
+                                <a href="{{ route('jobs.decide', $job) }}">All ways on</a> ·
+                                <a href="{{ route('closing.create', $job) }}">Close the job</a>
+                            </p>
+                        </div>
                     @endif
                     @forelse ($page->steps() as $i => $card)
                         <x-step :job="$job" :card="$card" :number="$i + 1" :first="!$page->decides() && $i === 0"
@@ -358,7 +369,8 @@
                     <h2 id="h-sheet">Record</h2><span>{{ $page->startCount() }}</span>
                 </header>
                 @if ($deed = $page->lastDeed())
-                    <form method="post" action="{{ route('entries.store', $job) }}" class="deed" role="status">
+                    <form method="post" action="{{ route('entries.store', $job) }}" class="deed"
+                        role="status">
                         @csrf<input type="hidden" name="written" value="{{ $deed->written }}"><input
                             type="hidden" name="once" value="{{ $page->once }}-undo">
                         <span>Recorded: {{ $deed->words }}</span>

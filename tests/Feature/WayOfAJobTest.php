@@ -70,4 +70,31 @@ final class WayOfAJobTest extends TestCase
             $this->assertLessThan(400, $this->get($link)->status(), $link);
         }
     }
+
+    public function test_what_runs_here_is_offered_no_repair_on_a_guess(): void
+    {
+        $well = ['kind' => 'start', 'reached' => 'stays'];
+        $job = $this->job(report: ['reached' => 'stays', 'text' => 'It acted up', 'marks' => ['consent-system']], entries: [
+            ['times' => 4] + $well,
+            ['kind' => 'finding', 'check' => 'fans-turn', 'result' => 'clear'],
+            ['kind' => 'finding', 'check' => 'starts-alone', 'result' => 'waits'],
+            ['kind' => 'finding', 'check' => 'look-inside', 'result' => 'clear'],
+            ['kind' => 'finding', 'check' => 'look-plugs', 'result' => 'clear'],
+            ['kind' => 'act', 'act' => 'reseat', 'on' => ['main-plug', 'cpu-plug', 'card-plug', 'panel', 'drive-lead', 'wall-lead']],
+            ['times' => 4] + $well,
+            ['kind' => 'act', 'act' => 'reseat', 'on' => ['slot-A2', 'slot-B2']],
+            ['times' => 3] + $well,
+            ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'pass'],
+            ['kind' => 'finding', 'check' => 'supply-sum', 'result' => 'enough'],
+            ['kind' => 'finding', 'check' => 'temperature', 'result' => 'pass'],
+            ['setup' => ['goal' => 'load']] + $well,
+            ['times' => 2] + $well,
+        ]);
+        $this->actingAs($this->person(Role::Technician))
+            ->get("/jobs/{$job->tag}")
+            ->assertSee('It runs here, and nothing is likely enough to be replaced')
+            ->assertSee('What the owner may be told')
+            ->assertDontSee('Decide: ');
+        $this->get('/')->assertSee('Tell the owner that it runs here');
+    }
 }

@@ -264,6 +264,12 @@ final class Catalogue
         return ($this->numbers[$id] ?? throw CatalogueMistake::unknown('number', $id, array_keys($this->numbers)))->value;
     }
 
+    /** Whether a start that got so far did not go all the way. */
+    public function isFailure(string $reached): bool
+    {
+        return $this->reach($reached)->firstStop < $this->stageCount();
+    }
+
     public function part(string $kind): PartKind
     {
         return $this->parts[$kind] ?? throw CatalogueMistake::unknown('kind of part', $kind, array_keys($this->parts));

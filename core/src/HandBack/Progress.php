@@ -55,6 +55,7 @@ final readonly class Progress
             $advice->state === JobState::Prove => $assessment->proof->outside === null
                 ? 'Prove it out of the case'
                 : 'Prove it in the case',
+            $advice->left => 'Tell the owner that it runs here',
             $advice->state === JobState::Repair && $advice->repair !== null => ucfirst($advice->repair->name()),
             ! isset($advice->steps[0]) => '',
             ! $advice->steps[0]->isOpen() => self::whatUnlocks($assessment),

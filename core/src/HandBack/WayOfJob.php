@@ -120,12 +120,15 @@ final readonly class WayOfJob
         };
     }
 
-    /** The last thing that was done to the machine, in words. */
+    /** The last thing that was done to what was at fault, in words; where that is not known, the last thing done at all. */
     private function lastRepair(): ?string
     {
         $acts = array_filter($this->assessment->record->all(ActDone::class), fn (ActDone $act): bool => ! $act->begun);
+        $causes = array_map(fn (PartStanding $cause): string => $cause->part->id, $this->assessment->causes());
+        $cures = array_filter($acts, fn (ActDone $act): bool => array_intersect($act->on, $causes) !== []);
+        $last = array_slice($cures === [] ? $acts : $cures, -1)[0] ?? null;
 
-        return $acts === [] ? null : (new EntryWords($this->assessment->machine, $this->catalogue))->what(end($acts));
+        return $last === null ? null : (new EntryWords($this->assessment->machine, $this->catalogue))->what($last);
     }
 
     private function proved(): string

@@ -169,7 +169,7 @@ final readonly class Beginning
     private function everFailed(array $starts): bool
     {
         foreach ($starts as $start) {
-            if ($this->catalogue->reach($start->reached)->firstStop < $this->catalogue->stageCount()) {
+            if ($this->catalogue->isFailure($start->reached)) {
                 return true;
             }
         }
@@ -188,7 +188,7 @@ final readonly class Beginning
         $acted = array_column($this->record->all(ActDone::class), 'number')[0] ?? PHP_INT_MAX;
         foreach ($starts as $start) {
             $isAsTold = in_array($start->reached, array_column($told, 'reached'), true);
-            if ($isAsTold && $start->number < $acted && $start->setUp->changesNoPart() && $this->everFailed([$start])) {
+            if ($isAsTold && $start->number < $acted && $start->setUp->changesNoPart() && $this->catalogue->isFailure($start->reached)) {
                 return $start;
             }
         }

@@ -14,7 +14,7 @@ final readonly class Advice
      * @param  JobState  $state     Find, Repair, Confirm, Prove or Locked
      * @param  string  $why       one sentence
      * @param  float  $remaining expected bench minutes until repaired, if repaired by likelihood from here
-     * @param  ?Repair  $repair    the repair that would come first
+     * @param  ?Repair  $repair    the repair that would come first; null where none is likely enough
      * @param  float  $repairProbability that this repair is needed
      * @param  bool  $left it runs here, and nothing is likely enough to be repaired: the owner is told so
      * @param  list<NextStep>  $foregone steps of which the record says already what they will show: they can be taken, and are not offered

@@ -255,7 +255,7 @@ final readonly class Candidates
                 [$before, $done] = [$before + $done, 0];
             }
             if ($entry instanceof Start && $entry->setUp->changesNoPart()) {
-                $fails = $this->catalogue->reach($entry->reached)->firstStop <= $this->catalogue->stageIndex('stays');
+                $fails = $this->catalogue->isFailure($entry->reached);
                 $done += $fails && ! $setUp->changesNoPart() && $entry->reached === $asItCame ? $before : 0;
                 [$before, $asItCame] = [0, $entry->reached];
             }

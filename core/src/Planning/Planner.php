@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Planning;
 
-use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\Belief;
@@ -96,7 +95,8 @@ final class Planner
         $next = RepairInView::of($this->needs, $chances, $order, $outright, $this->catalogue);
         $steps = $this->steps($weighed);
         $conclusion = $this->conclusion($steps, $next);
-        $precaution = $this->precaution($conclusion, $next, [...$weighed, ...$foregone]);
+        $all = [...$weighed, ...$foregone];
+        $precaution = (new Precautions($all, $this->grounds, $this->replay, $this->record, $this->catalogue))->before($conclusion, $next);
         if ($precaution !== null) {
             $isOther = fn (Weighed $one): bool => $one !== $precaution->step;
             $foregone = array_values(array_filter($foregone, $isOther));
@@ -113,30 +113,12 @@ final class Planner
             state: $conclusion->state,
             why: $conclusion->why,
             remaining: $remaining,
-            repair: $next->repair,
+            repair: $conclusion->left ? null : $next->repair,
             repairProbability: $next->probability,
             repairs: $repairs,
             left: $conclusion->left,
             foregone: array_map(fn (Weighed $one): NextStep => $this->step($one, false), $foregone),
         );
-    }
-
-    /** @param  list<Weighed>  $weighed all steps that make sense, those of which the outcome is known with them */
-    private function precaution(Conclusion $conclusion, RepairInView $next, array $weighed): ?Precaution
-    {
-        return match ($conclusion->state) {
-            JobState::Repair => Precaution::before(
-                $next,
-                $conclusion->left,
-                $weighed,
-                $this->grounds,
-                $this->replay,
-                $this->record,
-                $this->catalogue,
-            ),
-            JobState::Find => Precaution::beforeLending($weighed, $this->record, $this->catalogue),
-            default => null,
-        };
     }
 
     /**

@@ -62,6 +62,6 @@ final readonly class Situation
         $first = $record->all(Start::class)[0]->number;
         $again = array_filter($record->all(Report::class), fn (Report $report): bool => $report->number > $first);
 
-        return $again === [] && $catalogue->reach($last->reached)->firstStop > $catalogue->stageIndex('stays');
+        return $again === [] && ! $catalogue->isFailure($last->reached);
     }
 }

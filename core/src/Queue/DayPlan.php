@@ -136,7 +136,7 @@ final class DayPlan
             $job->came !== null => "{$job->came} is here, which it waited for.",
             $job->state->work() === JobState::Prove => 'It is nearly done: proving it clears a bench.',
             $job->state->work() === JobState::Confirm => 'One start confirms it.',
-            $job->state->work() === JobState::Repair => 'It is known; it only needs doing.',
+            $job->state->work() === JobState::Repair => 'Nothing is left to test; it only needs deciding and doing.',
             $job->state->work() === JobState::FirstStart => 'Nobody has started it yet.',
             default => sprintf('Its next step saves about %d minutes in %d.', (int) round($job->saves), $job->next),
         };

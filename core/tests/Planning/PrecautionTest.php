@@ -76,4 +76,27 @@ final class PrecautionTest extends TestCase
         $measured = ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'fail'];
         $this->assertStringNotContainsString('is bought', $this->after(self::WELL, self::TWITCH, $measured)->advice->why);
     }
+
+    public function test_what_runs_here_is_run_at_work_and_then_left_without_a_repair_in_view(): void
+    {
+        $record = [
+            ['kind' => 'report', 'reached' => 'stays', 'marks' => ['consent-system']],
+            ['kind' => 'start', 'reached' => 'stays', 'times' => 4],
+            ['kind' => 'finding', 'check' => 'fans-turn', 'result' => 'clear'],
+            ['kind' => 'finding', 'check' => 'starts-alone', 'result' => 'waits'],
+            ['kind' => 'act', 'act' => 'reseat', 'on' => ['main-plug', 'cpu-plug', 'card-plug', 'panel', 'drive-lead', 'wall-lead']],
+            ['kind' => 'start', 'reached' => 'stays', 'times' => 4],
+            ['kind' => 'act', 'act' => 'reseat', 'on' => ['slot-A2', 'slot-B2']],
+            ['kind' => 'start', 'reached' => 'stays', 'times' => 3],
+            ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'pass'],
+            ['kind' => 'finding', 'check' => 'supply-sum', 'result' => 'enough'],
+            ['kind' => 'finding', 'check' => 'temperature', 'result' => 'pass'],
+        ];
+        $before = Bench::assess($record)->advice;
+        $this->assertSame('load-run', $before->steps[0]->candidate->id(), $before->why);
+        $left = Bench::assess([...$record, ['kind' => 'start', 'reached' => 'stays', 'setup' => ['goal' => 'load']]])->advice;
+        $this->assertTrue($left->left, $left->why);
+        $this->assertNull($left->repair);
+        $this->assertStringStartsWith('It runs here', $left->why);
+    }
 }
