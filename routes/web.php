@@ -16,6 +16,7 @@ use App\Http\Controllers\CodebookController;
 use App\Http\Controllers\CollectController;
 use App\Http\Controllers\ComebackController;
 use App\Http\Controllers\ContactController;
+use App\Http\Controllers\CounterAskController;
 use App\Http\Controllers\CoverageController;
 use App\Http\Controllers\DecideController;
 use App\Http\Controllers\DiaryController;
@@ -25,6 +26,7 @@ use App\Http\Controllers\EraseOwnerController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\FloorController;
 use App\Http\Controllers\GuideController;
+use App\Http\Controllers\HalfTakenController;
 use App\Http\Controllers\HowWellController;
 use App\Http\Controllers\IntakeController;
 use App\Http\Controllers\JobController;
@@ -96,6 +98,10 @@ Route::middleware('auth')->group(function (): void {
     Route::middleware('can:take-in')->group(function (): void {
         Route::get('/counter', [IntakeController::class, 'create'])->name('intake.create');
         Route::post('/counter', [IntakeController::class, 'store'])->name('intake.store');
+        Route::get('/counter/asks', CounterAskController::class)->name('intake.asks');
+        Route::post('/counter/aside', [HalfTakenController::class, 'store'])->name('halves.store');
+        Route::get('/counter/aside/{half}', [HalfTakenController::class, 'goOn'])->name('halves.go-on');
+        Route::delete('/counter/aside/{half}', [HalfTakenController::class, 'destroy'])->name('halves.destroy');
         Route::get('/before-buying', BeforeBuyingController::class)->name('before-buying');
         Route::get('/calls', [CallController::class, 'index'])->name('calls.index');
         Route::post('/calls', [CallController::class, 'store'])->name('calls.store');
@@ -112,7 +118,8 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/jobs/{job}/photos', [PhotoController::class, 'store'])->name('photos.store');
         Route::get('/photos/{photo}', [PhotoController::class, 'show'])->name('photos.show');
         Route::get('/jobs/{job}/receipt', ReceiptController::class)->name('jobs.receipt');
-        Route::get('/jobs/{job}/tag', TagController::class)->name('jobs.tag');
+        Route::get('/jobs/{job}/tag', [TagController::class, 'show'])->name('jobs.tag');
+        Route::get('/tags/{tags}', [TagController::class, 'several'])->name('jobs.tags');
         Route::middleware(MachineIsHere::class)->group(function (): void {
             Route::get('/jobs/{job}', JobController::class)->name('jobs.show');
             Route::get('/jobs/{job}/stand', [StandController::class, 'show'])->name('jobs.stand');

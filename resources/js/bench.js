@@ -1,4 +1,3 @@
-import { sendSafely } from './offline';
 import { fillSetUp, sayTheSetUp } from './setup';
 import { slotboard } from './slotboard';
 import { openStart, startForm } from './start';
@@ -29,14 +28,6 @@ export function bench() {
                 part.addEventListener('mouseenter', () => this.light(part.dataset.entries));
                 part.addEventListener('mouseleave', () => this.light(''));
             }
-            // A form sent by a double press is sent once.
-            for (const form of this.$root.querySelectorAll('form')) {
-                form.addEventListener('submit', (event) => {
-                    if (form.dataset.sent) event.preventDefault();
-                    form.dataset.sent = 'yes';
-                });
-                if (form.action.endsWith('/entries')) sendSafely(form);
-            }
         },
 
         key(event) {
@@ -56,7 +47,7 @@ export function bench() {
 
         // Another order of the steps is shown at once.
         order(event) {
-            event.currentTarget.form.submit();
+            event.currentTarget.form.requestSubmit();
         },
 
         open(event) {

@@ -1,3 +1,4 @@
+import { refresh } from './in-place';
 import { isTyping } from './typing';
 
 const EVERY = 4000;
@@ -7,10 +8,15 @@ export function news() {
     return {
         told: '',
         last: 0,
+        asking: null,
 
         init() {
             this.last = Number(this.$root.dataset.last);
-            setInterval(() => this.ask(), EVERY);
+            this.asking = setInterval(() => this.ask(), EVERY);
+        },
+
+        destroy() {
+            clearInterval(this.asking);
         },
 
         async ask() {
@@ -21,7 +27,7 @@ export function news() {
                 const { last, by } = await answer.json();
                 if (last <= this.last) return;
                 if (this.isIdle()) {
-                    location.reload();
+                    await refresh();
                 } else {
                     const entries = last - this.last === 1 ? 'an entry' : `${last - this.last} entries`;
                     this.tell(

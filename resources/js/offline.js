@@ -1,5 +1,9 @@
+import { forgetDraft } from './drafts';
+import { pageOf, refresh, refusedWith, takePlace } from './in-place';
+
 // Entries that could not be sent are kept in this browser and sent once when the network is back. Each form carries a key of its own,
-// so that one whose answer got lost is not recorded twice; and each is sent by who wrote it and nobody else.
+// so that one whose answer got lost is not recorded twice; and each is sent by who wrote it and nobody else. One that the server would
+// not have stays, with the server's sentence.
 const STORE = 'orthoscope.unsent';
 
 const LOGGED_OUT = 419;
@@ -12,39 +16,37 @@ const once = (entry) => entry.body.find(([name]) => name === 'once')?.[1];
 const forget = (entry) => keep(all().filter((other) => once(other) !== once(entry)));
 
 // Takes over the sending of forms that put entries on a record.
-export function sendSafely(form) {
-    form.addEventListener('submit', async (event) => {
-        if (event.defaultPrevented) return;
-        event.preventDefault();
-        const entry = {
-            action: form.action,
-            page: location.pathname,
-            who: meta('who'),
-            at: Date.now(),
-            body: [...new FormData(form, event.submitter)].filter(([, value]) => typeof value === 'string'),
-        };
-        keep([...all(), entry]);
-        const status = await send(entry);
-        if (status === 'sent') {
-            forget(entry);
-            location.assign(entry.page);
-        } else {
-            form.closest('dialog')?.close();
-            renew(form);
-            tell(status);
-        }
-    });
+export async function sendSafely(form, submitter) {
+    const entry = {
+        action: form.action,
+        page: location.pathname,
+        who: meta('who'),
+        at: Date.now(),
+        body: [...new FormData(form, submitter)].filter(([, value]) => typeof value === 'string'),
+    };
+    keep([...all(), entry]);
+    const answer = await send(entry);
+    if (answer.page) {
+        // What was refused stands in its form again, with the sentence beside it.
+        forget(entry);
+        if (!takePlace(answer.page, answer.address)) location.assign(entry.page);
+    } else {
+        form.closest('dialog')?.close();
+        renew(form);
+        tell(answer.status);
+    }
 }
 
 // What is written next is another entry, so the form gets another key and is empty again.
 function renew(form) {
     const key = form.querySelector('[name=once]');
     form.reset();
+    forgetDraft(form);
     delete form.dataset.sent;
     if (key) key.value = `${key.value.slice(0, 40)}.${Date.now().toString(36)}`;
 }
 
-// "sent" when the server has answered, whatever it said: the page it leads to shows it. Else the entry is still only here: the status
+// The page that the server leads to, which shows what became of the entry. Else the entry is still only here: `status` says why, a number
 // it was refused with, or "away" where nobody answered.
 async function send(entry) {
     const body = new URLSearchParams(entry.body);
@@ -52,26 +54,84 @@ async function send(entry) {
     // How long ago it was written, by this machine's own clock at both ends: what time it is here does not matter.
     body.set('age', String(Math.max(0, Math.round((Date.now() - entry.at) / 1000))));
     try {
-        const answer = await fetch(entry.action, { method: 'POST', body, redirect: 'manual', credentials: 'same-origin' });
-        return answer.type === 'opaqueredirect' || answer.ok ? 'sent' : answer.status;
+        const answer = await fetch(entry.action, { method: 'POST', body, credentials: 'same-origin' });
+        if (!answer.ok) return { status: answer.status };
+        if (new URL(answer.url).pathname === '/login') return { status: LOGGED_OUT };
+        return { page: await pageOf(answer), address: answer.url };
     } catch {
-        return 'away';
+        return { status: 'away' };
     }
 }
 
 function tell(status) {
     const line = document.querySelector('[data-unsent]');
-    const count = mine().length;
+    const waiting = mine().filter((entry) => !entry.refused).length;
     if (!line) return;
-    line.hidden = count === 0;
-    const kept = count === 1 ? 'One entry could not be sent and is kept here.' : `${count} entries could not be sent and are kept here.`;
+    line.hidden = mine().length === 0;
+    const kept =
+        waiting === 0
+            ? ''
+            : waiting === 1
+              ? 'One entry could not be sent and is kept here.'
+              : `${waiting} entries could not be sent and are kept here.`;
     const why =
         status === LOGGED_OUT
             ? 'You were logged out: log in again, and it goes by itself.'
             : typeof status === 'number'
               ? `The server refused with ${status}; it is tried again.`
               : 'It goes by itself when the network is back.';
-    line.querySelector('span').textContent = `${kept} ${why}`;
+    line.querySelector('span').textContent = waiting === 0 ? '' : `${kept} ${why}`;
+    line.querySelector('[data-try]').hidden = line.querySelector('[data-drop]').hidden = waiting === 0;
+    line.querySelector('ul').replaceChildren(
+        ...mine()
+            .filter((entry) => entry.refused)
+            .map(refusedLine),
+    );
+}
+
+// An entry that the server would not have: it stays until it is mended in its form, or dropped.
+function refusedLine(entry) {
+    const line = document.createElement('li');
+    const words = document.createElement('span');
+    words.textContent = `Not on the record: ${saidBy(entry)}. ${entry.refused}`;
+    line.append(
+        words,
+        button('Mend', () => mend(entry)),
+        button('drop', () => (forget(entry), tell())),
+    );
+    return line;
+}
+
+function button(words, press) {
+    const made = document.createElement('button');
+    made.type = 'button';
+    made.className = words === 'drop' ? 'quiet' : '';
+    made.textContent = words;
+    made.addEventListener('click', press);
+    return made;
+}
+
+// What was written, so far as a person can tell it apart from others.
+const saidBy = (entry) => {
+    const field = (name) => entry.body.find(([key]) => key === name)?.[1];
+    return [entry.page.split('/')[2], field('entry[kind]') ?? 'a step', field('entry[text]')].filter(Boolean).join(', ');
+};
+
+// It is sent as a form: the page that comes back has it in its form again, with the sentence at its field.
+function mend(entry) {
+    const form = document.createElement('form');
+    form.method = 'post';
+    form.action = entry.action;
+    for (const [name, value] of [...entry.body.filter(([name]) => name !== '_token'), ['_token', meta('csrf-token')]]) {
+        const field = document.createElement('input');
+        field.type = 'hidden';
+        field.name = name;
+        field.value = value;
+        form.append(field);
+    }
+    forget(entry);
+    document.body.append(form);
+    form.submit();
 }
 
 let sending = false;
@@ -81,15 +141,18 @@ async function sendAll() {
     sending = true;
     let went = false;
     let status = 'away';
-    for (const entry of mine()) {
-        status = await send(entry);
-        if (status !== 'sent') break;
-        forget(entry);
-        went = true;
+    for (const entry of mine().filter((entry) => !entry.refused)) {
+        const answer = await send(entry);
+        status = answer.status;
+        if (!answer.page) break;
+        const refused = refusedWith(answer.page);
+        if (refused === '') forget(entry);
+        else keep(all().map((other) => (once(other) === once(entry) ? { ...other, refused } : other)));
+        went ||= refused === '';
     }
     sending = false;
     tell(status);
-    if (went && document.querySelector('dialog[open]') === null) location.reload();
+    if (went && document.querySelector('dialog[open]') === null) refresh();
 }
 
 const EVERY = 5000;
@@ -99,11 +162,14 @@ export function offline() {
     if (!line) return;
     line.querySelector('[data-try]').addEventListener('click', sendAll);
     line.querySelector('[data-drop]').addEventListener('click', () => {
-        mine().forEach(forget);
+        mine()
+            .filter((entry) => !entry.refused)
+            .forEach(forget);
         tell();
     });
     window.addEventListener('online', sendAll);
-    setInterval(() => mine().length > 0 && sendAll(), EVERY);
-    if (mine().length > 0) sendAll();
+    const some = () => mine().some((entry) => !entry.refused);
+    setInterval(() => some() && sendAll(), EVERY);
+    if (some()) sendAll();
     tell();
 }

@@ -39,7 +39,7 @@ function clock(dialog) {
         (dialog.querySelector('[name="entry[reached]"]:checked') ?? dialog.querySelector('[name="entry[reached]"]')).focus();
         show();
     });
-    setInterval(show, 250);
+    const ticking = setInterval(() => (dialog.isConnected ? show() : clearInterval(ticking)), 250);
     // What the clock shows when the outcome is picked is how long was waited.
     dialog.addEventListener('change', (event) => {
         const waited = dialog.querySelector('[name="entry[waited]"]');

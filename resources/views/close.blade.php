@@ -2,7 +2,7 @@
     $proof = $assessment->proof;
 @endphp
 
-<x-layout :title="'Close ' . $job->tag" nav="job">
+<x-layout :title="'Close ' . $job->tag" nav="job" in-place>
     <x-job-frame :job="$job" at="hand-back" />
     <div class="head">
         <h1>Close the job</h1>

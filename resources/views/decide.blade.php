@@ -18,7 +18,7 @@
     $out = $job->quotes->firstWhere('state', 'out');
 @endphp
 
-<x-layout :title="'Decide ' . $job->tag" nav="job">
+<x-layout :title="'Decide ' . $job->tag" nav="job" in-place>
     <x-job-frame :job="$job" at="decide" />
     <div class="head">
         <h1>Decide</h1>

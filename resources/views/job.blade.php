@@ -6,7 +6,7 @@
     $advice = $a->advice;
 @endphp
 
-<x-layout :title="$job->tag . ' ' . $job->machine->model" nav="job">
+<x-layout :title="$job->tag . ' ' . $job->machine->model" nav="job" in-place>
     <div class="job-page" x-data="bench" x-on:keydown.window="key">
         <x-job-frame :job="$job" at="find" main><span
                 class="pill">{{ $page->waitsFor() }}</span></x-job-frame>
@@ -48,9 +48,9 @@
                 </details>
             @endforeach
             @unless ($page->isClosed())<form method="post" action="{{ route('loans.store', $job) }}"
-                    class="claim">@csrf<label class="visually-hidden" for="lend-tag">Scan a spare to lend it</label><input
-                        id="lend-tag" name="tag" placeholder="scan a spare" maxlength="20" autocomplete="off"
-                        value="{{ old('tag') }}"><button class="quiet">lend</button>
+                    class="claim" data-draft="no">@csrf<label class="visually-hidden" for="lend-tag">Scan a spare to lend
+                        it</label><input id="lend-tag" name="tag" placeholder="scan a spare" maxlength="20"
+                        autocomplete="off" value="{{ old('tag') }}"><button class="quiet">lend</button>
                     @error('tag')
                         <p class="error" role="alert">{{ $message }}</p>
                         @enderror @error('look')
@@ -474,7 +474,7 @@
                     </header>
                     <ol>
                         @foreach ($page->ranked() as $standing)
-                            <li>
+                            <li data-part="{{ $standing->part->id }}{{ $standing->fitted }}">
                                 {{ App\View\Mark::of($standing->standing) }}
                                 <div>
                                     @php

@@ -3,7 +3,7 @@
     $proof = $assessment->proof;
 @endphp
 
-<x-layout :title="'Prove ' . $job->tag" nav="job">
+<x-layout :title="'Prove ' . $job->tag" nav="job" in-place>
     <x-job-frame :job="$job" at="prove" />
     <div class="head">
         <h1>Prove it</h1>

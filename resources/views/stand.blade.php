@@ -4,7 +4,7 @@
         : '';
 @endphp
 
-<x-layout :title="$job->tag . ', where it stands'" nav="counter">
+<x-layout :title="$job->tag . ', where it stands'" nav="counter" in-place>
     <x-job-frame :job="$job" />
     <div class="head">
         <h1>Where it stands</h1>

@@ -10,26 +10,28 @@
     @error('reference')
         <p class="notice error" role="alert">{{ $message }}</p>
     @enderror
-    <section class="label-sheet">
-        {!! $qr !!}
-        <div>
-            <p class="tag huge">{{ $job->tag }}</p>
-            <p><b>{{ $job->machine->model }}</b></p>
-            <p>{{ $job->machine->owner->name }}</p>
-            <p>in {{ ($job->arrived_at ?? $job->created_at)->format('j M Y, H:i') }}</p>
-            <p>{{ config('shop.name') }}</p>
-        </div>
-    </section>
-    @if ($warning !== [])
-        <section class="label-sheet warned">
+    @foreach ($labels as $label)
+        <section class="label-sheet">
+            {!! $label['qr'] !!}
             <div>
-                <p class="huge">Do not switch on</p>
-                @foreach (array_slice($warning, 1) as $sentence)
-                    <p>{{ $sentence }}</p>
-                @endforeach
+                <p class="tag huge">{{ $label['job']->tag }}</p>
+                <p><b>{{ $label['job']->machine->model }}</b></p>
+                <p>{{ $label['job']->machine->owner->name }}</p>
+                <p>in {{ ($label['job']->arrived_at ?? $label['job']->created_at)->format('j M Y, H:i') }}</p>
+                <p>{{ config('shop.name') }}</p>
             </div>
         </section>
-    @endif
+        @if ($label['warning'] !== [])
+            <section class="label-sheet warned">
+                <div>
+                    <p class="huge">Do not switch on</p>
+                    @foreach (array_slice($label['warning'], 1) as $sentence)
+                        <p>{{ $sentence }}</p>
+                    @endforeach
+                </div>
+            </section>
+        @endif
+    @endforeach
     <p class="noprint"><a href="{{ route('jobs.letter', $job) }}">Letter to the owner</a>
         @if ($job->summary?->closed)
             · <a href="{{ route('collect.create', $job) }}">Hand it over</a> · <a

@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\ElementNotInteractableException;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\WebDriverException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -118,15 +119,20 @@ abstract class BrowserTestCase extends TestCase
     protected function click(string $text): void
     {
         $quoted = json_encode($text, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
-        foreach (
-            $this->browser->findElements(
-                WebDriverBy::xpath("//*[self::a or self::button or self::label or self::summary][contains(normalize-space(.), {$quoted})]"),
-            ) as $element
-        ) {
-            if ($element->isDisplayed()) {
-                $this->clickOn($element);
+        $path = "//*[self::a or self::button or self::label or self::summary][contains(normalize-space(.), {$quoted})]";
+        // What was found may be made anew while it is looked at; a person would not notice.
+        for ($try = 1; $try <= 5; $try++) {
+            try {
+                foreach ($this->browser->findElements(WebDriverBy::xpath($path)) as $element) {
+                    if ($element->isDisplayed()) {
+                        $this->clickOn($element);
 
-                return;
+                        return;
+                    }
+                }
+                break;
+            } catch (StaleElementReferenceException) {
+                usleep(100_000);
             }
         }
         $this->fail("There is no \"{$text}\" to click on ".$this->browser->getCurrentURL());

@@ -66,7 +66,7 @@ final class CallTest extends BrowserTestCase
         $this->assertStringContainsString('nothing at all', $this->text('.said'));
         $this->browser->findElement(WebDriverBy::name('model'))->sendKeys('Sandpiper 8');
         $this->browser->findElement(WebDriverBy::name('complaint'))->sendKeys('Dead as a stone');
-        $this->click('Take in, print the tag');
+        $this->click('Take in');
         $this->waitFor('.label-sheet');
         $this->click('Photographs');
         $this->waitFor('.photo-form');

@@ -188,7 +188,7 @@ final class FirstLightTest extends BrowserTestCase
         $this->logIn('oda');
         $this->click('Counter');
         $this->waitFor('form.intake');
-        $this->click('Take in, print the tag');
+        $this->click('Take in');
         $this->waitForText('Nothing you typed is lost');
         $typed = [
             'name' => 'Perrin Ash',
@@ -199,9 +199,10 @@ final class FirstLightTest extends BrowserTestCase
         foreach ($typed as $field => $value) {
             $this->browser->findElement(WebDriverBy::name($field))->sendKeys($value);
         }
-        $this->click('nothing happens');
-        $this->click('storm or power cut');
-        $this->click('Take in, print the tag');
+        $this->waitForText('Take as heard: nothing happens · storm or power cut');
+        $this->click('Take as heard');
+        $this->waitFor('[data-field=reached] :checked');
+        $this->click('Take in');
         $this->waitFor('.qr');
         $tag = $this->text('.label-sheet .tag');
         $this->click('Floor');

@@ -24,6 +24,9 @@ final class AccessTest extends TestCase
         yield 'floor' => ['get', '/', $all];
         yield 'find' => ['get', '/find?q=nobody', $all];
         yield 'counter' => ['get', '/counter', $all];
+        yield 'what the counter asks' => ['get', '/counter/asks', $all];
+        yield 'half taken' => ['post', '/counter/aside', ['guest' => 302, 'counter' => 302, 'technician' => 302, 'lead' => 302]];
+        yield 'tags of several' => ['get', '/tags/none', ['guest' => 302, 'counter' => 404, 'technician' => 404, 'lead' => 404]];
         yield 'tag' => ['get', '/jobs/{job}/tag', $all];
         yield 'letter' => ['get', '/jobs/{job}/letter', $all];
         yield 'calls' => ['get', '/calls', $all];

@@ -13,15 +13,17 @@ use App\UseCases\Jobs\HoldCall;
 use App\UseCases\Jobs\TakeInMachine;
 use App\UseCases\Shop\PromiseNextWord;
 use App\View\CallPage;
+use App\View\CounterAsks;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\View\View;
 use Orthoscope\Core\Catalogue\Catalogue;
 
 /** The machine of a call comes in: what is seen now beside what was said. */
 final class ArrivalController
 {
-    public function create(Job $job, HoldCall $calls, AssessJob $assessJob, Catalogue $catalogue): View|RedirectResponse
+    public function create(Request $request, Job $job, HoldCall $calls, AssessJob $assessJob, Catalogue $catalogue): View|RedirectResponse
     {
         $job->load(['machine.owner', 'call']);
         if ($job->call === null || $job->hasArrived()) {
@@ -30,6 +32,8 @@ final class ArrivalController
 
         return view('intake', [
             'catalogue' => $catalogue,
+            'asks' => CounterAsks::after((array) $request->old(), $catalogue),
+            'halves' => collect(),
             'call' => $job,
             'nextWord' => PromiseNextWord::for(),
             'waiting' => 0,

@@ -7,20 +7,26 @@ namespace App\Http\Controllers;
 use App\Http\Requests\TakeInRequest;
 use App\Models\Bulletin;
 use App\Models\Call;
+use App\Models\HalfTaken;
 use App\Models\User;
 use App\UseCases\Jobs\TakeInMachine;
 use App\UseCases\Shop\PromiseNextWord;
+use App\View\CounterAsks;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\View\View;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Plain\Listed;
 
 /** Taking a machine in at the counter. */
 final class IntakeController
 {
-    public function create(Catalogue $catalogue): View
+    public function create(Request $request, Catalogue $catalogue): View
     {
         return view('intake', [
+            'asks' => CounterAsks::after((array) $request->old(), $catalogue),
+            'halves' => HalfTaken::query()->with('user')->orderBy('id')->get(),
             'catalogue' => $catalogue,
             'nextWord' => PromiseNextWord::for(),
             'waiting' => Call::query()->where('state', '!=', Call::ENDED)->count(),
@@ -39,9 +45,24 @@ final class IntakeController
             $request->agreed(),
             $request->known(),
         );
+        $tags = [$job->tag];
+        foreach ($request->others() as $other) {
+            $tags[] = $takeInMachine->takeIn(
+                $user,
+                $request->owner(),
+                $other->madeOf,
+                $other->reports,
+                null,
+                $request->agreed(),
+                $job->machine->owner,
+            )->tag;
+        }
+        HalfTaken::query()->whereKey($request->integer('half'))->delete();
 
-        return redirect()
-            ->route('jobs.tag', $job)
-            ->with('status', "{$job->tag} is taken in. Put the tag on the machine.");
+        return count($tags) === 1
+            ? redirect()->route('jobs.tag', $job)->with('status', "{$job->tag} is taken in. Put the tag on the machine.")
+            : redirect()
+                ->route('jobs.tags', implode(',', $tags))
+                ->with('status', Listed::of($tags).' are taken in. Put each tag on its machine.');
     }
 }

@@ -92,6 +92,7 @@ final class TakeInRequest extends FormRequest
             'proving' => ['nullable', Rule::in(array_keys(self::PROVING))],
             'age' => ['nullable', 'integer', 'min:0', 'max:'.Age::MOST],
             'lshw' => ['nullable', 'file', 'max:4000'],
+            'others' => ['nullable', 'string', 'max:4000'],
             'known' => ['nullable', Rule::in(['new', ...array_map(fn (Owner $owner): string => (string) $owner->id, $this->alike())])],
         ];
     }
@@ -131,6 +132,7 @@ final class TakeInRequest extends FormRequest
             'lshw.file' => 'The file did not arrive whole; choose it again.',
             'lshw.uploaded' => 'The file did not arrive whole; choose it again.',
             'lshw.max' => 'This file is too long for a hardware list; make it with "lshw -json" on that machine.',
+            'others.max' => 'That is too long for one go; take the rest in afterwards.',
             'alone.*' => 'Say whether a whole machine comes in, or which part alone.',
             'known.in' => 'Choose one of those shown, or "someone else".',
             'complaint.max' => 'Keep the complaint under 2000 letters; put the rest in a note on the job.',
@@ -142,6 +144,11 @@ final class TakeInRequest extends FormRequest
     {
         return [
             MannerTold::check($catalogue),
+            function (Validator $validator): void {
+                if (OneMore::isTooMany($this->typed('others'))) {
+                    $validator->errors()->add('others', 'Take in '.OneMore::MOST.' more in one go at most; the rest afterwards.');
+                }
+            },
             function (Validator $validator): void {
                 if ($validator->errors()->isEmpty() && $this->integer('sticks') > $this->integer('slots')) {
                     $validator->errors()->add('sticks', 'There are more sticks than slots; count again, or choose more slots.');
@@ -194,6 +201,12 @@ final class TakeInRequest extends FormRequest
             ],
             fn (mixed $value): bool => $value !== null && $value !== '',
         );
+    }
+
+    /** @return list<OneMore> further machines of the same owner and kind, one a line */
+    public function others(): array
+    {
+        return OneMore::ofLines($this->string('others')->toString(), $this->madeOf(), $this->reports());
     }
 
     /** @return list<Owner> */

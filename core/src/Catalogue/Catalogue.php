@@ -40,6 +40,7 @@ final class Catalogue
         'locks',
         'schools',
         'questions',
+        'heard',
         'guides',
         'codes',
         'shelf',
@@ -115,6 +116,9 @@ final class Catalogue
     /** @var array<string, Question> in the order they are asked where nobody thinks ahead */
     public readonly array $questions;
 
+    /** @var list<HeardWords> what owners say, and what it may mean */
+    public readonly array $heard;
+
     /** @var array<string, Guide> kind of part => how an owner fits it */
     public readonly array $guides;
 
@@ -176,6 +180,7 @@ final class Catalogue
         $this->steps = self::each($file('steps')->rows('steps'), Step::fromRow(...));
         $this->schools = self::each($file('schools')->rows('schools'), School::fromRow(...));
         $this->questions = self::each($file('questions')->rows('questions'), Question::fromRow(...));
+        $this->heard = array_map(HeardWords::fromRow(...), $file('heard')->rows('heard'));
         $this->guides = array_column(array_map(Guide::fromRow(...), $file('guides')->rows('guides')), null, 'part');
         $this->messages = self::each($file('messages')->rows('messages'), Template::fromRow(...));
         $this->codes = new Codebook(array_map(self::code(...), $file('codes')->rows('codes')));

@@ -32,6 +32,7 @@ final class CatalogueCheck
         $check->locks();
         $check->schools();
         $check->questions();
+        $check->heard();
         $check->codes();
         $check->shelf();
         $check->economy();
@@ -314,6 +315,21 @@ final class CatalogueCheck
             foreach ($school->order as $step) {
                 $this->known($step, array_keys($this->catalogue->steps), "school {$school->id}", 'step');
             }
+        }
+    }
+
+    private function heard(): void
+    {
+        foreach ($this->catalogue->heard as $words) {
+            $where = "words that are heard, {$words->says[0]}";
+            $known = match ($words->field) {
+                'reached' => array_keys($this->catalogue->reaches),
+                'often' => array_keys(Manner::OFTEN),
+                'only' => array_keys(Manner::ONLY),
+                'event' => array_keys($this->catalogue->events),
+                default => array_keys($this->catalogue->signs[$words->field]->values ?? []),
+            };
+            $this->known($words->value, $known, $where, $words->field);
         }
     }
 

@@ -67,6 +67,35 @@ final class QuestionPlanner
      */
     public function tells(Question $question): array
     {
+        [$told, $expected] = $this->toldBy($question);
+
+        return [Information::gain($told), $expected];
+    }
+
+    /**
+     * What each answer adds to that: how likely it is, times how far it moves what is believed. They sum to what the question tells.
+     *
+     * @return array<string, float> answer => bits, 0 at least
+     */
+    public function answersTell(Question $question): array
+    {
+        [$told, $expected] = $this->toldBy($question);
+        $bits = array_map(fn (float $share): float => 0.0, $expected);
+        foreach ($told as [$weight, $shares]) {
+            foreach ($shares as $answer => $share) {
+                $bits[$answer] += $share > 0.0 ? $weight * $share * log($share / $expected[$answer], 2) : 0.0;
+            }
+        }
+
+        return array_map(fn (float $one): float => max(0.0, $one), $bits);
+    }
+
+    /**
+     * @return array{list<array{float, array<string, float>}>, array<string, float>} for each set of parts at fault its probability, and
+     *     answer => share in it; answer => share in all
+     */
+    private function toldBy(Question $question): array
+    {
         $likelihoods = self::likelihoods($this->catalogue, $this->replay, $question, $this->catalogue->number('trust_caller'));
         $byParts = $weights = $expected = [];
         foreach ($this->states as [$now, $weight, $parts]) {
@@ -82,7 +111,7 @@ final class QuestionPlanner
             $told[] = [$weights[$parts], array_map(fn (float $sum): float => $sum / $weights[$parts], $sums)];
         }
 
-        return [Information::gain($told), $expected];
+        return [$told, $expected];
     }
 
     /**

@@ -34,6 +34,8 @@
         <g class="part {{ $part->standing }}" data-part="{{ $part->id }}"
             data-entries="{{ implode(' ', $part->entries) }}">
             <title>{{ $part->title }}</title>
+            <rect class="halo" x="{{ $part->x - 13 }}" y="{{ $part->y - 13 }}" width="{{ $part->small ? 64 : 98 }}"
+                height="26" rx="5" />
             @if ($part->lent)
                 <rect class="lent-frame" x="{{ $part->x - 13 }}" y="{{ $part->y - 12 }}"
                     width="{{ $part->small ? 62 : 96 }}" height="24" rx="4" />

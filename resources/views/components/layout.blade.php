@@ -1,4 +1,4 @@
-@props(['title', 'nav' => null, 'bare' => false])
+@props(['title', 'nav' => null, 'bare' => false, 'inPlace' => false])
 <!doctype html>
 <html lang="en" data-bs-theme="{{ request()->cookie('theme') === 'dark' ? 'dark' : 'light' }}">
 
@@ -8,6 +8,9 @@
     <meta name="server-now" content="{{ now()->getTimestamp() }}">
     <meta name="who" content="{{ auth()->id() }}">
     <meta name="csrf-token" content="{{ csrf_token() }}">
+    @if ($errors->any())
+        <meta name="refused" content="{{ $errors->first() }}">
+    @endif
     <title>{{ $title }} · Orthoscope</title>
     <link rel="icon" href="/favicon.svg" type="image/svg+xml">
     @vite(['resources/scss/app.scss', 'resources/js/app.js'])
@@ -53,11 +56,14 @@
             @endauth
         </header>
     @endunless
-    <main id="main" tabindex="-1">
-        @can('work-at-bench')
-            <div class="notice unsent" data-unsent role="status" hidden><span></span> <button type="button" data-try>Try
-                    now</button> <button type="button" class="quiet" data-drop>discard</button></div>
-        @endcan
+    <p class="visually-hidden" role="status" data-said></p>
+    @can('work-at-bench')
+        <div class="notice unsent" data-unsent role="status" hidden><span></span> <button type="button" data-try>Try
+                now</button> <button type="button" class="quiet" data-drop>discard</button>
+            <ul></ul>
+        </div>
+    @endcan
+    <main id="main" tabindex="-1" @if ($inPlace) data-in-place @endif>
         @error('refused')
             <p class="error" role="alert">{{ $message }}</p>
         @enderror
