@@ -65,6 +65,7 @@ use App\Http\Controllers\SupplierClaimController;
 use App\Http\Controllers\SupplySizingController;
 use App\Http\Controllers\TagController;
 use App\Http\Controllers\ThemeController;
+use App\Http\Controllers\WallController;
 use App\Http\Middleware\JobIsOpen;
 use App\Http\Middleware\MachineIsHere;
 use Illuminate\Support\Facades\Route;
@@ -93,6 +94,11 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/theme', ThemeController::class)->name('theme');
     Route::post('/school', SchoolController::class)->middleware('can:work-at-bench')->name('school');
     Route::get('/', FloorController::class)->name('floor');
+    Route::get('/wall', [WallController::class, 'floor'])->name('wall');
+    Route::get('/wall/{bench}', [WallController::class, 'bench'])
+        ->middleware('can:work-at-bench')
+        ->whereNumber('bench')
+        ->name('wall.bench');
     Route::get('/find', FindController::class)->name('find');
 
     Route::middleware('can:take-in')->group(function (): void {

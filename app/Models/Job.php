@@ -85,7 +85,7 @@ class Job extends Model
 
     protected static function booted(): void
     {
-        static::created(fn (self $job) => JobWords::keep($job->load('machine.owner')));
+        static::created(fn (self $job) => JobWords::keep($job->load(['machine.owner', 'facts'])));
     }
 
     public function getRouteKeyName(): string
@@ -121,6 +121,12 @@ class Job extends Model
     public function summary(): HasOne
     {
         return $this->hasOne(Summary::class);
+    }
+
+    /** @return HasOne<JobFacts, $this> what statistics keep of it once it is closed */
+    public function facts(): HasOne
+    {
+        return $this->hasOne(JobFacts::class);
     }
 
     /** @return HasOne<Call, $this> */

@@ -25,19 +25,28 @@ final class JobWords
 
     private const LONGEST_ENDING = 8;
 
+    private const MOST = 120;
+
     public static function keep(Job $job): void
     {
         DB::table('job_words')->where('job_id', $job->id)->delete();
         DB::table('job_words')->insert(
             array_map(
                 fn (string $word): array => ['word' => $word, 'job_id' => $job->id],
-                self::of(
-                    $job->machine->owner->name,
-                    $job->machine->owner->phone,
-                    $job->machine->owner->email,
-                    $job->machine->model,
-                    $job->tag,
-                    (string) ($job->machine->made_of['platform']['serial'] ?? ''),
+                array_slice(
+                    array_unique([
+                        ...self::of(
+                            $job->machine->owner->name,
+                            $job->machine->owner->phone,
+                            $job->machine->owner->email,
+                            $job->machine->model,
+                            $job->tag,
+                            (string) ($job->machine->made_of['platform']['serial'] ?? ''),
+                        ),
+                        ...self::ofParts($job),
+                    ]),
+                    0,
+                    self::MOST,
                 ),
             ),
         );
@@ -60,6 +69,19 @@ final class JobWords
         }
 
         return array_values(array_unique(array_map(strval(...), $words)));
+    }
+
+    /** @return list<string> models of its parts, those fitted here among them, and the tags of spares and orders that stood in it */
+    private static function ofParts(Job $job): array
+    {
+        $models = array_filter((array) ($job->machine->made_of['platform'] ?? []), is_string(...));
+        $facts = $job->facts;
+        $words = [];
+        foreach ([...array_values($models), ...$facts->parts ?? [], ...$facts->spares ?? []] as $named) {
+            $words = [...$words, ...self::split($named), (string) preg_replace('/[^\p{L}\p{N}]+/u', '', mb_strtolower($named))];
+        }
+
+        return array_values(array_filter($words, fn (string $word): bool => mb_strlen($word) >= 2 && mb_strlen($word) <= 40));
     }
 
     /** @return list<string> the number by its last digits, three and more: what one remembers of "K4-327" is "327" */

@@ -24,7 +24,7 @@ class Machine extends Model
 
     protected static function booted(): void
     {
-        static::updated(fn (self $machine) => $machine->jobs()->with('machine.owner')->each(JobWords::keep(...)));
+        static::updated(fn (self $machine) => $machine->jobs()->with(['machine.owner', 'facts'])->each(JobWords::keep(...)));
     }
 
     /** Whether it is of a model that others share; one put together by its owner is not. */

@@ -36,7 +36,7 @@ class Owner extends Model
         });
         static::updated(
             fn (self $owner) => Job::query()
-                ->with('machine.owner')
+                ->with(['machine.owner', 'facts'])
                 ->whereIn('machine_id', $owner->machines()->select('id'))
                 ->each(JobWords::keep(...)),
         );

@@ -11,16 +11,20 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $name
  * @property string $email
  * @property Role   $role
+ * @property ?FloorFilter $floor which machines of the floor are shown
  */
 class User extends Authenticatable
 {
-    protected $fillable = ['name', 'email', 'password', 'role'];
+    protected $fillable = ['name', 'email', 'password', 'role', 'floor'];
+
+    /** @var array<string, mixed> */
+    protected $attributes = ['floor' => null];
 
     protected $hidden = ['password', 'remember_token'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'role' => Role::class];
+        return ['password' => 'hashed', 'role' => Role::class, 'floor' => FloorFilter::class];
     }
 }

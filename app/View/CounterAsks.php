@@ -50,9 +50,10 @@ final readonly class CounterAsks
                 $told['signs'][$channel] = $text($channel);
             }
         }
-        $events = array_filter((array) ($given['events'] ?? []), fn (mixed $event): bool => is_string($event) && isset($catalogue->events[$event]));
+        $happened = array_filter((array) ($given['events'] ?? []), is_string(...));
+        $events = array_values(array_filter($happened, fn (string $event): bool => isset($catalogue->events[$event])));
         if ($events !== []) {
-            $told['events'] = array_values($events);
+            $told['events'] = $events;
         }
         $machine = DeskMachine::MADE_OF;
         $machine['card'] = $text('picture_from') !== 'own';

@@ -2,8 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Models\Job;
-use App\Models\JobWords;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
@@ -61,7 +59,6 @@ return new class extends Migration
             $table->index(['model', 'closed_at']);
             $table->index(['model', 'stop', 'job_id', 'cause_part']);
         });
-        Job::query()->with('machine.owner')->each(fn (Job $job) => JobWords::keep($job));
 
         Schema::create('supplier_claims', function (Blueprint $table): void {
             $table->id();

@@ -16,7 +16,7 @@ export const refusedWith = (page) => meta(page, 'refused')?.content ?? '';
 // browser does the same by loading it. False where it is no page of the application's frame, which must be loaded.
 export function takePlace(page, address) {
     const [there, here] = [page.querySelector('#main'), document.querySelector('#main')];
-    if (!there || !page.querySelector('header.bar')) return false;
+    if (!there || !page.querySelector('header.bar') !== !document.querySelector('header.bar')) return false;
     const samePage = new URL(address, location.href).pathname === location.pathname;
     const before = shownNow(document);
     const scrolled = window.scrollY;
@@ -27,7 +27,7 @@ export function takePlace(page, address) {
     document.title = page.title;
     if (!samePage) {
         history.pushState({ inPlace: true }, '', address);
-        document.querySelector('header.bar nav')?.replaceWith(page.querySelector('header.bar nav'));
+        document.querySelector('header.bar nav')?.replaceWith(page.querySelector('header.bar nav') ?? '');
     }
     here.replaceChildren(...there.childNodes);
     if (samePage) lightWhatChanged(document, before);

@@ -41,7 +41,7 @@
             <p class="error" role="alert">{{ $message }}</p>
         @enderror
     </fieldset>
-    <x-field name="amount" :label="'Amount, ' . config('shop.currency')" inputmode="decimal" autocomplete="off" />
+    <x-field name="amount" :label="'Amount, ' . config('shop.currency') . ', if it is another'" inputmode="decimal" autocomplete="off" />
     <p class="caution">Two people lift what is heavy. Tell them what the letter says to watch for.</p>
     <button class="main">It is theirs again</button>
 </form>

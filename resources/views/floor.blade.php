@@ -1,12 +1,12 @@
 <x-layout title="Floor" nav="floor">
     <div class="head">
         <h1>Floor</h1>
-        <p>{{ $open }} {{ $open === 1 ? 'machine' : 'machines' }} in the shop</p><a class="button"
+        <p>{{ $floor->open() }} {{ $floor->open() === 1 ? 'machine' : 'machines' }} in the shop</p><a class="button"
             href="{{ route('diary') }}">Diary</a><a class="button" href="{{ route('messages') }}">Messages</a>
         @can('work-at-bench')
             <a class="button" href="{{ route('orders') }}">Orders</a>
         @endcan
-        <a class="button" href="{{ route('intake.create') }}">
+        <a class="button" href="{{ route('wall') }}">Wall</a><a class="button" href="{{ route('intake.create') }}">
             Take one in</a>
     </div>
     @foreach ($notices as $notice)
@@ -16,35 +16,38 @@
             <button>seen</button>
         </form>
     @endforeach
-    <x-overdue :overdue="$overdue" :open="old('rang') !== null" />
-    @if ($runsOut)
-        @if ($runsOut->loans > 0)
-            <p class="notice" role="note"><a href="{{ route('shelf') }}">{{ $runsOut->loans }}
-                    {{ $runsOut->loans === 1 ? 'spare is' : 'spares are' }} overdue</a></p>
+    <div class="due" role="note">
+        <x-overdue :overdue="$overdue" :open="old('rang') !== null" />
+        @if ($runsOut)
+            @if ($runsOut->loans > 0)
+                <p class="notice"><a href="{{ route('shelf') }}">{{ $runsOut->loans }}
+                        {{ $runsOut->loans === 1 ? 'spare is' : 'spares are' }} overdue</a></p>
+            @endif
+            @if ($runsOut->claims->isNotEmpty())
+                @php
+                    $firstBy = ($first = $runsOut->claims->whereNotNull('deadline')->first())
+                        ? ', the first by ' . $first->deadline->format('j M')
+                        : '';
+                @endphp
+                <p class="notice"><a href="{{ route('comebacks') }}">{{ $runsOut->claims->count() }}
+                        {{ $runsOut->claims->count() === 1 ? 'claim wants' : 'claims want' }} a word to the
+                        supplier</a>{{ $firstBy }}
+                </p>
+            @endif
+            @if ($runsOut->orders->isNotEmpty())
+                <p class="notice"><a
+                        href="{{ route('orders') }}">{{ $runsOut->orders->pluck('tag')->implode(', ') }}</a> can
+                    be sent back only until {{ $runsOut->orders->first()->return_until->format('j M') }}</p>
+            @endif
+            @if ($runsOut->own->isNotEmpty())
+                <p class="notice"><a href="{{ route('own') }}">{{ $runsOut->own->pluck('tag')->implode(', ') }}</a>,
+                    our own,
+                    can go back to the seller only until
+                    {{ \Illuminate\Support\Carbon::parse($runsOut->own->first()->own['return_until'])->format('j M') }}
+                </p>
+            @endif
         @endif
-        @if ($runsOut->claims->isNotEmpty())
-            @php
-                $firstBy = ($first = $runsOut->claims->whereNotNull('deadline')->first())
-                    ? ', the first by ' . $first->deadline->format('j M')
-                    : '';
-            @endphp
-            <p class="notice" role="note"><a href="{{ route('comebacks') }}">{{ $runsOut->claims->count() }}
-                    {{ $runsOut->claims->count() === 1 ? 'claim wants' : 'claims want' }} a word to the
-                    supplier</a>{{ $firstBy }}
-            </p>
-        @endif
-        @if ($runsOut->orders->isNotEmpty())
-            <p class="notice" role="note"><a
-                    href="{{ route('orders') }}">{{ $runsOut->orders->pluck('tag')->implode(', ') }}</a> can
-                be sent back only until {{ $runsOut->orders->first()->return_until->format('j M') }}</p>
-        @endif
-        @if ($runsOut->own->isNotEmpty())
-            <p class="notice" role="note"><a
-                    href="{{ route('own') }}">{{ $runsOut->own->pluck('tag')->implode(', ') }}</a>, our own,
-                can go back to the seller only until
-                {{ \Illuminate\Support\Carbon::parse($runsOut->own->first()->own['return_until'])->format('j M') }}</p>
-        @endif
-    @endif
+    </div>
     <ul class="benches" aria-label="Benches">
         @for ($bench = 1; $bench <= (int) config('shop.benches'); $bench++)
             @php
@@ -71,21 +74,34 @@
             </li>
         @endif
     </ul>
+    <nav class="filters" aria-label="Which machines">
+        @foreach (App\Models\FloorFilter::cases() as $one)
+            <a href="{{ route('floor', ['show' => $one->value]) }}"
+                @if ($one === $filter) aria-current="true" @endif>{{ $one->words() }} <span
+                    class="num">{{ $counts[$one->value] }}</span></a>
+        @endforeach
+        <small><kbd>j</kbd> <kbd>k</kbd> to go down and up</small>
+    </nav>
     @if ($groups->isEmpty())
         <section class="sheet empty">
-            <p>No machine is in the shop. The first one starts at the <a
-                    href="{{ route('intake.create') }}">counter</a>.</p>
+            <p>{{ $filter->none() }}
+                @if ($floor->open() === 0)
+                    The first one starts at the <a href="{{ route('intake.create') }}">counter</a>.
+                @elseif ($filter !== App\Models\FloorFilter::All)
+                    <a href="{{ route('floor', ['show' => 'all']) }}">Show all</a>
+                @endif
+            </p>
         </section>
     @endif
-    @foreach ($waits as $key => $name)
-        @if (isset($groups[$key]))
+    <div class="floor" x-data="floor" x-on:keydown.window="key">
+        @foreach ($groups as $key => $jobs)
             <section class="group" aria-labelledby="g-{{ $key }}">
-                <h2 id="g-{{ $key }}">{{ $name }} <span
-                        class="count">{{ $groups[$key]->count() }}</span></h2>
+                <h2 id="g-{{ $key }}">{{ Orthoscope\Core\Bench\JobState::from($key)->words() }} <span
+                        class="count">{{ $jobs->count() }}</span></h2>
                 <ul class="jobs">
-                    <x-job-lines :jobs="$groups[$key]" />
+                    <x-job-lines :jobs="$jobs" />
                 </ul>
             </section>
-        @endif
-    @endforeach
+        @endforeach
+    </div>
 </x-layout>

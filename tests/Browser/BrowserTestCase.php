@@ -194,14 +194,16 @@ abstract class BrowserTestCase extends TestCase
         return $text;
     }
 
-    /** Clicks what loads a page, and waits for that page: it may say the same as the one before. */
+    /** Clicks what brings another page, loaded or in the place of this one, and waits for it: it may say the same as the one before. */
     protected function clickOnToLoad(RemoteWebElement $element): void
     {
-        $this->browser->executeScript('window.isBefore = true');
+        $this->browser->executeScript('for (const old of document.querySelectorAll("#main > *")) old.isBefore = true');
         $this->clickOn($element);
         (new WebDriverWait($this->browser, 20, 50))->until(function (): bool {
             try {
-                return $this->browser->executeScript('return window.isBefore !== true && document.readyState === "complete"') === true;
+                return $this->browser->executeScript(
+                    'const first = document.querySelector("#main > *"); return first && !first.isBefore && document.readyState === "complete"',
+                ) === true;
             } catch (WebDriverException) {
                 return false;
             }

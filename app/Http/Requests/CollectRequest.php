@@ -77,10 +77,7 @@ final class CollectRequest extends FormRequest
                         'amount',
                         'An amount was typed and nothing was paid; choose how it was paid.',
                     ),
-                    $this->paid()->minor === 0 && in_array($this->input('method'), ['cash', 'card', 'transfer'], true) => $errors->add(
-                        'amount',
-                        'Type what was paid.',
-                    ),
+                    $this->isPaid() && $this->paid()->minor === 0 => $errors->add('amount', 'Type what was paid.'),
                     default => null,
                 };
             },
@@ -105,8 +102,20 @@ final class CollectRequest extends FormRequest
         ];
     }
 
+    /** What was typed; where it is paid and nothing was typed, the price. */
     private function paid(): Money
     {
-        return $this->filled('amount') ? Money::parse($this->string('amount')->toString()) : Money::of(0);
+        if ($this->filled('amount')) {
+            return Money::parse($this->string('amount')->toString());
+        }
+        /** @var Job $job */
+        $job = $this->route('job');
+
+        return Money::of($this->isPaid() ? app(AssessJob::class)->record($job)->closing()->price ?? 0 : 0);
+    }
+
+    private function isPaid(): bool
+    {
+        return in_array($this->input('method'), ['cash', 'card', 'transfer'], true);
     }
 }

@@ -10,8 +10,13 @@ use Orthoscope\Core\Bench\StillOff;
 use Orthoscope\Core\Bench\Timer;
 use Orthoscope\Core\Bench\Timers;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Evidence\Closing;
+use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\HandBack\Plan;
 use Orthoscope\Core\HandBack\Progress;
+use Orthoscope\Core\HandBack\Station;
+use Orthoscope\Core\HandBack\WayOfJob;
+use Orthoscope\Core\HandBack\Waypoint;
 use Orthoscope\Core\Planning\ActiveLock;
 use Orthoscope\Core\SetUp\Lent;
 use Orthoscope\Core\Words\EntryWords;
@@ -28,6 +33,7 @@ final class JobSummary
         $suspect = $assessment->suspects()[0] ?? null;
         $last = $assessment->record->lastStart();
         $words = new EntryWords($assessment->machine, $catalogue);
+        $way = WayOfJob::of($assessment, $plan, $waiting->awaited, $catalogue);
 
         return [
             'entries' => count($assessment->record->entries),
@@ -43,6 +49,8 @@ final class JobSummary
                             'standing' => $suspect->standing->value,
                             'percent' => (int) round(100 * $suspect->stated()),
                         ],
+                'way' => array_map(fn (Waypoint $point): string => $point->isHere ? 'here' : ($point->isDone ? 'done' : 'ahead'), $way),
+                'ended' => $closing === null ? null : self::ended($way, $closing),
                 'next' => $progress->next,
                 'due' => $waiting->due?->format(DATE_ATOM),
                 'next_minutes' => $assessment->advice->steps[0]->minutes ?? null,
@@ -50,13 +58,8 @@ final class JobSummary
                 'next_spare' => $assessment->advice->steps[0]->candidate->spare->tag ?? null,
                 'why' => $assessment->advice->why,
                 'sound' => (int) floor(100 * $assessment->sound),
-                'lent' => $closing !== null || $last === null
-                        ? []
-                        : array_values(array_map(fn (Lent $lent): string => $lent->tag, $last->setUp->lent)),
-                'timers' => array_map(
-                    fn (Timer $timer): array => ['name' => $timer->name, 'until' => $timer->until->format(DATE_ATOM)],
-                    $closing !== null ? [] : Timers::of($assessment->record, $catalogue, $progress->wantsCold),
-                ),
+                'lent' => $closing !== null || $last === null ? [] : self::lent($last),
+                'timers' => self::timers($closing !== null ? [] : Timers::of($assessment->record, $catalogue, $progress->wantsCold)),
                 'off' => count(StillOff::in($assessment->record, $catalogue)),
                 'locked_until' => $assessment->locks->nextEnd()?->format(DATE_ATOM),
                 'locks' => array_map(fn (ActiveLock $active): string => $active->lock->name, [
@@ -64,6 +67,44 @@ final class JobSummary
                     ...$assessment->locks->onOwnSupply(),
                 ]),
             ],
+        ];
+    }
+
+    /** @return list<string> */
+    private static function lent(Start $last): array
+    {
+        return array_values(array_map(fn (Lent $lent): string => $lent->tag, $last->setUp->lent));
+    }
+
+    /**
+     * @param  list<Timer>  $timers
+     *
+     * @return list<array{name: string, until: string}>
+     */
+    private static function timers(array $timers): array
+    {
+        return array_map(
+            fn (Timer $timer): array => ['name' => $timer->name, 'until' => $timer->until->format(DATE_ATOM)],
+            $timers,
+        );
+    }
+
+    /**
+     * What a closed job was, what was done, and how it ended: a list says that of it, and not how it last started.
+     *
+     * @param  list<Waypoint>  $way
+     *
+     * @return array{was: string, how: string}
+     */
+    private static function ended(array $way, Closing $closing): array
+    {
+        $of = array_column(array_map(fn (Waypoint $point): array => [$point->station->value, $point->words], $way), 1, 0);
+
+        [$found, $done] = [$of[Station::Find->value], $of[Station::Repair->value]];
+
+        return [
+            'was' => ucfirst(str_contains($done, lcfirst($found)) ? $done : implode(': ', array_filter([$found, $done]))),
+            'how' => Closing::OUTCOMES[$closing->outcome],
         ];
     }
 }

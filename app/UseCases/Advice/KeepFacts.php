@@ -8,6 +8,7 @@ use App\Models\Claim;
 use App\Models\Entry;
 use App\Models\Job;
 use App\Models\JobFacts;
+use App\Models\JobWords;
 use App\Models\Order;
 use App\Models\Quote;
 use App\Models\Spare;
@@ -31,6 +32,7 @@ final readonly class KeepFacts
         $closing = $assessment->record->closing();
         if ($closing === null) {
             JobFacts::query()->whereKey($job->id)->delete();
+            JobWords::keep($job->load(['machine.owner', 'facts']));
 
             return;
         }
@@ -66,6 +68,7 @@ final readonly class KeepFacts
                 'closed_at' => $closedAt->made_at,
             ],
         );
+        JobWords::keep($job->load(['machine.owner', 'facts']));
     }
 
     /**

@@ -12,8 +12,13 @@
         <a class="job" href="{{ $toBench ? route('jobs.show', $job) : route('jobs.stand', $job) }}">
             <span class="tag">{{ $job->tag }}</span>
             <span class="what"><b>{{ $job->machine->model }}</b><small>{{ $job->machine->owner->name }}</small></span>
-            <span
-                class="far">{{ App\View\Thumb::of($data['thumb'] ?? null) }}<small>{{ $data['outcome'] ?? '' }}</small></span>
+            @if ($ended = $data['ended'] ?? null)
+                <span
+                    class="ended"><b>{{ $ended['was'] ?: 'what it was is not known' }}</b><small>{{ $ended['how'] }}</small></span>
+            @else
+                <span
+                    class="far">{{ App\View\Thumb::of($data['thumb'] ?? null) }}<small>{{ $data['outcome'] ?? '' }}</small></span>
+            @endif
             <span class="who-is">
                 @if ($data['locks'] ?? [])
                     <span><b class="danger">{{ implode(', ', $data['locks']) }}</b>
@@ -22,6 +27,8 @@
                                 {{ \Illuminate\Support\Carbon::parse($data['locked_until'])->format('D H:i') }}</small>
                         @endif
                     </span>
+                @elseif ($ended)
+                    <small>{{ $job->summary?->waits_for === \Orthoscope\Core\Bench\JobState::Closed ? 'handed back' : 'to be collected' }}</small>
                 @elseif (!$toBench)
                     <small>{{ $job->summary?->closed ? '' : 'say no cause yet' }}</small>
                 @elseif ($data['suspect'] ?? null)
@@ -34,9 +41,10 @@
             <span class="then">
                 @if ($job->state() === \Orthoscope\Core\Bench\JobState::Collect)
                     <small>ready</small>
-                @elseif ($job->summary?->closed)
+                @elseif ($job->summary?->closed && !$ended)
                     <small>closed</small>
-                    @else{{ $data['next'] ?? '' }}
+                @elseif (!$job->summary?->closed)
+                    {{ $data['next'] ?? '' }}
                 @endif
                 @if (
                     ($data['due'] ?? null) &&
@@ -69,6 +77,7 @@
                     <span class="lent">{{ $tag }}</span>
                 @endforeach
             </span>
+            <x-small-rail :way="$data['way'] ?? []" />
             <span class="num since">{{ ($job->arrived_at ?? $job->created_at)->format('j M') }}</span>
         </a>
     </li>
