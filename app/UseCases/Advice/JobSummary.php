@@ -18,6 +18,7 @@ use Orthoscope\Core\HandBack\Station;
 use Orthoscope\Core\HandBack\WayOfJob;
 use Orthoscope\Core\HandBack\Waypoint;
 use Orthoscope\Core\Planning\ActiveLock;
+use Orthoscope\Core\Planning\Advice;
 use Orthoscope\Core\SetUp\Lent;
 use Orthoscope\Core\Words\EntryWords;
 
@@ -51,12 +52,8 @@ final class JobSummary
                         ],
                 'way' => array_map(fn (Waypoint $point): string => $point->isHere ? 'here' : ($point->isDone ? 'done' : 'ahead'), $way),
                 'ended' => $closing === null ? null : self::ended($way, $closing),
-                'next' => $progress->next,
+                ...self::next($progress, $assessment->advice),
                 'due' => $waiting->due?->format(DATE_ATOM),
-                'next_minutes' => $assessment->advice->steps[0]->minutes ?? null,
-                'next_saves' => round($assessment->advice->steps[0]->saves ?? 0.0, 1),
-                'next_spare' => $assessment->advice->steps[0]->candidate->spare->tag ?? null,
-                'why' => $assessment->advice->why,
                 'sound' => (int) floor(100 * $assessment->sound),
                 'lent' => $closing !== null || $last === null ? [] : self::lent($last),
                 'timers' => self::timers($closing !== null ? [] : Timers::of($assessment->record, $catalogue, $progress->wantsCold)),
@@ -67,6 +64,20 @@ final class JobSummary
                     ...$assessment->locks->onOwnSupply(),
                 ]),
             ],
+        ];
+    }
+
+    /** @return array<string, mixed> what comes next, and why */
+    private static function next(Progress $progress, Advice $advice): array
+    {
+        $first = $advice->steps[0] ?? null;
+
+        return [
+            'next' => $progress->next,
+            'next_minutes' => $first?->minutes,
+            'next_saves' => round($first->saves ?? 0.0, 1),
+            'next_spare' => $first?->candidate->spare?->tag,
+            'why' => $advice->why,
         ];
     }
 
