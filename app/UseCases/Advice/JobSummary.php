@@ -31,7 +31,6 @@ final class JobSummary
         $plan = Plan::of($assessment, $catalogue, $depth);
         $closing = $assessment->record->closing();
         $progress = Progress::of($assessment, $plan, $waiting->awaited);
-        $suspect = $assessment->suspects()[0] ?? null;
         $last = $assessment->record->lastStart();
         $words = new EntryWords($assessment->machine, $catalogue);
         $way = WayOfJob::of($assessment, $plan, $waiting->awaited, $catalogue);
@@ -43,19 +42,13 @@ final class JobSummary
             'data' => [
                 'thumb' => $assessment->stop === null ? null : [$assessment->stop->earliest(), $assessment->stop->likeliest()],
                 'outcome' => $last === null ? 'not started yet' : $words->outcome($last),
-                'suspect' => $suspect === null
-                        ? null
-                        : [
-                            'name' => $suspect->part->name,
-                            'standing' => $suspect->standing->value,
-                            'percent' => (int) round(100 * $suspect->stated()),
-                        ],
+                'suspect' => self::suspect($assessment),
                 'way' => array_map(fn (Waypoint $point): string => $point->isHere ? 'here' : ($point->isDone ? 'done' : 'ahead'), $way),
                 'ended' => $closing === null ? null : self::ended($way, $closing),
                 ...self::next($progress, $assessment->advice),
                 'due' => $waiting->due?->format(DATE_ATOM),
                 'sound' => (int) floor(100 * $assessment->sound),
-                'lent' => $closing !== null || $last === null ? [] : self::lent($last),
+                'lent' => self::lent($closing === null ? $last : null),
                 'timers' => self::timers($closing !== null ? [] : Timers::of($assessment->record, $catalogue, $progress->wantsCold)),
                 'off' => count(StillOff::in($assessment->record, $catalogue)),
                 'locked_until' => $assessment->locks->nextEnd()?->format(DATE_ATOM),
@@ -65,6 +58,20 @@ final class JobSummary
                 ]),
             ],
         ];
+    }
+
+    /** @return ?array{name: string, standing: string, percent: int} */
+    private static function suspect(Assessment $assessment): ?array
+    {
+        $suspect = $assessment->suspects()[0] ?? null;
+
+        return $suspect === null
+            ? null
+            : [
+                'name' => $suspect->part->name,
+                'standing' => $suspect->standing->value,
+                'percent' => (int) round(100 * $suspect->stated()),
+            ];
     }
 
     /** @return array<string, mixed> what comes next, and why */
@@ -82,9 +89,9 @@ final class JobSummary
     }
 
     /** @return list<string> */
-    private static function lent(Start $last): array
+    private static function lent(?Start $last): array
     {
-        return array_values(array_map(fn (Lent $lent): string => $lent->tag, $last->setUp->lent));
+        return array_values(array_map(fn (Lent $lent): string => $lent->tag, $last->setUp->lent ?? []));
     }
 
     /**

@@ -6,6 +6,7 @@
 @foreach ($jobs as $job)
     @php
         $data = $job->summary?->data ?? [];
+        $handedBack = $job->state() === \Orthoscope\Core\Bench\JobState::Closed;
     @endphp
 
     <li>
@@ -28,7 +29,7 @@
                         @endif
                     </span>
                 @elseif ($ended)
-                    <small>{{ $job->summary?->waits_for === \Orthoscope\Core\Bench\JobState::Closed ? 'handed back' : 'to be collected' }}</small>
+                    <small>{{ $handedBack ? 'handed back' : 'to be collected' }}</small>
                 @elseif (!$toBench)
                     <small>{{ $job->summary?->closed ? '' : 'say no cause yet' }}</small>
                 @elseif ($data['suspect'] ?? null)
