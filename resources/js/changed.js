@@ -1,8 +1,10 @@
 // What an entry changed lights up once: parts on the chain, suspects, the way of the job, the first step, and new lines of the record.
 const WATCHED = '.chain .part, .suspects [data-part], .rail li, .trials [data-entry], .step.first h3';
 
-const key = (element) =>
-    `${element.closest('.chain, .suspects, .rail, .trials, .step')?.classList[0]} ${element.dataset.part ?? element.dataset.entry ?? place(element)}`;
+const key = (element) => {
+    const within = element.closest('.chain, .suspects, .rail, .trials, .step')?.classList[0];
+    return `${within} ${element.dataset.part ?? element.dataset.entry ?? place(element)}`;
+};
 
 const place = (element) => [...element.parentElement.children].indexOf(element);
 
