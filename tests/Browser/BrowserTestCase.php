@@ -202,7 +202,8 @@ abstract class BrowserTestCase extends TestCase
         (new WebDriverWait($this->browser, 20, 50))->until(function (): bool {
             try {
                 return $this->browser->executeScript(
-                    'const first = document.querySelector("#main > *"); return first && !first.isBefore && document.readyState === "complete"',
+                    'const first = document.querySelector("#main > *"); '
+                        .'return first && !first.isBefore && document.readyState === "complete"',
                 ) === true;
             } catch (WebDriverException) {
                 return false;

@@ -105,10 +105,16 @@ final class CounterInAMinuteTest extends TestCase
     {
         $this->post(
             route('intake.store'),
-            ['serial' => 'KB-1181', 'others' => "KB-1182\nKB-1183; beeps and stays off\n\n", 'marks' => ['parcel', 'consent-system'], 'reached' => 'dark'] + self::TYPED,
+            [
+                'serial' => 'KB-1181',
+                'others' => "KB-1182\nKB-1183; beeps and stays off\n\n",
+                'marks' => ['parcel', 'consent-system'],
+                'reached' => 'dark',
+            ] + self::TYPED,
         )->assertSessionHasNoErrors();
         $jobs = Job::query()->with(['machine', 'entries'])->orderBy('id')->get();
-        $this->assertSame(['KB-1181', 'KB-1182', 'KB-1183'], $jobs->map(fn (Job $job) => $job->machine->made_of['platform']['serial'])->all());
+        $serials = $jobs->map(fn (Job $job): string => $job->machine->made_of['platform']['serial'])->all();
+        $this->assertSame(['KB-1181', 'KB-1182', 'KB-1183'], $serials);
         $this->assertSame(1, Owner::query()->count());
         $bodies = $jobs->map(fn (Job $job): array => $job->entries[0]->body);
         // The same words are told of the second; what was seen on the first was not seen on it. The third has words of its own.
