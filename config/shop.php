@@ -11,6 +11,8 @@ return [
     'open_from' => 9,
     'open_to' => 18,
     'benches' => 2,
+    // A shop to look at, with made-up people: a guided first job is offered there and nowhere else.
+    'demo' => (bool) env('SHOP_DEMO', false),
     // Share of tries in which the simulated message gateway fails.
     // Chance that a machine comes back within its warranty which the lead accepts, 0.01 to 0.5: how many clean starts are asked follows
     // from it.

@@ -24,6 +24,7 @@ use App\Http\Controllers\DonorController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\EraseOwnerController;
 use App\Http\Controllers\FindController;
+use App\Http\Controllers\FirstJobController;
 use App\Http\Controllers\FloorController;
 use App\Http\Controllers\GuideController;
 use App\Http\Controllers\HalfTakenController;
@@ -65,6 +66,7 @@ use App\Http\Controllers\SupplierClaimController;
 use App\Http\Controllers\SupplySizingController;
 use App\Http\Controllers\TagController;
 use App\Http\Controllers\ThemeController;
+use App\Http\Controllers\TourController;
 use App\Http\Controllers\WallController;
 use App\Http\Middleware\JobIsOpen;
 use App\Http\Middleware\MachineIsHere;
@@ -91,6 +93,8 @@ Route::middleware('throttle:quotes')->where(['token' => '[A-Za-z0-9]{40}'])->gro
 
 Route::middleware('auth')->group(function (): void {
     Route::post('/logout', [SessionController::class, 'destroy'])->name('logout');
+    Route::post('/tour', [TourController::class, 'taken'])->middleware('can:work-at-bench')->name('tour.taken');
+    Route::post('/first-job', [FirstJobController::class, 'begin'])->middleware('can:work-at-bench')->name('first-job');
     Route::post('/theme', ThemeController::class)->name('theme');
     Route::post('/school', SchoolController::class)->middleware('can:work-at-bench')->name('school');
     Route::get('/', FloorController::class)->name('floor');

@@ -59,7 +59,11 @@ class Job extends Model
         'comeback',
         'parked',
         'spare_here',
+        'guided',
     ];
+
+    /** @var array<string, mixed> */
+    protected $attributes = ['guided' => false];
 
     protected $hidden = ['letter_token', 'letter_token_hash'];
 
@@ -205,6 +209,7 @@ class Job extends Model
             'agreed' => 'array',
             'parked' => 'array',
             'own' => 'array',
+            'guided' => 'boolean',
             'comeback' => 'array',
             'link_until' => 'datetime',
         ];

@@ -12,19 +12,20 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $email
  * @property Role   $role
  * @property ?FloorFilter $floor which machines of the floor are shown
+ * @property bool   $toured the tour of the bench page was taken
  */
 class User extends Authenticatable
 {
-    protected $fillable = ['name', 'email', 'password', 'role', 'floor'];
+    protected $fillable = ['name', 'email', 'password', 'role', 'floor', 'toured'];
 
     /** @var array<string, mixed> */
-    protected $attributes = ['floor' => null];
+    protected $attributes = ['floor' => null, 'toured' => false];
 
     protected $hidden = ['password', 'remember_token'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'role' => Role::class, 'floor' => FloorFilter::class];
+        return ['password' => 'hashed', 'role' => Role::class, 'floor' => FloorFilter::class, 'toured' => 'boolean'];
     }
 }

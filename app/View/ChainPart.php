@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Orthoscope\Core\Diagnosis\Standing;
+
 /** A part as it hangs from the chain. */
 final readonly class ChainPart
 {
@@ -30,5 +32,11 @@ final readonly class ChainPart
         public bool $out,
         public array $entries,
     ) {
+    }
+
+    /** What its mark means. */
+    public function means(): string
+    {
+        return WhatIs::standing(Standing::from($this->standing));
     }
 }

@@ -27,6 +27,8 @@ export function bench() {
             for (const part of this.$root.querySelectorAll('.chain .part')) {
                 part.addEventListener('mouseenter', () => this.light(part.dataset.entries));
                 part.addEventListener('mouseleave', () => this.light(''));
+                part.addEventListener('focus', () => this.light(part.dataset.entries));
+                part.addEventListener('blur', () => this.light(''));
             }
         },
 

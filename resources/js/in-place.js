@@ -34,7 +34,7 @@ export function takePlace(page, address) {
     window.scrollTo({ top: samePage ? scrolled : 0, behavior: 'instant' });
     (here.querySelector('[autofocus]') ?? here).focus({ preventScroll: true });
     bringBackAll();
-    say(here.querySelector('p.error, .deed > span, p.status')?.textContent ?? '');
+    say((here.querySelector('p.error') ?? here.querySelector('.deed > span') ?? here.querySelector('p.status'))?.textContent ?? '');
     return true;
 }
 

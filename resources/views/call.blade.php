@@ -151,7 +151,7 @@
 
             <section class="panel suspects" aria-label="So far">
                 <header>
-                    <h2>It looks like</h2><span>no promise</span>
+                    <h2>It looks like</h2><span>an estimate</span>
                 </header>
                 <div class="pad">
                     @forelse ($conversation->outlook->looksLike as $sentence)

@@ -58,7 +58,7 @@
             </form>
             <form class="sheet" method="post" action="{{ route('codes.store') }}" enctype="multipart/form-data"
                 novalidate>@csrf
-                <h2>Read in a list</h2>
+                <h2>Import a list</h2>
                 <div class="field"><label for="f-file">CSV file</label><input id="f-file" type="file"
                         name="file" accept=".csv,text/csv"
                         @error('file') aria-invalid="true" aria-describedby="f-file-error" @enderror>
@@ -106,8 +106,8 @@
                                     @can('lead')
                                         <td>
                                             <form method="post" action="{{ route('codes.destroy', $code) }}">@csrf
-                                                @method('delete')<button class="quiet">take out<span
-                                                        class="visually-hidden"> {{ $code->from }}</span></button>
+                                                @method('delete')<button class="quiet">remove<span class="visually-hidden">
+                                                        {{ $code->from }}</span></button>
                                             </form>
                                         </td>
                                     @endcan

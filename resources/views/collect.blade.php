@@ -43,6 +43,6 @@
     </fieldset>
     <x-field name="amount" :label="'Amount, ' . config('shop.currency') . ', if it is another'" inputmode="decimal" autocomplete="off" />
     <p class="caution">Two people lift what is heavy. Tell them what the letter says to watch for.</p>
-    <button class="main">It is theirs again</button>
+    <button class="main">Hand over</button>
 </form>
 </x-layout>

@@ -44,16 +44,16 @@
     @endif
     <div class="columns decide">
         <form class="sheet" method="get" action="{{ route('quotes.create', $job) }}">
-            <div class="scroll" tabindex="0" role="group" aria-label="Ways on, cheapest first">
+            <div class="scroll" tabindex="0" role="group" aria-label="Options, cheapest first">
                 <table class="list ways">
                     <thead>
                         <tr>
                             <th scope="col"><span class="visually-hidden">Into the quote</span></th>
-                            <th scope="col">Way on</th>
-                            <th scope="col" class="num">In all, {{ $currency }}</th>
-                            <th scope="col" class="num">To try it</th>
-                            <th scope="col">Cures</th>
-                            <th scope="col" class="num">Min</th>
+                            <th scope="col">Option</th>
+                            <th scope="col" class="num">Total, {{ $currency }}</th>
+                            <th scope="col" class="num">Cost to do</th>
+                            <th scope="col">Fixes it</th>
+                            <th scope="col" class="num">Minutes</th>
                             <th scope="col" class="num">Days</th>
                             <th scope="col" class="num">Warranty</th>
                             <th scope="col" class="num">Lasts</th>
@@ -73,7 +73,7 @@
 
             @if ($folded !== [])
                 <details class="folded">
-                    <summary>{{ count($folded) }} that hardly cure</summary>
+                    <summary>{{ count($folded) }} unlikely to fix it</summary>
                     <div class="scroll">
                         <table class="list ways">
                             <tbody>
@@ -85,9 +85,9 @@
                     </div>
                 </details>
             @endif
-            <p><small>“In all” is what it is expected to cost owner and shop until the job ends: what follows where it
-                    does not cure,
-                    comebacks in two years, waiting. Nine courses of ten lie within the range.</small></p>
+            <p><small>“Total” is what it is expected to cost owner and shop until the job ends: what follows where it
+                    does not fix it, comebacks within two years, waiting. Nine such jobs in ten cost between the
+                    two.</small></p>
             @error('options')
                 <p class="error" role="alert">{{ $message }}</p>
             @enderror
@@ -97,7 +97,7 @@
         </form>
         <div>
             <section class="sheet">
-                <h2>Leave to spend</h2>
+                <h2>Approval to spend</h2>
                 @php
                     $agreed =
                         $leave->most() === null
@@ -125,7 +125,7 @@
                                         {{ $words }}</label>
                                 @endforeach
                             </fieldset>
-                            <x-field name="amount" :label="'In all, ' . $currency" inputmode="decimal" autocomplete="off" />
+                            <x-field name="amount" :label="'Total, ' . $currency" inputmode="decimal" autocomplete="off" />
                             <x-field name="words" label="What they said, and when" maxlength="300"
                                 autocomplete="off" />
                             <button>Record the answer</button>

@@ -213,6 +213,7 @@
         <dt><kbd>Esc</kbd></dt>
         <dd>leave a form</dd>
     </dl>
+    <p><button type="button" data-close x-on:click="$dispatch('tour')">Take the tour of this page</button></p>
     <h3>Marks</h3>
     <ul class="legend">
         @foreach (Orthoscope\Core\Diagnosis\Standing::cases() as $standing)

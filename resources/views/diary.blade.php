@@ -77,7 +77,7 @@
                                 @if ($people->contains('id', $shift->user_id))
                                     <form method="post" action="{{ route('shifts.destroy', $shift) }}">@csrf
                                         @php
-                                            $act = $shift->isNow() ? 'goes now' : 'take out';
+                                            $act = $shift->isNow() ? 'goes now' : 'remove';
                                         @endphp
                                         @method('delete')<button class="quiet"
                                             aria-label="{{ $act }}: {{ $shift->user->name }}, {{ $day }}">{{ $act }}</button>
@@ -91,7 +91,7 @@
                     @endif
                 @endforeach
                 <details @if ($errors->hasAny(['person', 'day', 'from', 'to'])) open @endif>
-                    <summary>Write somebody down</summary>
+                    <summary>Add a shift</summary>
                     <form method="post" action="{{ route('shifts.store') }}" novalidate>@csrf
                         <div class="pair">
                             <div class="field"><label for="s-person">Person</label><select id="s-person"
@@ -118,7 +118,7 @@
                 </details>
             </section>
             <section class="sheet">
-                <h2>May be finished</h2>
+                <h2>Forecast</h2>
                 <table class="list">
                     <thead>
                         <tr>

@@ -9,6 +9,13 @@
         <a class="button" href="{{ route('wall') }}">Wall</a><a class="button" href="{{ route('intake.create') }}">
             Take one in</a>
     </div>
+    @if (config('shop.demo') && !auth()->user()->toured && auth()->user()->can('work-at-bench'))
+        <form method="post" action="{{ route('first-job') }}" class="notice" role="note">@csrf<b>New here?</b> A
+            first job by
+            the hand: a made-up machine, from its first start to a printed letter, in ten minutes.
+            <button class="main">Begin a first job</button>
+        </form>
+    @endif
     @foreach ($notices as $notice)
         <form method="post" action="{{ route('notices.seen', $notice) }}" class="notice" role="note">
             @csrf<b>{{ $notice->job->tag }}.</b> {{ $notice->words }} <a

@@ -13,8 +13,9 @@
         <div class="bench-line">
             <x-bench-claim :job="$job" :page="$page" />
             @unless ($page->isClosed())
-                <span title="{{ $page->timeBox->sentence() }}">past <b class="num">{{ $page->timeBox->box }} min</b> ask
-                    first</span>
+                <button type="button" class="what"
+                    data-what="{{ $page->timeBox->sentence() }} {{ App\View\WhatIs::TIME_BOX }}">time box <b
+                        class="num">{{ $page->timeBox->box }} min</b></button>
                 @foreach ($page->side->timers() as $timer)
                     <span class="timer" data-until="{{ $timer->until->getTimestamp() }}"
                         title="{{ $timer->sentence }}">{{ $timer->name }}
@@ -28,7 +29,7 @@
                         );
                     @endphp
                     <button type="button" class="quiet" data-dialog="tally"
-                        x-on:click="open">{{ count($page->side->stillOff()) }} off:
+                        x-on:click="open">{{ count($page->side->stillOff()) }} not back:
                         {{ $items }}</button>
                 @endif
                 @if ($page->side->readings()->isNotEmpty())
@@ -68,7 +69,7 @@
             data-last="{{ $job->entries->max('number') ?? 0 }}" role="status">
             <p class="notice" x-show="told" x-text="told" x-cloak></p>
         </div>
-        <section class="chain-strip" aria-label="Chain"><x-chain :chain="$page->chain" /></section>
+        <section class="chain-strip" aria-label="Chain"><x-chain :chain="$page->chain" ask /></section>
 
         @foreach ($page->bulletins as $bulletin)
             @php
@@ -293,7 +294,7 @@
                                 <h3>Decide: {{ $advice->repair->name() }}</h3><span
                                     class="num">{{ (int) round(100 * $advice->repairProbability) }} %</span>
                             </div>
-                            <p>{{ $advice->why }} <a href="{{ route('jobs.decide', $job) }}">All ways on, quote,
+                            <p>{{ $advice->why }} <a href="{{ route('jobs.decide', $job) }}">All options, quote,
                                     order</a></p>
                             @if ($advice->repair->act->caution)
                                 <p class="caution">{{ $advice->repair->act->caution }}</p>
@@ -312,7 +313,7 @@
                             </div>
                             <p>{{ $advice->why }}</p>
                             <p><a href="{{ route('jobs.stand', $job) }}">What the owner may be told</a> ·
-                                <a href="{{ route('jobs.decide', $job) }}">All ways on</a> ·
+                                <a href="{{ route('jobs.decide', $job) }}">All options</a> ·
                                 <a href="{{ route('closing.create', $job) }}">Close the job</a>
                             </p>
                         </div>
@@ -520,8 +521,9 @@
                                                 ? '<1'
                                                 : (int) round(100 * $standing->stated()));
                                 @endphp
-                                <span class="num">{{ $percent }}
-                                    %</span>
+                                <button type="button" class="what num"
+                                    data-what="{{ App\View\WhatIs::SUSPECT_PERCENT }} {{ App\View\WhatIs::standing($standing->standing) }}">{{ $percent }}
+                                    %</button>
                             </li>
                         @endforeach
                     </ol>
@@ -594,8 +596,14 @@
                         x-on:click="open"><kbd>h</kbd> hand over</button>
                 @endunless
                 <button type="button" data-dialog="keys" x-on:click="open"><kbd>?</kbd> keys</button>
+                <span x-data="tour" data-taken="{{ route('tour.taken') }}" x-on:tour.window="start">
+                    @unless (auth()->user()->toured)
+                        <button type="button" class="new-here" x-on:click="start">tour</button>
+                    @endunless
+                </span>
                 <span class="always">Lead out, drain, strap on.</span>
             </footer>
+            <x-tour />
             @include('dialogs')
         </div>
     </x-layout>

@@ -19,7 +19,7 @@
                 <tr>
                     <th scope="col">Part</th>
                     <th scope="col">Stands</th>
-                    <th scope="col" class="num">Good</th>
+                    <th scope="col" class="num">Chance it is good</th>
                     <th scope="col" class="num">Cost share</th>
                     <th scope="col" class="num">Worth alone</th>
                 </tr>

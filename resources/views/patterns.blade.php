@@ -115,7 +115,7 @@
                 @endif
             </section>
             <section class="sheet">
-                <h2>What is believed beforehand</h2>
+                <h2>Starting odds</h2>
                 <p>Shipped with the program, moved by the causes this shop has found: condemned, or put right, proved
                     and well since.
                     Nothing moves until the lead accepts it.</p>

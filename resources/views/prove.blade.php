@@ -8,7 +8,7 @@
     <div class="head">
         <h1>Prove it</h1>
         <p>{{ ['quick' => 'quickly, as the owner wanted', 'usual' => 'as usual', 'long' => 'long, as the owner wanted'][$depth] }}.
-            It is sound, {{ (int) floor(100 * $assessment->sound) }} % sure.</p>
+            {{ (int) floor(100 * $assessment->sound) }} % sure that nothing is wrong any more.</p>
         @if ($plan->isComplete())
             <a class="button" href="{{ route('closing.create', $job) }}">All is proved: close the job</a>
         @endif
@@ -199,9 +199,9 @@
             </form>
             <form class="sheet" method="post" action="{{ route('reports.import', $job) }}"
                 enctype="multipart/form-data" novalidate>@csrf
-                <h2>Read in a report</h2>
+                <h2>Import a report</h2>
                 <fieldset class="choices stack">
-                    <legend>Written by</legend>
+                    <legend>Tool</legend>
                     @foreach (Orthoscope\Core\Imports\ToolReport::KINDS as $kind => $words)
                         <label><input type="radio" name="kind" value="{{ $kind }}"
                                 @checked(old('kind', 'sensors') === $kind)>
@@ -214,8 +214,8 @@
                         <p class="error" role="alert">{{ $message }}</p>
                     @enderror
                 </div>
-                <div class="pair"><x-field name="room" label="The room, °C" inputmode="decimal" hint="for sensors"
-                        autocomplete="off" />
+                <div class="pair"><x-field name="room" label="Room temperature, °C" inputmode="decimal"
+                        hint="for sensors" autocomplete="off" />
                     <div class="field"><label for="i-drive">Drive</label><select id="i-drive" name="drive">
                             <option value="">the one it has</option>
                             @foreach ($drives as $drive)

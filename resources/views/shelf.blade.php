@@ -36,7 +36,7 @@
                 <label for="s-kind" class="visually-hidden">Kind</label><select id="s-kind" name="kind">
                     <option value="">every kind</option>
                     @foreach ($kinds as $one)
-                        <option value="{{ $one->id }}" @selected($kind === $one->id)>{{ $one->name }}</option>
+                        <option value="{{ $one->id }}" @selected($kind === $one->id)>{{ $one->known() }}</option>
                     @endforeach
                 </select>
                 <label><input type="checkbox" name="status" value="all" @checked(request('status') === 'all')> gone ones
@@ -51,7 +51,7 @@
                             <tr>
                                 <th scope="col">Tag</th>
                                 <th scope="col">Spare</th>
-                                <th scope="col">Stands in for</th>
+                                <th scope="col">Kind</th>
                                 <th scope="col">Fits</th>
                                 <th scope="col" class="num">Trust</th>
                                 <th scope="col" class="num">Value</th>
@@ -102,8 +102,8 @@
                     <thead>
                         <tr>
                             <th scope="col">What</th>
-                            <th scope="col" class="num">There</th>
-                            <th scope="col" class="num">At least</th>
+                            <th scope="col" class="num">In stock</th>
+                            <th scope="col" class="num">Minimum</th>
                             <th scope="col">Place</th>
                             <th scope="col"><span class="visually-hidden">Take or add</span></th>
                         </tr>
@@ -136,14 +136,14 @@
         </section>
         <div>
             <form class="sheet" method="post" action="{{ route('spares.store') }}" novalidate>@csrf
-                <h2>Put one on the shelf</h2>
+                <h2>Add a spare</h2>
                 @if ($copied)
                     <p><small>Like {{ $copied->tag }}: give it a tag of its own.</small></p>
                 @endif
                 <div class="pair"><x-field name="tag" label="Tag" maxlength="20" autocomplete="off" />
                     <div class="field"><label for="f-kind">Kind</label><select id="f-kind" name="kind">
                             @foreach ($kinds as $one)
-                                <option value="{{ $one->id }}" @selected(old('kind', $copied?->kind) === $one->id)>{{ $one->name }}
+                                <option value="{{ $one->id }}" @selected(old('kind', $copied?->kind) === $one->id)>{{ $one->known() }}
                                 </option>
                             @endforeach
                         </select>
@@ -188,7 +188,7 @@
             </form>
             <form class="sheet" method="post" action="{{ route('spares.import') }}" enctype="multipart/form-data"
                 novalidate>@csrf
-                <h2>Read in a list</h2>
+                <h2>Import a list</h2>
                 <div class="field"><label for="f-file">CSV file</label><input id="f-file" type="file"
                         name="file" accept=".csv,text/csv">
                     @error('file')
@@ -201,13 +201,13 @@
                 <button>Import spares</button>
             </form>
             <form class="sheet" method="post" action="{{ route('stock.store') }}" novalidate>@csrf
-                <h2>Count something small</h2>
+                <h2>Add counted stock</h2>
                 <x-field name="stock_name" label="What" maxlength="120" autocomplete="off" />
-                <div class="triple"><x-field name="count" label="There" inputmode="numeric" value="0" />
-                    <x-field name="minimum" label="At least" inputmode="numeric" value="0" />
+                <div class="triple"><x-field name="count" label="In stock" inputmode="numeric" value="0" />
+                    <x-field name="minimum" label="Minimum" inputmode="numeric" value="0" />
                     <x-field name="stock_place" label="Place" maxlength="60" autocomplete="off" />
                 </div>
-                <button>Count it</button>
+                <button>Add stock</button>
             </form>
         </div>
     </div>

@@ -20,7 +20,7 @@
     <div class="columns two">
         <form class="sheet" method="get" action="{{ route('jobs.supply', $job) }}" novalidate>
             <h2>On the label</h2>
-            <div class="pair"><x-field name="watts" label="Watts in all" :value="$was('watts', '', 'supply-watts')" placeholder="520 W"
+            <div class="pair"><x-field name="watts" label="Rated watts" :value="$was('watts', '', 'supply-watts')" placeholder="520 W"
                     autocomplete="off" autofocus />
                 <x-field name="amps" label="Amperes on 12 V" :value="$was('amps', '', 'supply-amps12')" placeholder="40 A"
                     autocomplete="off" />

@@ -97,7 +97,7 @@ final class DecideToHandBackTest extends BrowserTestCase
         $this->browser->findElement(WebDriverBy::id('f-reference'))->sendKeys('w6549');
         $this->click('card');
         $this->browser->findElement(WebDriverBy::name('amount'))->sendKeys('100');
-        $this->click('It is theirs again');
+        $this->click('Hand over');
         $this->waitForText('W6-549 is collected.');
     }
 

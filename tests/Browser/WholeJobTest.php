@@ -58,7 +58,7 @@ final class WholeJobTest extends BrowserTestCase
         $this->waitForText('Number on their receipt');
         $this->type(str_replace('-', '', strtolower($job)));
         $this->press('card');
-        $this->press('It is theirs again');
+        $this->press('Hand over');
         $this->waitForText("{$job} is collected.");
 
         $loads = (int) $this->browser->executeScript('return sessionStorage.loads');

@@ -34,6 +34,6 @@ final class LessonController
 
         return redirect()
             ->route('patterns')
-            ->with('status', 'What is believed beforehand: '.Lesson::STATES[$given['to']].'.');
+            ->with('status', 'Starting odds: '.Lesson::STATES[$given['to']].'.');
     }
 }

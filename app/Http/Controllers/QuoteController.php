@@ -25,7 +25,7 @@ final class QuoteController
         if ($variants === []) {
             return redirect()
                 ->route('jobs.decide', $job)
-                ->withErrors(['options' => 'Tick at least one way on for the quote.']);
+                ->withErrors(['options' => 'Tick at least one option for the quote.']);
         }
 
         return view('quote', [

@@ -30,7 +30,8 @@ final readonly class KeepFacts
     public function of(Job $job, Assessment $assessment): void
     {
         $closing = $assessment->record->closing();
-        if ($closing === null) {
+        // A guided first job is no job of the shop's: nothing is learned from it.
+        if ($closing === null || $job->guided) {
             JobFacts::query()->whereKey($job->id)->delete();
             JobWords::keep($job->load(['machine.owner', 'facts']));
 

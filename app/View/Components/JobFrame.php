@@ -7,6 +7,7 @@ namespace App\View\Components;
 use App\Models\Job;
 use App\UseCases\Advice\AssessJob;
 use App\UseCases\Advice\AwaitedByJob;
+use App\View\FirstJob;
 use Illuminate\Contracts\Auth\Access\Gate;
 use Illuminate\Support\Carbon;
 use Illuminate\View\Component;
@@ -15,6 +16,7 @@ use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\HandBack\Plan;
+use Orthoscope\Core\HandBack\Progress;
 use Orthoscope\Core\HandBack\Station;
 use Orthoscope\Core\HandBack\WayOfJob;
 use Orthoscope\Core\HandBack\Waypoint;
@@ -28,6 +30,8 @@ final class JobFrame extends Component
 
     /** @var list<Waypoint> */
     public readonly array $way;
+
+    private readonly Progress $progress;
 
     /**
      * @param  ?string  $at the station whose page this is; null for a page beside the way
@@ -43,12 +47,20 @@ final class JobFrame extends Component
     ) {
         $this->assessment = $this->assessJob->assess($job);
         $plan = Plan::of($this->assessment, $catalogue, $job->proving());
-        $this->way = WayOfJob::of($this->assessment, $plan, AwaitedByJob::on($job)->awaited, $catalogue);
+        $awaited = AwaitedByJob::on($job)->awaited;
+        $this->progress = Progress::of($this->assessment, $plan, $awaited);
+        $this->way = WayOfJob::of($this->assessment, $plan, $awaited, $catalogue);
     }
 
     public function render(): View
     {
         return view('components.job-frame');
+    }
+
+    /** What a guided first job says here; null on any other. */
+    public function guide(): ?FirstJob
+    {
+        return $this->job->guided ? FirstJob::at($this->job, $this->assessment, $this->progress, $this->catalogue) : null;
     }
 
     /** The kind of part that came alone, in words. */

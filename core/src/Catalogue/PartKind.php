@@ -14,7 +14,6 @@ final readonly class PartKind
      * @param  string  $at       the stage it hangs from on the chain
      * @param  string  $short    its name in tight drawings
      * @param  bool  $exposed a bad supply or board can harm it when it is lent
-     * @param  list<string>  $also what people of the trade call it, and its abbreviations
      * @param  bool  $shelfOnly it stands on the shelf and is no part of a machine
      * @param  bool  $shownByStart a start that got past it shows that it works; a coin cell may be flat and the machine start
      * @param  ?string  $stops    the stage out of reach while no part of this kind is in
@@ -74,6 +73,12 @@ final readonly class PartKind
             shelfOnly: $row->flag('shelf_only'),
             also: $row->texts('also', []),
         );
+    }
+
+    /** With what people of the trade call it: "Supply (PSU)", "Board (motherboard)". */
+    public function known(): string
+    {
+        return $this->also === [] ? $this->name : "{$this->name} ({$this->also[0]})";
     }
 
     /** Whether people of the trade call it so, in full or shortened; upper or lower case. */

@@ -18,7 +18,7 @@ use Orthoscope\Core\Planning\RepairNeeds;
 use Orthoscope\Core\Shelf\Shelf;
 
 /**
- * All ways on from what is believed now, cheapest first for owner and shop together: what each costs until the job ends, with its
+ * All options from what is believed now, cheapest first for owner and shop together: what each costs until the job ends, with its
  * failures and comebacks, and whether one more test is worth more than deciding now.
  */
 final class Decision
@@ -425,7 +425,7 @@ final class Decision
             other: 0.0,
             promise: Promise::none(),
             effects: [],
-            leaves: ['It cures nothing by itself; it tells what to buy.'],
+            leaves: ['It fixes nothing by itself; it tells what to buy.'],
         );
     }
 }

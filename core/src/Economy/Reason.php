@@ -34,7 +34,7 @@ final class Reason
             $first->way === 'test' => "What it tells is worth more than it costs: whatever is bought now would be bought too soon.{$more}",
             $first->end => "Every cure is expected to cost more than the machine is worth to its owner ({$worthWords}).{$more}",
             default => sprintf(
-                'It cures with %d %% for %s, and what follows where it does not is counted in.%s',
+                'It fixes it in %d of 100 cases, for %s; what follows where it does not is counted in.%s',
                 (int) round(100 * $first->cures),
                 Money::of($first->outlay)->words(),
                 $more,

@@ -39,7 +39,7 @@ final readonly class Quote
         string $words = '',
     ): self {
         return match (true) {
-            $variants === [] => throw UnusableQuote::because('Pick at least one way on for the quote.'),
+            $variants === [] => throw UnusableQuote::because('Pick at least one option for the quote.'),
             count($variants) > self::MOST_VARIANTS => throw UnusableQuote::because(
                 'More than four variants cannot be told apart on a telephone; leave the dearest out.',
             ),

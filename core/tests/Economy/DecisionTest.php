@@ -29,7 +29,7 @@ final class DecisionTest extends TestCase
         $this->assertGreaterThan(0.75, $decision->options[0]->cures);
         $this->assertLessThanOrEqual(0, $decision->test?->saves);
         $this->assertStringContainsString('Deciding now', $decision->testingSentence());
-        $this->assertStringContainsString('cures with', $decision->why);
+        $this->assertStringContainsString('It fixes it in', $decision->why);
     }
 
     public function test_before_it_is_known_a_test_is_worth_more_than_buying(): void

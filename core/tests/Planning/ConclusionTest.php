@@ -40,7 +40,7 @@ final class ConclusionTest extends TestCase
         $acted = [$fails, ['kind' => 'act', 'act' => 'reseat', 'on' => ['slot-A2', 'slot-B2']]];
         $after = fn (int $clean): Assessment => Bench::assess([...$acted, ['kind' => 'start', 'reached' => 'stays', 'times' => $clean]]);
         $this->assertSame(JobState::Prove, $after(8)->advice->state);
-        $this->assertStringStartsWith('It is put right with ', $after(8)->advice->why);
+        $this->assertStringStartsWith('It is fixed, ', $after(8)->advice->why);
         $this->assertGreaterThan($after(1)->sound, $after(8)->sound);
     }
 

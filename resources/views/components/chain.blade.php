@@ -1,11 +1,11 @@
-@props(['chain'])
+@props(['chain', 'ask' => false])
 @php
     $w = App\View\ChainDrawing::WIDTH;
     $t = App\View\ChainDrawing::TRACE;
     $first = $chain->pads[0]['x'];
     $last = $chain->pads[count($chain->pads) - 1]['x'];
 @endphp
-<svg class="chain" viewBox="0 0 {{ $w }} {{ $chain->height }}" role="img"
+<svg class="chain" viewBox="0 0 {{ $w }} {{ $chain->height }}" role="group"
     aria-label="Power-on chain. {{ $chain->spoken }}">
     <path class="trace beyond"
         d="M{{ $chain->maybe ?? ($chain->solid ?? $first) }} {{ $t }}H{{ $last }}" />
@@ -32,8 +32,8 @@
             <path class="stem" d="M{{ $part->x }} {{ $t + 8 }}V{{ $part->y - 12 }}" />
         @endif
         <g class="part {{ $part->standing }}" data-part="{{ $part->id }}"
-            data-entries="{{ implode(' ', $part->entries) }}">
-            <title>{{ $part->title }}</title>
+            data-entries="{{ implode(' ', $part->entries) }}" role="img" aria-label="{{ $part->title }}"
+            @if ($ask) tabindex="{{ $loop->first ? 0 : -1 }}" data-what="{{ $part->title }}. {{ $part->means() }}" @endif>
             <rect class="halo" x="{{ $part->x - 13 }}" y="{{ $part->y - 13 }}" width="{{ $part->small ? 64 : 98 }}"
                 height="26" rx="5" />
             @if ($part->lent)

@@ -52,3 +52,6 @@
         @endforeach
     </ol>
 </nav>
+@if ($guide() !== null)
+    <p class="guide noprint" role="note"><b>First job · {{ $guide()->title }}.</b> {{ $guide()->words }}</p>
+@endif

@@ -67,7 +67,7 @@
                 @php
                     $aside = array_filter([
                         $job->claim ? "bench {$job->claim->bench}, {$job->claim->user->name}" : '',
-                        ($data['off'] ?? 0) > 0 && !$job->summary?->closed ? "{$data['off']} off" : '',
+                        ($data['off'] ?? 0) > 0 && !$job->summary?->closed ? "{$data['off']} not back" : '',
                     ]);
                 @endphp
 

@@ -10,7 +10,8 @@
 <details class="step {{ $first ? 'first' : '' }}" data-step="{{ $number }}"
     @if ($first) open @endif>
     <summary class="step-head"><kbd>{{ $number }}</kbd>
-        <h3>{{ $candidate->name() }}</h3><span class="num">{{ $step->minutes }} min</span>
+        <h3>{{ $candidate->name() }}</h3><span class="num"
+            data-what="{{ App\View\WhatIs::STEP_MINUTES }}">{{ $step->minutes }} min</span>
     </summary>
     <p>{{ $step->why }} @if ($step->saves >= 1)
             <span class="saves">Worth about {{ (int) round($step->saves) }} min.</span>
@@ -38,7 +39,8 @@
     <div class="outcomes">
         @foreach ($card->buttons as $i => $button)
             <x-record :job="$job" :written="$button['written']" :once="$once . '-' . $i" :key="$button['key']"
-                :dim="$i > 0"><b>{{ $button['outcome']->words }}</b><small>{{ (int) round(100 * $button['outcome']->probability) }}&nbsp;%
+                :dim="$i > 0"><b>{{ $button['outcome']->words }}</b><small
+                    data-what="{{ App\View\WhatIs::OUTCOME_PERCENT }}">{{ (int) round(100 * $button['outcome']->probability) }}&nbsp;%
                     · {{ str_replace(' %', "\u{A0}%", $button['outcome']->meaning) }}</small></x-record>
         @endforeach
         @if ($card->isStart)

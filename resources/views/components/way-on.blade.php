@@ -14,7 +14,7 @@
     <td><b>{{ $option->name }}</b>
         @if ($option->effects !== [] || $option->leaves !== [])
             <details @if ($first) open @endif>
-                <summary>what it asks and leaves</summary>
+                <summary>conditions, and what stays open</summary>
                 @foreach ($option->effects as $effect)
                     <small>{{ $effect }}</small>
                 @endforeach

@@ -32,6 +32,7 @@ final class DemoServer
             'APP_KEY' => 'base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8=',
             'APP_URL' => "http://127.0.0.1:{$port}",
             'DB_DATABASE' => $database,
+            'SHOP_DEMO' => 'true',
             'SESSION_DRIVER' => 'file',
             'CACHE_STORE' => 'file',
             // The browser's own clock may be years off: what it is given lasts.

@@ -14,6 +14,10 @@ return new class extends Migration
     {
         Schema::table('users', function (Blueprint $table): void {
             $table->string('floor', 12)->nullable();
+            $table->boolean('toured')->default(false);
+        });
+        Schema::table('jobs', function (Blueprint $table): void {
+            $table->boolean('guided')->default(false);
         });
         // Jobs of earlier versions are found by what was fitted and by what they are made of too.
         Job::query()->with(['machine.owner', 'facts'])->chunkById(500, fn ($jobs) => $jobs->each(fn (Job $job) => JobWords::keep($job)));
@@ -22,7 +26,10 @@ return new class extends Migration
     public function down(): void
     {
         Schema::table('users', function (Blueprint $table): void {
-            $table->dropColumn('floor');
+            $table->dropColumn(['floor', 'toured']);
+        });
+        Schema::table('jobs', function (Blueprint $table): void {
+            $table->dropColumn('guided');
         });
     }
 };
