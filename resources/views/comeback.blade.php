@@ -15,59 +15,61 @@
         <div>
             <section class="sheet">
                 <h2>One beside the other</h2>
-                <table class="list then-now">
-                    <thead>
-                        <tr>
-                            <td></td>
-                            <th scope="col">Then, {{ $first->tag }}</th>
-                            <th scope="col">Now, {{ $job->tag }}</th>
-                        </tr>
-                    </thead>
-                    <tbody>
-                        <tr>
-                            <th scope="row">They said</th>
-                            @foreach ($sides as $side)
-                                <td>{{ $side->said === '' ? '' : '“' . $side->said . '”' }}
-                                    <small>{{ $side->manner }}</small>
-                                </td>
-                            @endforeach
-                        </tr>
-                        <tr>
-                            <th scope="row">First start</th>
-                            @foreach ($sides as $side)
-                                <td>{{ $side->thumb }}{{ $side->outcome }}@if ($side->setUp !== '')
-                                        <br><small>{{ $side->setUp }}</small>
-                                    @endif
-                                </td>
-                            @endforeach
-                        </tr>
-                        <tr>
-                            <th scope="row">The part</th>
-                            @foreach ($sides as $side)
-                                <td>
-                                    @forelse ($side->parts as $part)
-                                        <div>{{ App\View\Mark::of($part->standing) }} {{ $part->part->name }}
-                                            <small>{{ $part->standing->words() }}, <span
-                                                    class="num">{{ (int) round(100 * $part->stated()) }}
-                                                    %</span></small>
-                                    </div>@empty
-                                        none was named
-                                    @endforelse
-                                </td>
-                            @endforeach
-                        </tr>
-                        <tr>
-                            <th scope="row">Done</th>
-                            @foreach ($sides as $side)
-                                <td>
-                                    @forelse ($side->acts as $act)
-                                    <div>{{ $act }}</div>@empty nothing yet
-                                    @endforelse
-                                </td>
-                            @endforeach
-                        </tr>
-                    </tbody>
-                </table>
+                <div class="scroll" tabindex="0" role="group" aria-label="Then and now">
+                    <table class="list then-now">
+                        <thead>
+                            <tr>
+                                <td></td>
+                                <th scope="col">Then, {{ $first->tag }}</th>
+                                <th scope="col">Now, {{ $job->tag }}</th>
+                            </tr>
+                        </thead>
+                        <tbody>
+                            <tr>
+                                <th scope="row">They said</th>
+                                @foreach ($sides as $side)
+                                    <td>{{ $side->said === '' ? '' : '“' . $side->said . '”' }}
+                                        <small>{{ $side->manner }}</small>
+                                    </td>
+                                @endforeach
+                            </tr>
+                            <tr>
+                                <th scope="row">First start</th>
+                                @foreach ($sides as $side)
+                                    <td>{{ $side->thumb }}{{ $side->outcome }}@if ($side->setUp !== '')
+                                            <br><small>{{ $side->setUp }}</small>
+                                        @endif
+                                    </td>
+                                @endforeach
+                            </tr>
+                            <tr>
+                                <th scope="row">The part</th>
+                                @foreach ($sides as $side)
+                                    <td>
+                                        @forelse ($side->parts as $part)
+                                            <div>{{ App\View\Mark::of($part->standing) }} {{ $part->part->name }}
+                                                <small>{{ $part->standing->words() }}, <span
+                                                        class="num">{{ (int) round(100 * $part->stated()) }}
+                                                        %</span></small>
+                                        </div>@empty
+                                            none was named
+                                        @endforelse
+                                    </td>
+                                @endforeach
+                            </tr>
+                            <tr>
+                                <th scope="row">Done</th>
+                                @foreach ($sides as $side)
+                                    <td>
+                                        @forelse ($side->acts as $act)
+                                        <div>{{ $act }}</div>@empty nothing yet
+                                        @endforelse
+                                    </td>
+                                @endforeach
+                            </tr>
+                        </tbody>
+                    </table>
+                </div>
                 @if ($beside['unproved'] !== [])
                     <h3>Not proved then, so it comes first now</h3>
                     <p>{{ implode(', ', $beside['unproved']) }}.</p>

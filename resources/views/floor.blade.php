@@ -10,11 +10,13 @@
             Take one in</a>
     </div>
     @if (config('shop.demo') && !auth()->user()->toured && auth()->user()->can('work-at-bench'))
-        <form method="post" action="{{ route('first-job') }}" class="notice" role="note">@csrf<b>New here?</b> A
-            first job by
-            the hand: a made-up machine, from its first start to a printed letter, in ten minutes.
-            <button class="main">Begin a first job</button>
-        </form>
+        <div class="notice" role="note"><b>New here?</b> A first job by the hand: a made-up machine, from its first
+            start to a
+            printed letter, in ten minutes.
+            <form method="post" action="{{ route('first-job') }}" class="inline">@csrf<button class="main">Begin a
+                    first
+                    job</button></form>
+        </div>
     @endif
     @foreach ($notices as $notice)
         <form method="post" action="{{ route('notices.seen', $notice) }}" class="notice" role="note">
