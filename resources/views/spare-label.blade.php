@@ -1,7 +1,7 @@
 <x-layout :title="'Label ' . $spare->tag" nav="shelf">
     <div class="head noprint">
         <h1>Label</h1>
-        <p>Print it and stick it on the spare.</p><button class="main" type="button" x-data="printer"
+        <p>Print it and stick it on the spare.</p><x-paper /><button class="main" type="button" x-data="printer"
             x-on:click="print">Print</button><a class="button" href="{{ route('spares.show', $spare) }}">Back to the
             spare</a>
     </div>

@@ -1,8 +1,8 @@
 <x-layout :title="'Tag ' . $job->tag" nav="counter">
     <div class="head noprint">
         <h1>Tag</h1>
-        <p>Print it, tie it to the machine, write {{ $job->tag }} on every loose part.</p><button class="main"
-            type="button" x-data="printer" x-on:click="print">Print</button><a class="button"
+        <p>Print it, tie it to the machine, write {{ $job->tag }} on every loose part.</p><x-paper /><button
+            class="main" type="button" x-data="printer" x-on:click="print">Print</button><a class="button"
             href="{{ route('photos.index', $job) }}">Photographs</a><a class="button"
             href="{{ route('jobs.receipt', $job) }}">Receipt</a><a class="button"
             href="{{ route('intake.create') }}">Take in another</a>

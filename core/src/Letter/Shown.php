@@ -118,8 +118,8 @@ final readonly class Shown
             $sentences[] = Sentence::of('We did not run it for long, or at hard work.', ...array_column($starts, 'number'));
         }
         $sentences[] = $closing === null ? null : self::items('We did not show this: %s.', $plan->owed(), $closed);
-        $withoutLeave = 'Without your leave to work past the log-in screen we did not test this: %s.';
-        $sentences[] = self::items($withoutLeave, $plan->in(PlanState::Locked), $closed);
+        $withoutPermission = 'Without your permission to work past the log-in screen we did not test this: %s.';
+        $sentences[] = self::items($withoutPermission, $plan->in(PlanState::Locked), $closed);
         if ($closing !== null && $closing->signedOff !== '') {
             $why = rtrim($closing->signedOff, '.');
             $sentences[] = Sentence::of("We hand it back before all our tests were done. The reason: {$why}.", $closing->number);

@@ -127,7 +127,7 @@ final class LetterPartsTest extends TestCase
             $this->closing(),
         ];
         $this->assertStringContainsString(
-            'Without your leave to work past the log-in screen we did not test this',
+            'Without your permission to work past the log-in screen we did not test this',
             $this->write($entries)->text(),
         );
     }
