@@ -28,9 +28,9 @@ final readonly class ChainDrawing
 
     public const TRACE = 34;
 
-    private const ROW = 25;
+    private const ROW = 23;
 
-    private const ROWS_FROM = 74;
+    private const ROWS_FROM = 69;
 
     private const STICK_AT = 70;
 
@@ -86,7 +86,7 @@ final readonly class ChainDrawing
             flagAt: $stop === null || $likeliest >= $count ? null : self::x($likeliest),
             flag: $stop === null ? null : ($likeliest >= $count ? null : 'stops'),
             locked: $locks === [] ? null : implode(', ', $locks),
-            height: $lowest + 24,
+            height: $lowest + 16,
             spoken: self::spoken($stop === null ? null : $likeliest, $catalogue),
         );
     }

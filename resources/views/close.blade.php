@@ -91,7 +91,7 @@
                         <td class="num">{{ $charge->bill->tax()->words() }}</td>
                     </tr>
                     <tr>
-                        <th scope="row">In all</th>
+                        <th scope="row">Total</th>
                         <td class="num"><b>{{ $charge->bill->total()->words(config('shop.currency')) }}</b></td>
                     </tr>
                 </tbody>

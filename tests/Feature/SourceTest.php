@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Orthoscope\Core\Catalogue\Catalogue;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Finder\Finder;
 use Tests\Support\Shapes;
@@ -129,6 +130,19 @@ final class SourceTest extends TestCase
         $said = array_merge(...array_values(self::IN_ONE_PIECE));
         $this->assertSame([], array_diff(array_keys($large), $said), 'Split it along its ideas, or say why it is left in one piece.');
         $this->assertSame([], array_diff($said, array_keys($large)), 'It is short now; take it off the list.');
+    }
+
+    public function test_the_glossary_has_what_people_call_parts(): void
+    {
+        $glossary = (string) file_get_contents(self::ROOT.'/docs/WORDS.md');
+        $named = 0;
+        foreach (Catalogue::shipped()->parts as $kind) {
+            if ($kind->also !== []) {
+                $named++;
+                $this->assertStringContainsString("| {$kind->name} | ".implode(', ', $kind->also)." | {$kind->plain} |", $glossary);
+            }
+        }
+        $this->assertGreaterThan(20, $named);
     }
 
     public function test_files_that_documents_name_are_there(): void

@@ -144,7 +144,19 @@ final readonly class Machine
     public function part(string $id): Part
     {
         return $this->parts[$id]
-            ?? throw MachineMistake::because(UnknownWord::sentence('part of this machine', $id, array_keys($this->parts)));
+            ?? throw MachineMistake::because($this->unknownPart($id));
+    }
+
+    /** What to say of a word that names no part of it: what people of the trade call a part is told by its name here. */
+    public function unknownPart(string $word): string
+    {
+        foreach ($this->parts as $part) {
+            if ($part->kind->isCalled($word)) {
+                return "\"{$word}\" is called \"{$part->id}\" here.";
+            }
+        }
+
+        return UnknownWord::sentence('part of this machine', $word, array_keys($this->parts));
     }
 
     public function has(string $id): bool

@@ -48,6 +48,7 @@ final class Vocabulary
                     'id' => $p->id,
                     'name' => $p->name,
                     'plain' => $p->plain,
+                    'also' => $p->also,
                     'stage' => $p->stage,
                     'link' => $p->link,
                     'can_be_lent' => $p->lendable,

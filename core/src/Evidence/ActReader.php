@@ -7,7 +7,6 @@ namespace Orthoscope\Core\Evidence;
 use Orthoscope\Core\Catalogue\Act;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
-use Orthoscope\Core\Plain\UnknownWord;
 use Orthoscope\Core\SetUp\Lent;
 
 /** Makes acts from their written form. */
@@ -50,8 +49,7 @@ final readonly class ActReader
         foreach ($written->words('on') as $i => $word) {
             $meant = $this->machine->meant($word);
             if ($meant === [] && ! isset($this->catalogue->parts[$word])) {
-                $known = array_keys($this->machine->parts);
-                throw $written->mistake("on/{$i}", UnknownWord::sentence('part of this machine', $word, $known));
+                throw $written->mistake("on/{$i}", $this->machine->unknownPart($word));
             }
             array_push($on, ...$meant);
         }

@@ -71,7 +71,12 @@ final readonly class Proposal
             ),
             default => 'This may not be all that is wrong. We ask you before we do more.',
         };
-        $days = $option->days[1] === 0 ? 'It needs no waiting for parts.' : "It takes about {$option->days[0]} to {$option->days[1]} days.";
+        [$least, $most] = $option->days;
+        $days = match (true) {
+            $most === 0 => 'It needs no waiting for parts.',
+            $most === 1 => 'It takes about a day.',
+            default => "It takes about {$least} to {$most} days.",
+        };
         $warranty = $option->promise->warrantyMonths > 0
                 ? "If the same trouble comes back within {$option->promise->warrantyMonths} months, we put it right."
                 : 'We give no warranty on it. The law may give you more.';

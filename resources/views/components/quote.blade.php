@@ -23,12 +23,12 @@
                 <td class="num">{{ $variant->tax()->words($currency) }}</td>
             </tr>
             <tr class="total">
-                <th scope="row">In all</th>
+                <th scope="row">Total</th>
                 <td class="num"><b>{{ $variant->total()->words($currency) }}</b></td>
             </tr>
             @if ($core->deposit($variant)->minor > 0)
                 <tr>
-                    <td>Of it before we order</td>
+                    <td>To pay before we order</td>
                     <td class="num">{{ $core->deposit($variant)->words($currency) }}</td>
                 </tr>
             @endif
