@@ -9,36 +9,49 @@ use Orthoscope\Core\Diagnosis\Standing;
 /** What a mark or a number on a page means, said in place to whoever asks. */
 final class WhatIs
 {
-    public const SUSPECT_PERCENT = 'How likely this part is at fault, by everything on the record. All parts can sum to more than 100: two can be '
+    public const SUSPECT_PERCENT = 'How likely this part is at fault, by everything on the record. All parts can sum '
+        .'to more than 100: two can be '
         .'at fault at once.';
 
     public const OUTCOME_PERCENT = 'How likely the step shows this, by what is believed now; and which part would then come first.';
 
-    public const STEP_MINUTES = 'What the step takes at the bench. The order is by what a step is expected to save, in minutes and money, less '
+    public const STEP_MINUTES = 'What the step takes at the bench. The order is by what a step is expected to save, '
+        .'in minutes and money, less '
         .'what it costs.';
 
-    public const SOUND_PERCENT = 'How likely nothing is wrong any more: each clean start under the conditions under which it failed raises it.';
+    public const SOUND_PERCENT = 'How likely nothing is wrong any more: each clean start under the conditions under '
+        .'which it failed raises it.';
 
-    public const TIME_BOX = 'Minutes after which the owner is asked before more is spent: from what was agreed, or what the machine is worth.';
+    public const TIME_BOX = 'Minutes after which the owner is asked before more is spent: from what was agreed, or '
+        .'what the machine is worth.';
 
-    public const CHAIN = 'The way of a start from the wall socket to a running system. Solid: reached. The flag: where it stops. Dotted: not '
+    public const CHAIN = 'The way of a start from the wall socket to a running system. Solid: reached. The flag: '
+        .'where it stops. Dotted: not '
         .'reached, so what hangs there has not been tried.';
 
     public const TRUST = 'The chance that this spare is good: from where it came, how it was proved, and every loan since.';
 
-    public const TOTAL = 'What this option is expected to cost until the job ends: the work and parts, and what follows where it does not fix it.';
+    public const TOTAL = 'What this option is expected to cost until the job ends: the work and parts, and what '
+        .'follows where it does not fix it.';
 
     public const FIXES = 'In how many of 100 such machines this alone puts it right, by the record.';
+
+    public static function suspect(Standing $standing): string
+    {
+        return self::SUSPECT_PERCENT.' '.self::standing($standing);
+    }
 
     public static function standing(Standing $standing): string
     {
         return match ($standing) {
             Standing::Proved => 'Proved working: a start or a check went past it under the conditions of the complaint.',
-            Standing::NotAlone => 'Not what stops it alone: with it changed or out the machine stopped at the same place. It may still be one of two.',
+            Standing::NotAlone => 'Not what stops it alone: with it changed or out the machine stopped at the same '
+                .'place. It may still be one of two.',
             Standing::Hidden => 'Hidden: the machine stops before this part is used, so nothing can be said of it yet.',
             Standing::NotTested => 'Not tested: nothing on the record speaks for or against it.',
             Standing::Suspect => 'Suspect: it can explain what was seen. The number says how likely.',
-            Standing::Provisional => 'Provisional: changing it made the difference once. It is condemned only when the fault comes back with it.',
+            Standing::Provisional => 'Provisional: changing it made the difference once. It is condemned only when '
+                .'the fault comes back with it.',
             Standing::Condemned => 'Condemned: the record shows that it is at fault.',
             Standing::Cured => 'Put right: it was at fault, something was done, and since then it works.',
         };

@@ -32,10 +32,17 @@ export function takePlace(page, address) {
     here.replaceChildren(...there.childNodes);
     if (samePage) lightWhatChanged(document, before);
     window.scrollTo({ top: samePage ? scrolled : 0, behavior: 'instant' });
-    (here.querySelector('[autofocus]') ?? here).focus({ preventScroll: true });
+    if (!toTheMistake()) (here.querySelector('[autofocus]') ?? here).focus({ preventScroll: true });
     bringBackAll();
     say((here.querySelector('p.error') ?? here.querySelector('.deed > span') ?? here.querySelector('p.status'))?.textContent ?? '');
     return true;
+}
+
+// A form that was not taken has the hand at the field that is wrong.
+export function toTheMistake() {
+    const wrong = document.querySelector('[aria-invalid=true]');
+    wrong?.focus();
+    return wrong !== null;
 }
 
 // Read out by a screen reader: what changed on the page would not be.

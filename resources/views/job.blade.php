@@ -522,7 +522,7 @@
                                                 : (int) round(100 * $standing->stated()));
                                 @endphp
                                 <button type="button" class="what num"
-                                    data-what="{{ App\View\WhatIs::SUSPECT_PERCENT }} {{ App\View\WhatIs::standing($standing->standing) }}">{{ $percent }}
+                                    data-what="{{ App\View\WhatIs::suspect($standing->standing) }}">{{ $percent }}
                                     %</button>
                             </li>
                         @endforeach

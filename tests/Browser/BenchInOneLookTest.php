@@ -17,7 +17,8 @@ final class BenchInOneLookTest extends BrowserTestCase
         $this->waitFor('.job-page');
         $bottoms = $this->browser->executeScript(
             <<<'JS'
-            const bottoms = (css, count) => [...document.querySelectorAll(css)].slice(0, count).map((one) => one.getBoundingClientRect().bottom);
+            const bottoms = (css, count) => [...document.querySelectorAll(css)].slice(0, count)
+                .map((one) => one.getBoundingClientRect().bottom);
             return { chain: bottoms('.chain', 1), steps: bottoms('details.step', 6), entries: bottoms('.trials tbody tr', 6),
                 suspects: bottoms('.suspects ol > li', 5), free: [document.querySelector('.keys').getBoundingClientRect().top] };
             JS,
@@ -41,7 +42,8 @@ final class BenchInOneLookTest extends BrowserTestCase
         $this->waitFor('.job-page');
         $small = $this->browser->executeScript(
             <<<'JS'
-            return [...document.querySelectorAll('.keys button, .step.first .outcome, .bench details.step > summary, .rail a, .more summary')]
+            const pressed = '.keys button, .step.first .outcome, .bench details.step > summary, .rail a, .more summary';
+            return [...document.querySelectorAll(pressed)]
                 .filter((one) => one.checkVisibility() && one.getBoundingClientRect().height < 44)
                 .map((one) => `${one.innerText.slice(0, 30)}: ${Math.round(one.getBoundingClientRect().height)}`);
             JS,

@@ -21,11 +21,15 @@ final class InPlaceTest extends BrowserTestCase
         $this->keys('t', 'n', WebDriverKeys::ENTER);
         $this->waitForEntries($entries + 1);
         $this->assertTrue($this->browser->executeScript('return window.sameWindow === true'), 'No page was loaded.');
-        $lit = $this->browser->executeScript('return [...document.querySelectorAll(".changed")].map((one) => one.closest("section")?.ariaLabel ?? "")');
+        $lit = $this->browser->executeScript(
+            'return [...document.querySelectorAll(".changed")].map((one) => one.closest("section")?.ariaLabel ?? "")',
+        );
         $this->assertContains('Chain', $lit);
-        $this->assertSame(1, count($this->browser->findElements(WebDriverBy::cssSelector(".trials tr.changed[data-entry='".($entries + 1)."']"))));
+        $line = ".trials tr.changed[data-entry='".($entries + 1)."']";
+        $this->assertCount(1, $this->browser->findElements(WebDriverBy::cssSelector($line)));
         // Keys go on working, and what is said for those who listen is said.
-        $this->assertStringContainsString('Recorded:', (string) $this->browser->executeScript('return document.querySelector("[data-said]").textContent'));
+        $said = (string) $this->browser->executeScript('return document.querySelector("[data-said]").textContent');
+        $this->assertStringContainsString('Recorded:', $said);
         $this->keys('u');
         $this->waitForEntries($entries + 2);
         $this->assertTrue($this->browser->executeScript('return window.sameWindow === true'));
@@ -77,7 +81,8 @@ final class InPlaceTest extends BrowserTestCase
         $this->visit('/jobs/T5-438');
         $this->waitFor('.job-page');
         $this->assertSame('', $this->browser->findElement(WebDriverBy::cssSelector('#d-note textarea'))->getAttribute('value'));
-        $this->assertStringNotContainsString('panel screw', (string) $this->browser->executeScript('return localStorage.getItem("orthoscope.drafts")'));
+        $drafts = (string) $this->browser->executeScript('return localStorage.getItem("orthoscope.drafts")');
+        $this->assertStringNotContainsString('panel screw', $drafts);
     }
 
     public function test_an_entry_that_is_refused_stays_with_its_sentence_until_it_is_mended(): void

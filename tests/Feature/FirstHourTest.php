@@ -79,7 +79,8 @@ final class FirstHourTest extends TestCase
     /** The button of the first step that says what the guide says the machine shows; the first one where it leaves the choice. */
     private static function written(DOMDocument $page, string $guide): string
     {
-        $forms = (new DOMXPath($page))->query("//*[contains(@class, 'step') and contains(@class, 'first')]//form[contains(@class, 'press')]");
+        $first = "//*[contains(@class, 'step') and contains(@class, 'first')]";
+        $forms = (new DOMXPath($page))->query("{$first}//form[contains(@class, 'press')]");
         $written = null;
         foreach ($forms ?: [] as $form) {
             assert($form instanceof DOMElement);
