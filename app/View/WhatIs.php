@@ -9,36 +9,26 @@ use Orthoscope\Core\Diagnosis\Standing;
 /** What a mark or a number on a page means, said in place to whoever asks. */
 final class WhatIs
 {
-    public const SUSPECT_PERCENT = 'How likely this part is at fault, by everything on the record. All parts can sum '
-        .'to more than 100: two can be '
-        .'at fault at once.';
-
-    public const OUTCOME_PERCENT = 'How likely the step shows this, by what is believed now; and which part would then come first.';
-
-    public const STEP_MINUTES = 'What the step takes at the bench. The order is by what a step is expected to save, '
-        .'in minutes and money, less '
-        .'what it costs.';
-
-    public const SOUND_PERCENT = 'How likely nothing is wrong any more: each clean start under the conditions under '
-        .'which it failed raises it.';
-
-    public const TIME_BOX = 'Minutes after which the owner is asked before more is spent: from what was agreed, or '
-        .'what the machine is worth.';
-
-    public const CHAIN = 'The way of a start from the wall socket to a running system. Solid: reached. The flag: '
-        .'where it stops. Dotted: not '
-        .'reached, so what hangs there has not been tried.';
-
-    public const TRUST = 'The chance that this spare is good: from where it came, how it was proved, and every loan since.';
-
-    public const TOTAL = 'What this option is expected to cost until the job ends: the work and parts, and what '
-        .'follows where it does not fix it.';
-
-    public const FIXES = 'In how many of 100 such machines this alone puts it right, by the record.';
+    /** @var array<string, string> what it is about => what it means */
+    public const SAYS = [
+        'suspect' => 'How likely this part is at fault, by everything on the record. All parts can sum to more than 100: two can '
+            .'be at fault at once.',
+        'outcome' => 'How likely the step shows this, by what is believed now; and which part would then come first.',
+        'minutes' => 'What the step takes at the bench. The order is by what a step is expected to save, in minutes and money, '
+            .'less what it costs.',
+        'sound' => 'How likely nothing is wrong any more: each clean start under the conditions under which it failed raises it.',
+        'box' => 'Minutes after which the owner is asked before more is spent: from what was agreed, or what the machine is worth.',
+        'trust' => 'The chance that this spare is good: from where it came, how it was proved, and every loan since.',
+        'total' => 'What this option is expected to cost until the job ends: the work and parts, and what follows where it does '
+            .'not fix it.',
+        'fixes' => 'In how many of 100 such machines this alone puts it right, by the record.',
+        'luck' => 'Share of false finds among all that stand out as much: that many of them are nothing but chance.',
+        'shrunken' => 'The rate of this model, drawn towards that of its family as far as its few jobs leave it open.',
+    ];
 
     public static function suspect(Standing $standing): string
     {
-        return self::SUSPECT_PERCENT.' '.self::standing($standing);
+        return self::SAYS['suspect'].' '.self::standing($standing);
     }
 
     public static function standing(Standing $standing): string

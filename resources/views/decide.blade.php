@@ -50,9 +50,10 @@
                         <tr>
                             <th scope="col"><span class="visually-hidden">Into the quote</span></th>
                             <th scope="col">Option</th>
-                            <th scope="col" class="num">Total, {{ $currency }}</th>
+                            <th scope="col" class="num"><x-what says="total">Total,
+                                    {{ $currency }}</x-what></th>
                             <th scope="col" class="num">Cost to do</th>
-                            <th scope="col">Fixes it</th>
+                            <th scope="col"><x-what says="fixes">Fixes it</x-what></th>
                             <th scope="col" class="num">Minutes</th>
                             <th scope="col" class="num">Days</th>
                             <th scope="col" class="num">Warranty</th>

@@ -18,7 +18,7 @@
                         <tr>
                             <th scope="col">Spare</th>
                             <th scope="col">Mind</th>
-                            <th scope="col" class="num">Trust</th>
+                            <th scope="col" class="num"><x-what says="trust">Trust</x-what></th>
                             <th scope="col" class="num">Worth, less risk</th>
                             <th scope="col"><span class="visually-hidden">Lend</span></th>
                         </tr>

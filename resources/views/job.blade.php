@@ -14,7 +14,7 @@
             <x-bench-claim :job="$job" :page="$page" />
             @unless ($page->isClosed())
                 <button type="button" class="what"
-                    data-what="{{ $page->timeBox->sentence() }} {{ App\View\WhatIs::TIME_BOX }}">time box <b
+                    data-what="{{ $page->timeBox->sentence() }} {{ App\View\WhatIs::SAYS['box'] }}">time box <b
                         class="num">{{ $page->timeBox->box }} min</b></button>
                 @foreach ($page->side->timers() as $timer)
                     <span class="timer" data-until="{{ $timer->until->getTimestamp() }}"

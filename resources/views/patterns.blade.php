@@ -49,11 +49,9 @@
                                 <th scope="col">Where</th>
                                 <th scope="col">What</th>
                                 <th scope="col" class="num">Seen</th>
-                                <th scope="col">Rate, drawn to its family</th>
+                                <th scope="col"><x-what says="shrunken">Rate, adjusted</x-what></th>
                                 <th scope="col" class="num">Elsewhere</th>
-                                <th scope="col" class="num"
-                                    title="Share of false finds among all that stand out as much">Only luck
-                                </th>
+                                <th scope="col" class="num"><x-what says="luck">Chance it is luck</x-what></th>
                             </tr>
                         </thead>
                         <tbody>
@@ -143,7 +141,7 @@
                                         <th scope="col">Fault</th>
                                         <th scope="col" class="num">Shipped</th>
                                         <th scope="col" class="num">Here</th>
-                                        <th scope="col" class="num">Then</th>
+                                        <th scope="col" class="num">New</th>
                                     </tr>
                                 </thead>
                                 <tbody>
@@ -162,11 +160,11 @@
                         @can('lead')
                             <form method="post" action="{{ route('lessons.decide', $lesson) }}" class="outcomes">@csrf
                                 @if ($lesson->state !== 'accepted')
-                                    <button name="to" value="accepted">accept it</button>
+                                    <button name="to" value="accepted">Accept</button>
                                     @endif @if ($lesson->state === 'accepted')
                                         <button name="to" value="back">take it back</button>
                                         @endif @if ($lesson->state === 'proposed')
-                                            <button name="to" value="frozen">freeze it</button>
+                                            <button name="to" value="frozen">Keep as it is</button>
                                         @endif
                             </form>
                         @endcan
@@ -216,8 +214,8 @@
                 $top = collect($patterns)->firstWhere('attribute', 'model');
             @endphp
 
-                <form class="sheet" method="post" action="{{ route('bulletins.store') }}" novalidate>@csrf<h2>Confirm a
-                        pattern</h2>
+                <form class="sheet" method="post" action="{{ route('bulletins.store') }}" novalidate>@csrf<h2>New
+                        bulletin</h2>
                     @php
                         // A pattern of a part is named by its kind too: "board: Kestrel B2".
                         $named = preg_replace('/^[a-z-]+: /', '', $top['value'] ?? '');
@@ -274,14 +272,14 @@
                                 </option>
                             @endforeach
                         </select></div>
-                    <div class="pair"><x-field name="factor" label="Likelier, times" value="3"
+                    <div class="pair"><x-field name="factor" label="Times as likely" value="3"
                             inputmode="decimal" />
                         <x-field name="expires_at" label="Until" type="date" :value="now()->addMonths(6)->format('Y-m-d')" />
                     </div>
                     <label class="tick"><input type="checkbox" name="do_not_buy" value="1"
                             @checked(old('do_not_buy'))> Buy no more
                         of it: shown at every order</label>
-                    <button class="main">Make it a bulletin</button>
+                    <button class="main">Publish bulletin</button>
             </form>@endcan
         </div>
     </div>

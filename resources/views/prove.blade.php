@@ -8,7 +8,9 @@
     <div class="head">
         <h1>Prove it</h1>
         <p>{{ ['quick' => 'quickly, as the owner wanted', 'usual' => 'as usual', 'long' => 'long, as the owner wanted'][$depth] }}.
-            {{ (int) floor(100 * $assessment->sound) }} % sure that nothing is wrong any more.</p>
+            <x-what says="sound">{{ (int) floor(100 * $assessment->sound) }} % sure</x-what> that nothing is wrong any
+            more.
+        </p>
         @if ($plan->isComplete())
             <a class="button" href="{{ route('closing.create', $job) }}">All is proved: close the job</a>
         @endif

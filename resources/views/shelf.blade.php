@@ -53,7 +53,7 @@
                                 <th scope="col">Spare</th>
                                 <th scope="col">Kind</th>
                                 <th scope="col">Fits</th>
-                                <th scope="col" class="num">Trust</th>
+                                <th scope="col" class="num"><x-what says="trust">Trust</x-what></th>
                                 <th scope="col" class="num">Value</th>
                                 <th scope="col">Where</th>
                             </tr>

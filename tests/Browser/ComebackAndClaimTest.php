@@ -87,7 +87,7 @@ final class ComebackAndClaimTest extends BrowserTestCase
             $input->clear();
             $input->sendKeys($value);
         }
-        $this->click('Make it a bulletin');
+        $this->click('Publish bulletin');
         $this->waitForText('It shows at the counter and on matching jobs now.');
         $this->visit('/counter');
         $this->waitForText('press the stick home first');

@@ -11,7 +11,7 @@
     @if ($first) open @endif>
     <summary class="step-head"><kbd>{{ $number }}</kbd>
         <h3>{{ $candidate->name() }}</h3><span class="num"
-            data-what="{{ App\View\WhatIs::STEP_MINUTES }}">{{ $step->minutes }} min</span>
+            data-what="{{ App\View\WhatIs::SAYS['minutes'] }}">{{ $step->minutes }} min</span>
     </summary>
     <p>{{ $step->why }} @if ($step->saves >= 1)
             <span class="saves">Worth about {{ (int) round($step->saves) }} min.</span>
@@ -40,7 +40,7 @@
         @foreach ($card->buttons as $i => $button)
             <x-record :job="$job" :written="$button['written']" :once="$once . '-' . $i" :key="$button['key']"
                 :dim="$i > 0"><b>{{ $button['outcome']->words }}</b><small
-                    data-what="{{ App\View\WhatIs::OUTCOME_PERCENT }}">{{ (int) round(100 * $button['outcome']->probability) }}&nbsp;%
+                    data-what="{{ App\View\WhatIs::SAYS['outcome'] }}">{{ (int) round(100 * $button['outcome']->probability) }}&nbsp;%
                     · {{ str_replace(' %', "\u{A0}%", $button['outcome']->meaning) }}</small></x-record>
         @endforeach
         @if ($card->isStart)
