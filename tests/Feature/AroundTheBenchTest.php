@@ -270,11 +270,11 @@ final class AroundTheBenchTest extends TestCase
         $tally = ['kind' => 'tally', 'what' => 'screws', 'item' => 'board', 'way' => 'off', 'count' => '9'];
         $this->post("/jobs/{$job->tag}/entries", ['entry' => $tally])->assertSessionHasNoErrors();
         $this->get("/jobs/{$job->tag}")
-            ->assertSee('1 off: board')
+            ->assertSee('1 not back: board')
             ->assertSee('all 9 back');
-        $this->get('/')->assertSee('1 off');
+        $this->get('/')->assertSee('1 not back');
         $this->post("/jobs/{$job->tag}/entries", ['entry' => ['way' => 'back'] + $tally])->assertSessionHasNoErrors();
-        $this->get("/jobs/{$job->tag}")->assertDontSee('1 off: board');
+        $this->get("/jobs/{$job->tag}")->assertDontSee('1 not back: board');
         $this->post("/jobs/{$job->tag}/entries", ['entry' => ['item' => ''] + $tally])->assertSessionHasErrors('entry.item');
         $this->post("/jobs/{$job->tag}/entries", ['entry' => ['count' => 'nine'] + $tally])->assertSessionHasErrors('entry.count');
     }
@@ -340,7 +340,7 @@ final class AroundTheBenchTest extends TestCase
         $job = $this->job(entries: [['kind' => 'start', 'reached' => 'dark', 'waited' => 120]]);
         $this->actingAs($this->person(Role::Technician))
             ->get("/jobs/{$job->tag}")
-            ->assertSee(' min</b> ask', false)
+            ->assertSee(' min</b></button>', false)
             ->assertDontSee('Time box.');
         $job->update(['agreed' => ['limit' => 1500]]);
         $this->get("/jobs/{$job->tag}")
