@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Middleware\HardenResponses;
 use App\Http\Middleware\OneValueEach;
+use App\Http\Middleware\StillWelcome;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -13,7 +14,7 @@ use Orthoscope\Core\Evidence\CaseMistake;
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', health: '/up')
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->web(append: [HardenResponses::class, OneValueEach::class]);
+        $middleware->web(append: [HardenResponses::class, OneValueEach::class, StillWelcome::class]);
         $middleware->redirectGuestsTo('/login');
         $middleware->redirectUsersTo('/');
         $middleware->encryptCookies(except: ['theme']);

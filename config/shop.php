@@ -3,20 +3,33 @@
 declare(strict_types=1);
 
 return [
-    'name' => env('SHOP_NAME', 'Lantern Street Repairs'),
-    'address' => env('SHOP_ADDRESS', '7 Lantern Street, Port Ansel'),
-    'phone' => env('SHOP_PHONE', '0555 014 220'),
-    'currency' => env('SHOP_CURRENCY', '€'),
-    'open_days' => [1, 2, 3, 4, 5, 6],
-    'open_from' => 9,
-    'open_to' => 18,
-    'benches' => 2,
+    // What holds until the shop sets its own: read by App\Models\Shop alone.
+    'shipped' => [
+        'name' => '',
+        'address' => '',
+        'phone' => '',
+        'mail' => '',
+        'taxNumber' => '',
+        'currency' => '€',
+        'tax' => 2000,
+        'openDays' => [1, 2, 3, 4, 5, 6],
+        'openFrom' => 9,
+        'openTo' => 18,
+        'closedDays' => [],
+        'benches' => 2,
+        'smtpHost' => '',
+        'smtpPort' => 587,
+        'smtpUser' => '',
+        'smtpSecret' => '',
+    ],
     // A shop to look at, with made-up people: a guided first job is offered there and nowhere else.
     'demo' => (bool) env('SHOP_DEMO', false),
-    // Share of tries in which the simulated message gateway fails.
     // Chance that a machine comes back within its warranty which the lead accepts, 0.01 to 0.5: how many clean starts are asked follows
     // from it.
     'comeback_risk' => (float) env('SHOP_COMEBACK_RISK', 0.1),
+    // "simulated" in the demo and in tests: nothing leaves. Anything else: by the shop's own mail server, or by hand.
+    'gateway' => env('SHOP_GATEWAY', env('SHOP_DEMO', false) ? 'simulated' : 'own'),
+    // Share of tries in which the simulated message gateway fails.
     'gateway_fails' => (float) env('SHOP_GATEWAY_FAILS', 0.1),
     // What the simulated suppliers do follows from this word; with "fixed" whether the part of an order works is set, for courses that are
     // played.

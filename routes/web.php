@@ -45,6 +45,7 @@ use App\Http\Controllers\OwnMachineController;
 use App\Http\Controllers\PaperController;
 use App\Http\Controllers\ParkController;
 use App\Http\Controllers\PatternController;
+use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\ProveController;
 use App\Http\Controllers\QuoteController;
@@ -55,8 +56,10 @@ use App\Http\Controllers\ResultCardController;
 use App\Http\Controllers\SalvageController;
 use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SetUpController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShiftController;
+use App\Http\Controllers\ShopController;
 use App\Http\Controllers\SocketMapController;
 use App\Http\Controllers\SpareController;
 use App\Http\Controllers\SpareLabelController;
@@ -68,9 +71,16 @@ use App\Http\Controllers\TagController;
 use App\Http\Controllers\ThemeController;
 use App\Http\Controllers\TourController;
 use App\Http\Controllers\WallController;
+use App\Http\Controllers\WayInController;
 use App\Http\Middleware\JobIsOpen;
 use App\Http\Middleware\MachineIsHere;
 use Illuminate\Support\Facades\Route;
+
+// An empty installation is set up once; somebody who is invited chooses a password once.
+Route::get('/set-up', [SetUpController::class, 'show'])->name('set-up');
+Route::post('/set-up', [SetUpController::class, 'store'])->middleware('throttle:quotes')->name('set-up.store');
+Route::get('/way-in/{token}', [WayInController::class, 'show'])->middleware('throttle:quotes')->name('way-in');
+Route::post('/way-in/{token}', [WayInController::class, 'store'])->middleware('throttle:quotes')->name('way-in.store');
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/login', [SessionController::class, 'create'])->name('login');
@@ -151,11 +161,19 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/jobs/{job}/came-back', [ComebackController::class, 'store'])->name('comebacks.store');
         Route::get('/messages', [MessageController::class, 'index'])->name('messages');
         Route::post('/messages/send', [MessageController::class, 'send'])->name('messages.send');
+        Route::post('/messages/{message}/said', [MessageController::class, 'said'])->name('messages.said');
         Route::post('/messages/{message}/again', [MessageController::class, 'again'])->name('messages.again');
         Route::post('/messages/{message}/release', [MessageController::class, 'release'])->name('messages.release');
     });
 
     Route::middleware('can:lead')->group(function (): void {
+        Route::get('/shop', [ShopController::class, 'show'])->name('shop');
+        Route::post('/shop', [ShopController::class, 'update'])->name('shop.update');
+        Route::get('/people', [PeopleController::class, 'index'])->name('people');
+        Route::post('/people', [PeopleController::class, 'store'])->name('people.store');
+        Route::post('/people/{person}', [PeopleController::class, 'update'])->name('people.update');
+        Route::post('/people/{person}/way-in', [PeopleController::class, 'letIn'])->name('people.let-in');
+        Route::delete('/people/{person}', [PeopleController::class, 'destroy'])->name('people.destroy');
         Route::post('/bulletins', [BulletinController::class, 'store'])->name('bulletins.store');
         Route::post('/bulletins/{bulletin}/withdraw', [BulletinController::class, 'withdraw'])->name('bulletins.withdraw');
         Route::post('/lessons', [LessonController::class, 'propose'])->name('lessons.propose');

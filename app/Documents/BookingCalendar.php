@@ -22,14 +22,14 @@ final class BookingCalendar
             'DTSTAMP' => $call->ended_at,
             'DTSTART' => $call->slot_at,
             'DTEND' => $call->slot_at?->copy()->addMinutes(self::MINUTES),
-            'SUMMARY' => 'Bring the computer to '.config('shop.name')." ({$job->tag})",
-            'LOCATION' => (string) config('shop.address'),
+            'SUMMARY' => 'Bring the computer to '.shop()->name." ({$job->tag})",
+            'LOCATION' => shop()->address,
             'DESCRIPTION' => 'Bring: '
                 .implode('; ', CallAdvice::BRING)
                 .'. Until then: '
                 .implode(' ', CallAdvice::MEANWHILE)
                 .' Telephone '
-                .config('shop.phone')
+                .shop()->phone
                 .'.',
         ]);
 

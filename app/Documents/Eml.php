@@ -12,15 +12,19 @@ use Symfony\Component\Mime\Email;
 /** A message as a mail file (RFC 5322). */
 final class Eml
 {
+    /** Where a shop has no address of its own. */
+    private const NOBODY = 'repairs@shop.invalid';
+
     public static function of(Message $message, ?string $pdf = null): string
     {
+        $from = shop()->mail !== '' ? shop()->mail : self::NOBODY;
         $email = (new Email)
-            ->from(new Address('repairs@shop.invalid', (string) config('shop.name')))
+            ->from(new Address($from, shop()->name))
             ->to(new Address(self::address($message->to), $message->job->machine->owner->name))
             ->subject($message->subject)
             ->text($message->text)
             ->date($message->created_at);
-        $email->getHeaders()->addIdHeader('Message-ID', Str::lower("{$message->job->tag}.{$message->id}@shop.invalid"));
+        $email->getHeaders()->addIdHeader('Message-ID', Str::lower("{$message->job->tag}.{$message->id}".strrchr($from, '@')));
         if ($pdf !== null) {
             $email->attach($pdf, "letter-{$message->job->tag}.pdf", 'application/pdf');
         }

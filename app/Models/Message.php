@@ -34,6 +34,7 @@ class Message extends Model
         'sent' => 'sent',
         'sending' => 'was being sent: look whether it went out',
         'failed' => 'failed, tried again',
+        'by-hand' => 'say or send it yourself',
         'given-up' => 'given up: ring them',
         'dropped' => 'not sent: no longer true',
     ];

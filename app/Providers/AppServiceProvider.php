@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Models\Role;
+use App\Models\Shop;
 use App\Models\User;
+use App\Outside\MailGateway;
 use App\Outside\MessageGateway;
 use App\Outside\SimulatedGateway;
 use App\UseCases\Advice\AssessJob;
@@ -31,12 +33,18 @@ class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(CoreVersion::class);
+        $this->app->singleton(Shop::class, fn (): Shop => Shop::stored());
         $this->app->scoped(FoundBad::class);
         $this->app->scoped(ShopBelief::class);
         // One request reads a record and works it out once.
         $this->app->scoped(AssessJob::class);
         $this->app->singleton(Catalogue::class, fn (): Catalogue => new Catalogue($this->catalogueFiles()));
-        $this->app->bind(MessageGateway::class, fn (): MessageGateway => new SimulatedGateway((float) config('shop.gateway_fails')));
+        $this->app->bind(
+            MessageGateway::class,
+            fn (): MessageGateway => config('shop.gateway') === 'simulated'
+                ? new SimulatedGateway((float) config('shop.gateway_fails'))
+                : new MailGateway($this->app->make(Shop::class)),
+        );
         $this->app->bind(
             Supplier::class,
             fn (): Supplier => new SimulatedSupplier(
@@ -48,7 +56,7 @@ class AppServiceProvider extends ServiceProvider
         );
         $this->app->bind(
             LetterWriter::class,
-            fn (): LetterWriter => new LetterWriter($this->app->make(Catalogue::class), (string) config('shop.currency')),
+            fn (): LetterWriter => new LetterWriter($this->app->make(Catalogue::class), shop()->currency),
         );
     }
 
@@ -81,6 +89,7 @@ class AppServiceProvider extends ServiceProvider
         $row = Row::of($files['numbers']['numbers']['comeback_risk'] ?? null, 'numbers.yaml, comeback_risk');
         $risk = Number::fromRow('comeback_risk', $row)->nearest((float) config('shop.comeback_risk'));
         $files['numbers']['numbers']['comeback_risk']['value'] = $risk;
+        $files['economy']['tax'] = $this->app->make(Shop::class)->tax;
 
         return $files;
     }

@@ -38,7 +38,7 @@ final readonly class FirstJob
             JobState::Repair => new self(
                 'Repair it',
                 'The record shows what it is. Its owner agreed to spend '
-                    .Money::of(GuideFirstJob::LIMIT)->words((string) config('shop.currency'))
+                    .Money::of(GuideFirstJob::LIMIT)->words(shop()->currency)
                     .', so nobody has to be asked. '
                     .'Think that you fit a new one, and press “done”.',
             ),

@@ -40,7 +40,7 @@ class BenchSeeder extends Seeder
             $claimBench->claim(Job::query()->where('tag', $claim['job'])->firstOrFail(), $people[$claim['by']], $claim['bench']);
         }
         for ($day = now()->startOfDay(); $day->lt(now()->addDays(7)); $day = $day->copy()->addDay()) {
-            foreach (in_array($day->dayOfWeekIso, config('shop.open_days'), true) ? $demo['shifts'] : [] as $shift) {
+            foreach (in_array($day->dayOfWeekIso, shop()->openDays, true) ? $demo['shifts'] : [] as $shift) {
                 Shift::query()->create([
                     'user_id' => $people[$shift['who']]->id,
                     'from_at' => $day->copy()->setTimeFromTimeString($shift['from']),

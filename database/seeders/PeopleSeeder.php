@@ -20,8 +20,12 @@ class PeopleSeeder extends Seeder
         ['Maud Okoro', 'maud', Role::Lead],
     ];
 
+    /** What the demo shop says of itself. */
+    public const SHOP = ['name' => 'Lantern Street Repairs', 'address' => '7 Lantern Street, Port Ansel', 'phone' => '0555 014 220'];
+
     public function run(): void
     {
+        shop()->set(self::SHOP, null);
         foreach (self::PEOPLE as [$name, $logIn, $role]) {
             User::query()->create(['name' => $name, 'email' => $logIn, 'password' => self::PASSWORD, 'role' => $role]);
         }

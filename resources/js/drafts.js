@@ -12,6 +12,9 @@ const who = () => document.querySelector('meta[name="who"]')?.content ?? '';
 // A form is known by where it leads; one that stands on many pages leads somewhere else on each.
 const nameOf = (form) => `${who()} ${form.dataset.draft ?? new URL(form.action).pathname} ${form.closest('dialog')?.id ?? ''}`;
 
+// Of several forms that lead to one place nobody could tell whose a draft is.
+const isAlone = (form) => [...document.forms].filter((other) => other.method === 'post' && nameOf(other) === nameOf(form)).length === 1;
+
 function write(change) {
     const drafts = all();
     change(drafts);
@@ -24,7 +27,7 @@ function write(change) {
 
 const fieldsOf = (form) => [...form.querySelectorAll(KEPT)].filter((field) => field.name !== '');
 
-const isKept = (form) => form.method === 'post' && form.dataset.draft !== 'no';
+const isKept = (form) => form.method === 'post' && form.dataset.draft !== 'no' && isAlone(form);
 
 const isChoice = (field) => field.type === 'radio' || field.type === 'checkbox';
 

@@ -13,6 +13,8 @@ const keep = (entries) => localStorage.setItem(STORE, JSON.stringify(entries));
 const meta = (name) => document.querySelector(`meta[name="${name}"]`)?.content ?? '';
 const mine = () => all().filter((entry) => entry.who === meta('who'));
 const once = (entry) => entry.body.find(([name]) => name === 'once')?.[1];
+// Sent from its form right now: it is not sent beside that.
+const onTheWay = new Set();
 const forget = (entry) => keep(all().filter((other) => once(other) !== once(entry)));
 
 // Takes over the sending of forms that put entries on a record.
@@ -25,7 +27,9 @@ export async function sendSafely(form, submitter) {
         body: [...new FormData(form, submitter)].filter(([, value]) => typeof value === 'string'),
     };
     keep([...all(), entry]);
+    onTheWay.add(once(entry));
     const answer = await send(entry);
+    onTheWay.delete(once(entry));
     if (answer.page) {
         // What was refused stands in its form again, with the sentence beside it.
         forget(entry);
@@ -65,9 +69,9 @@ async function send(entry) {
 
 function tell(status) {
     const line = document.querySelector('[data-unsent]');
-    const waiting = mine().filter((entry) => !entry.refused).length;
+    const waiting = mine().filter((entry) => !entry.refused && !onTheWay.has(once(entry))).length;
     if (!line) return;
-    line.hidden = mine().length === 0;
+    line.hidden = waiting === 0 && !mine().some((entry) => entry.refused);
     const kept =
         waiting === 0
             ? ''
@@ -141,7 +145,7 @@ async function sendAll() {
     sending = true;
     let went = false;
     let status = 'away';
-    for (const entry of mine().filter((entry) => !entry.refused)) {
+    for (const entry of mine().filter((entry) => !entry.refused && !onTheWay.has(once(entry)))) {
         const answer = await send(entry);
         status = answer.status;
         if (!answer.page) break;
@@ -168,7 +172,7 @@ export function offline() {
         tell();
     });
     window.addEventListener('online', sendAll);
-    const some = () => mine().some((entry) => !entry.refused);
+    const some = () => mine().some((entry) => !entry.refused && !onTheWay.has(once(entry)));
     setInterval(() => some() && sendAll(), EVERY);
     if (some()) sendAll();
     tell();

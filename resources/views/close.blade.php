@@ -44,10 +44,10 @@
             @endif
             @if ($agreed)
                 <p>Agreed: {{ Orthoscope\Core\Evidence\Agreement::ANSWERS[$agreed->answer] }},
-                    {{ config('shop.currency') }}
+                    {{ shop()->currency }}
                     {{ number_format($agreed->amount / 100, 2) }}.</p>
             @elseif ($leave->most() !== null)
-                <p>Agreed at intake: up to {{ config('shop.currency') }} {{ number_format($leave->most() / 100, 2) }}.
+                <p>Agreed at intake: up to {{ shop()->currency }} {{ number_format($leave->most() / 100, 2) }}.
                 </p>
             @endif
             @if ($job->loans->isNotEmpty())
@@ -92,7 +92,7 @@
                     </tr>
                     <tr>
                         <th scope="row">Total</th>
-                        <td class="num"><b>{{ $charge->bill->total()->words(config('shop.currency')) }}</b></td>
+                        <td class="num"><b>{{ $charge->bill->total()->words(shop()->currency) }}</b></td>
                     </tr>
                 </tbody>
             </table>
@@ -101,7 +101,7 @@
             <input type="hidden" name="once"
                 value="{{ old('once', (string) \Illuminate\Support\Str::uuid()) }}">
             @php
-                $priceLabel = 'Price, ' . config('shop.currency') . ', all in';
+                $priceLabel = 'Price, ' . shop()->currency . ', all in';
                 $price = $charge->price === null ? '' : number_format($charge->price / 100, 2, '.', '');
             @endphp
             <div class="pair">

@@ -111,7 +111,7 @@
                     @endforeach
                 </select></div>
             @php
-                $goodwillLabel = 'Goodwill, ' . config('shop.currency');
+                $goodwillLabel = 'Goodwill, ' . shop()->currency;
                 $goodwill = $job->comeback['goodwill'] ?? 0;
                 $typed = $goodwill > 0 ? number_format($goodwill / 100, 2, '.', '') : '';
             @endphp

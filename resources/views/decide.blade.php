@@ -3,7 +3,7 @@
 @endphp
 
 @php
-    $currency = config('shop.currency');
+    $currency = shop()->currency;
 @endphp
 
 @php

@@ -65,8 +65,8 @@
                         @foreach ($of as $shift)
                             <li><b>{{ $shift->user->name }}</b>
                                 <svg viewBox="360 0 960 8" preserveAspectRatio="none" aria-hidden="true">
-                                    <rect class="meter-all" x="{{ 60 * config('shop.open_from') }}" y="3"
-                                        width="{{ 60 * (config('shop.open_to') - config('shop.open_from')) }}"
+                                    <rect class="meter-all" x="{{ 60 * shop()->openFrom }}" y="3"
+                                        width="{{ 60 * (shop()->openTo - shop()->openFrom) }}"
                                         height="2" />
                                     <rect class="shift" x="{{ $shift->from_at->hour * 60 + $shift->from_at->minute }}"
                                         width="{{ (int) $shift->from_at->diffInMinutes($shift->to_at) }}"
@@ -109,10 +109,10 @@
                         </div>
                         <div class="pair">
                             @php
-                                $opens = sprintf('%02d:00', config('shop.open_from'));
+                                $opens = sprintf('%02d:00', shop()->openFrom);
                             @endphp
                             <x-field name="from" label="From" type="time" :value="$opens" />
-                            <x-field name="to" label="To" type="time" :value="sprintf('%02d:00', config('shop.open_to'))" />
+                            <x-field name="to" label="To" type="time" :value="sprintf('%02d:00', shop()->openTo)" />
                         </div><button>Add shift</button>
                     </form>
                 </details>

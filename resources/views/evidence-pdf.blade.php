@@ -38,7 +38,7 @@
 
 <body>
     <h1>Evidence for claim {{ $claim->id }}</h1>
-    <p>{{ config('shop.name') }}, {{ config('shop.address') }}, {{ config('shop.phone') }}</p>
+    <p>{{ shop()->name }}, {{ shop()->letterhead() }}</p>
     <p>{{ $claim->part_tag !== '' ? $claim->part_tag . ', ' : '' }}{{ $pack->part }}, out of
         {{ $claim->job->machine->model }} (our number
         {{ $claim->job->tag }}). {{ $claim->reason }}</p>

@@ -9,7 +9,7 @@
         <a class="button" href="{{ route('wall') }}">Wall</a><a class="button" href="{{ route('intake.create') }}">
             Take one in</a>
     </div>
-    @if (config('shop.demo') && !auth()->user()->toured && auth()->user()->can('work-at-bench'))
+    @if (shop()->isDemo() && !auth()->user()->toured && auth()->user()->can('work-at-bench'))
         <div class="notice" role="note"><b>New here?</b> A first job by the hand: a made-up machine, from its first
             start to a
             printed letter, in ten minutes.
@@ -58,7 +58,7 @@
         @endif
     </div>
     <ul class="benches" aria-label="Benches">
-        @for ($bench = 1; $bench <= (int) config('shop.benches'); $bench++)
+        @for ($bench = 1; $bench <= shop()->benches; $bench++)
             @php
                 $claim = $benches[$bench] ?? null;
             @endphp

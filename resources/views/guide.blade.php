@@ -6,7 +6,7 @@
     </div>
     <article class="letter">
         <header>
-            <div><b>{{ config('shop.name') }}</b><br>{{ config('shop.address') }}<br>{{ config('shop.phone') }}</div>
+            <div><b>{{ shop()->name }}</b><br>{{ shop()->letterhead() }}</div>
             <div><span class="tag">{{ $job->tag }}</span></div>
         </header>
         <h1>How to change {{ $part->plain }}</h1>

@@ -51,8 +51,8 @@
     <table>
         <tr>
             <td>
-                <h1>{{ config('shop.name') }}</h1>
-                <p>{{ config('shop.address') }} · {{ config('shop.phone') }}</p>
+                <h1>{{ shop()->name }}</h1>
+                <p>{{ shop()->letterhead() }}</p>
             </td>
             <td class="right">Job {{ $job->tag }}<br>{{ $job->machine->model }}<br>for
                 {{ $job->machine->owner->name }}</td>

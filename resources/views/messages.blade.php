@@ -17,7 +17,7 @@
     @else
         <section class="sheet">
             @foreach ($messages as $message)
-                <details class="message" @if ($message->state === 'held') open @endif>
+                <details class="message" @if (in_array($message->state, ['held', 'by-hand'], true)) open @endif>
                     <summary><span class="tag">{{ $message->job->tag }}</span> <b>{{ $message->subject }}</b>
                         <small>to
                             {{ $message->job->machine->owner->name }}, {{ $message->to }}</small>
@@ -37,8 +37,15 @@
                     <p class="of">{{ ucfirst($moments[$message->moment]->moment) }}. <a
                             href="{{ route('jobs.tag', $message->job) }}">Look at the job</a></p>
                     <pre>{{ $message->text }}</pre>
-                    @if ($message->error !== '')
+                    @if (in_array($message->state, ['sent', 'by-hand'], true) && $message->error !== '')
+                        <p><small>{{ ucfirst($message->error) }}.</small></p>
+                    @elseif ($message->error !== '')
                         <p class="error">Try {{ $message->tries }}: {{ $message->error }}</p>
+                    @endif
+                    @if ($message->state === 'by-hand')
+                        <form method="post" action="{{ route('messages.said', $message) }}">@csrf<button>I said or
+                                sent it</button>
+                        </form>
                     @endif
                     <x-release :message="$message" />
                     @if (in_array($message->state, ['failed', 'given-up', 'sending'], true))

@@ -2,7 +2,7 @@
     <x-job-frame :job="$job" />
     <div class="head">
         <h1>{{ $job->machine->model }}</h1>
-        <p>Bought from {{ $job->own['from'] }} for {{ config('shop.currency') }}
+        <p>Bought from {{ $job->own['from'] }} for {{ shop()->currency }}
             {{ Orthoscope\Core\Plain\Money::of($job->own['paid'])->words() }}{{ $job->own['lot'] ?? null ? ' (its share of a lot)' : '' }}.
             Its parts cost {{ Orthoscope\Core\Plain\Money::of($value)->words() }} new.</p><a class="button"
             href="{{ route('jobs.decide', $job) }}">Decide, order</a><a class="button" href="{{ route('own') }}">All of

@@ -64,7 +64,7 @@
                     @enderror
                 </div>
                 @php
-                    $paidLabel = 'Paid for all, ' . config('shop.currency');
+                    $paidLabel = 'Paid for all, ' . shop()->currency;
                 @endphp
                 <div class="pair"><x-field name="paid" :label="$paidLabel" inputmode="decimal" autocomplete="off" />
                     <x-field name="return_days" label="Goes back within, days" inputmode="numeric" autocomplete="off" />

@@ -3,7 +3,7 @@
         <header>
             <div>
                 <h1>What happened</h1>
-                <p>{{ config('shop.name') }} · {{ config('shop.phone') }}</p>
+                <p>{{ shop()->name }} · {{ shop()->phone }}</p>
             </div>
             <p class="right">{{ $job->tag }}<br>{{ $job->machine->model }}</p>
         </header>

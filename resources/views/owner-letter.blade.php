@@ -17,7 +17,7 @@
                 <p>You hear from us by {{ $job->next_word_at->format('l j F, H:i') }}.</p>
             @endif
             <p><a href="{{ route('owner.happened', $token) }}">What happened so far</a></p>
-            <p>{{ config('shop.name') }}, {{ config('shop.phone') }}</p>
+            <p>{{ shop()->name }}, {{ shop()->phone }}</p>
         </section>
     @endif
 </x-layout>

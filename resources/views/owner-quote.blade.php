@@ -2,8 +2,8 @@
     <article class="letter owner">
         <header>
             <div>
-                <h1>{{ config('shop.name') }}</h1>
-                <p>{{ config('shop.address') }} · {{ config('shop.phone') }}</p>
+                <h1>{{ shop()->name }}</h1>
+                <p>{{ shop()->letterhead() }}</p>
             </div>
             <p class="right">{{ $job->tag }}<br>{{ $job->machine->model }}</p>
         </header>
@@ -41,7 +41,7 @@
                         : 'It ended ' . $quote->valid_until->format('j F') . '. Ring us, and we make you a new one.';
             @endphp
             <p>{{ $over }}
-                {{ config('shop.phone') }}</p>
+                {{ shop()->phone }}</p>
         @else
             @foreach ($errors->all() as $error)
                 <p class="error" role="alert">{{ $error }}</p>

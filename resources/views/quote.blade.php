@@ -24,7 +24,7 @@
                             <tr>
                                 <th scope="col">Line</th>
                                 <th scope="col">Count</th>
-                                <th scope="col">Each, {{ config('shop.currency') }}</th>
+                                <th scope="col">Each, {{ shop()->currency }}</th>
                             </tr>
                         </thead>
                         <tbody>

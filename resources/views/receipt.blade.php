@@ -6,7 +6,7 @@
     </div>
     <article class="letter">
         <header>
-            <div><b>{{ config('shop.name') }}</b><br>{{ config('shop.address') }}<br>{{ config('shop.phone') }}</div>
+            <div><b>{{ shop()->name }}</b><br>{{ shop()->letterhead() }}</div>
             <div><span class="tag">{{ $job->tag }}</span><br>{{ $job->arrived_at?->format('j F Y, H:i') }}</div>
         </header>
         <h1>We have taken in</h1>
@@ -28,7 +28,7 @@
             @php
                 $spending = isset($job->agreed['limit'])
                     ? 'We may spend up to ' .
-                        config('shop.currency') .
+                        shop()->currency .
                         ' ' .
                         number_format($job->agreed['limit'] / 100, 2) .
                         ' without asking.'

@@ -1,5 +1,5 @@
 @php
-    $money = fn(int $minor): string => config('shop.currency') . ' ' . number_format($minor / 100, 0);
+    $money = fn(int $minor): string => shop()->currency . ' ' . number_format($minor / 100, 0);
 @endphp
 
 <x-layout title="Shelf" nav="shelf">
@@ -160,7 +160,7 @@
                 @php
                     $value = $copied ? number_format($copied->value / 100, 2, '.', '') : null;
                 @endphp
-                <div class="pair"><x-field name="value" :label="'Value, ' . config('shop.currency')" :value="$value" inputmode="decimal"
+                <div class="pair"><x-field name="value" :label="'Value, ' . shop()->currency" :value="$value" inputmode="decimal"
                         autocomplete="off" />
                     <x-field name="place" label="Place" :value="$copied?->place" maxlength="60" autocomplete="off" />
                 </div>

@@ -8,7 +8,7 @@
     <section class="label-sheet">{!! $qr !!}<div>
             <p class="tag huge">{{ $spare->tag }}</p>
             <p><b>{{ $spare->name }}</b></p>
-            <p>{{ $spare->place }}</p>{!! $bars !!}<p>{{ config('shop.name') }}</p>
+            <p>{{ $spare->place }}</p>{!! $bars !!}<p>{{ shop()->name }}</p>
         </div>
     </section>
 </x-layout>

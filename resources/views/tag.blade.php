@@ -18,7 +18,7 @@
                 <p><b>{{ $label['job']->machine->model }}</b></p>
                 <p>{{ $label['job']->machine->owner->name }}</p>
                 <p>in {{ ($label['job']->arrived_at ?? $label['job']->created_at)->format('j M Y, H:i') }}</p>
-                <p>{{ config('shop.name') }}</p>
+                <p>{{ shop()->name }}</p>
             </div>
         </section>
         @if ($label['warning'] !== [])

@@ -1,12 +1,12 @@
 <x-layout title="Wall" bare>
     <div class="wall" x-data="wall">
         <header class="wall-head">
-            <h1>{{ config('shop.name') }}</h1>
+            <h1>{{ shop()->name }}</h1>
             <p>{{ $floor->open() }} {{ $floor->open() === 1 ? 'machine' : 'machines' }} ·
                 {{ now()->format('D j M, H:i') }}</p>
             <p class="noprint"><a href="{{ route('floor') }}">Floor</a>
                 @can('work-at-bench')
-                    @for ($bench = 1; $bench <= (int) config('shop.benches'); $bench++)
+                    @for ($bench = 1; $bench <= shop()->benches; $bench++)
                         <a href="{{ route('wall.bench', $bench) }}">Bench {{ $bench }}</a>
                     @endfor
                 @endcan

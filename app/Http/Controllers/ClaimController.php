@@ -16,7 +16,7 @@ final class ClaimController
 {
     public function store(Request $request, Job $job, ClaimBench $claimBench, #[CurrentUser] User $user): RedirectResponse
     {
-        $benches = (int) config('shop.benches');
+        $benches = shop()->benches;
         $given = $request->validate(
             ['bench' => ['required', 'integer', 'min:1', "max:{$benches}"]],
             ['bench.*' => "Choose a bench from 1 to {$benches}."],

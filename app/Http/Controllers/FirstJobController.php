@@ -14,7 +14,7 @@ final class FirstJobController
 {
     public function begin(GuideFirstJob $guide, #[CurrentUser] User $user): RedirectResponse
     {
-        abort_unless((bool) config('shop.demo'), 404);
+        abort_unless(shop()->isDemo(), 404);
 
         return redirect()->route('jobs.show', $guide->begin($user));
     }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Message;
+use App\Models\User;
 use App\UseCases\Owners\ReleaseMessage;
 use App\UseCases\Owners\SendMessages;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\View\View;
@@ -50,6 +52,14 @@ final class MessageController
         $message->update(['state' => 'waiting', 'tries' => 0, 'next_try_at' => now()]);
 
         return redirect()->route('messages')->with('status', 'It is tried again.');
+    }
+
+    public function said(Message $message, SendMessages $send, #[CurrentUser] User $user): RedirectResponse
+    {
+        abort_unless($message->state === 'by-hand', 409, 'This message is not one to be said by hand.');
+        $send->saidByHand($message->load('job.machine.owner'), $user->name);
+
+        return back()->with('status', "{$message->job->machine->owner->name} has heard it, said or sent by you.");
     }
 
     public function release(Message $message, ReleaseMessage $release): RedirectResponse

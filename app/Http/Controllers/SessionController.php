@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Middleware\StillWelcome;
+use App\Models\User;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -24,12 +27,14 @@ final class SessionController
             ['email' => ['required', 'string', 'max:255'], 'password' => ['required', 'string', 'max:255']],
             ['email.required' => 'Type your log-in name.', 'password.required' => 'Type your password.'],
         );
-        if (! Auth::attempt($given)) {
+        if (! Auth::attempt([...$given, fn (Builder $people): Builder => $people->whereNull('ended_at')])) {
             throw ValidationException::withMessages([
                 'email' => 'This log-in name and password do not belong together. Try again, or ask the lead.',
             ]);
         }
-        $request->session()->regenerate();
+        /** @var User $user */
+        $user = Auth::user();
+        StillWelcome::sign($request, $user);
 
         return redirect()->intended('/');
     }

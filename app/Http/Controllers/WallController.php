@@ -28,7 +28,7 @@ final class WallController
 
     public function bench(int $bench, BenchWall $wall): View
     {
-        abort_unless($bench >= 1 && $bench <= (int) config('shop.benches'), 404);
+        abort_unless($bench >= 1 && $bench <= shop()->benches, 404);
 
         return view('wall-bench', ['bench' => $bench, ...$wall->of(Claim::query()->where('bench', $bench)->first()?->job)]);
     }

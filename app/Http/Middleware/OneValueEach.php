@@ -26,6 +26,7 @@ final class OneValueEach
         'marks',
         'of_machine',
         'of_part',
+        'open_days',
         'options',
         'parts',
         'platform',

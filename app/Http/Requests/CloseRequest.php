@@ -64,7 +64,7 @@ final class CloseRequest extends FormRequest
                 $plan = Plan::of($assessment, $catalogue, $job->proving());
                 $untried = fn (): array => $assessJob->untried($job);
                 $asked = $this->asked($job, $user, $validator);
-                $currency = (string) config('shop.currency');
+                $currency = shop()->currency;
                 $refusals = $asked === null
                 ? []
                 : MayClose::refusals($assessment, $plan, $asked, $decide->leave($job), $currency, $untried);

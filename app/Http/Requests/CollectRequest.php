@@ -70,7 +70,7 @@ final class CollectRequest extends FormRequest
                     $this->input('method') === 'none' && $record->closing()->price > 0 => $errors->add(
                         'method',
                         'There is '
-                            .Money::of($record->closing()->price)->words((string) config('shop.currency'))
+                            .Money::of($record->closing()->price)->words(shop()->currency)
                             .' to pay; say how it is paid, or that it is still open.',
                     ),
                     $this->paid()->minor > 0 && in_array($this->input('method'), ['none', 'open'], true) => $errors->add(

@@ -66,8 +66,8 @@ final class EndCallRequest extends FormRequest
                             'slot',
                             sprintf(
                                 'The shop is shut then; it opens from %d to %d, %s.',
-                                config('shop.open_from'),
-                                config('shop.open_to'),
+                                shop()->openFrom,
+                                shop()->openTo,
                                 PromiseNextWord::days(),
                             ),
                         );

@@ -46,7 +46,7 @@ final class GoAheadRequest extends FormRequest
                 /** @var Job $job */
                 $job = $this->route('job');
                 if ($validator->errors()->isEmpty() && $this->input('how') === 'ahead') {
-                    $against = $decide->leave($job)->against($this->amount()->minor, (string) config('shop.currency'));
+                    $against = $decide->leave($job)->against($this->amount()->minor, shop()->currency);
                     $against === null || $validator->errors()->add('amount', $against);
                 }
             },

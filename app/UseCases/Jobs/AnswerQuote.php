@@ -36,7 +36,7 @@ final readonly class AnswerQuote
             $answer === 'asked' && trim($words) === '' => throw UnusableQuote::because('Write what you want to ask.'),
             default => null,
         };
-        $currency = (string) config('shop.currency');
+        $currency = shop()->currency;
         $agreed = $picked === null
                 ? []
                 : ['variant' => $picked->id, 'amount' => $picked->total()->minor, 'agreed' => $core->text($picked, $currency)];

@@ -51,7 +51,7 @@ final readonly class BuyMachines
         $shares = Refurbish::lot($paid, $whenNew);
 
         return DB::transaction(function () use ($by, $machines, $shares, $from, $said, $returnUntil): array {
-            $shop = Owner::query()->firstOrCreate(['name' => (string) config('shop.name'), 'phone' => '', 'email' => '']);
+            $shop = Owner::query()->firstOrCreate(['name' => shop()->name, 'phone' => '', 'email' => '']);
             $lot = count($machines) > 1 ? $from.', '.now()->format('j M Y') : null;
 
             return array_map(

@@ -8,6 +8,7 @@ use App\Documents\Eml;
 use App\Documents\LetterPdf;
 use App\Models\Message;
 use App\Models\Summary;
+use App\Outside\ByHand;
 use App\Outside\MessageGateway;
 use App\Outside\NotSent;
 use App\UseCases\Advice\WriteLetter;
@@ -59,6 +60,10 @@ final readonly class SendMessages
                 $message,
                 Eml::of($message, $message->moment === 'ready' ? LetterPdf::of($message->job, $this->letters->of($message->job)) : null),
             );
+        } catch (ByHand $reason) {
+            $message->update(['state' => 'by-hand', 'error' => $reason->getMessage(), 'next_try_at' => null]);
+
+            return false;
         } catch (NotSent $reason) {
             $again = self::AGAIN[$message->tries - 1] ?? null;
             $message->update([
@@ -69,12 +74,25 @@ final readonly class SendMessages
 
             return false;
         }
-        DB::transaction(function () use ($message): void {
-            $message->update(['state' => 'sent', 'sent_at' => now(), 'error' => '', 'next_try_at' => null]);
-            $this->again($message);
-        });
+        DB::transaction(fn () => $this->isSaid($message, ''));
 
         return true;
+    }
+
+    /** Somebody said or sent it by hand. */
+    public function saidByHand(Message $message, string $who): void
+    {
+        DB::transaction(function () use ($message, $who): void {
+            // Whoever presses first has said it.
+            $mine = Message::query()->whereKey($message->id)->where('state', 'by-hand')->update(['state' => 'sending']);
+            $mine === 1 && $this->isSaid($message->refresh(), "by hand: {$who}");
+        });
+    }
+
+    private function isSaid(Message $message, string $how): void
+    {
+        $message->update(['state' => 'sent', 'sent_at' => now(), 'error' => $how, 'next_try_at' => null]);
+        $this->again($message);
     }
 
     /** A reminder is said again after a while, so many times in all, as long as nothing changed. */

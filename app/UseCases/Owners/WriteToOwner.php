@@ -33,8 +33,8 @@ final readonly class WriteToOwner
                 'name' => $owner->name,
                 'model' => $job->machine->model,
                 'tag' => $job->tag,
-                'shop' => (string) config('shop.name'),
-                'phone' => (string) config('shop.phone'),
+                'shop' => shop()->name,
+                'phone' => shop()->phone,
                 'link' => route('owner.letter', $job->letter_token),
                 'date' => $job->next_word_at?->format('l j F, H:i') ?? 'tomorrow',
             ],
@@ -73,6 +73,6 @@ final readonly class WriteToOwner
             ? now()
             : now()
                 ->addDays($days)
-                ->setTime((int) config('shop.open_from') + 1, 0);
+                ->setTime(shop()->openFrom + 1, 0);
     }
 }

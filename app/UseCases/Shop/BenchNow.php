@@ -29,7 +29,7 @@ final readonly class BenchNow
             ->get()
             ->keyBy('bench');
         $benches = [];
-        for ($bench = 1; $bench <= (int) config('shop.benches'); $bench++) {
+        for ($bench = 1; $bench <= shop()->benches; $bench++) {
             $claim = $taken[$bench] ?? null;
             $benches[$bench] = $claim === null ? null : "{$claim->user->name} has {$claim->job->tag} there";
         }

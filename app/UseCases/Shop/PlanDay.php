@@ -40,7 +40,7 @@ final readonly class PlanDay
 
         return DayPlan::of(
             array_values($here->map($this->waiting(...))->all()),
-            (int) config('shop.benches'),
+            shop()->benches,
             WhoIsIn::roster(),
             self::now(),
         );

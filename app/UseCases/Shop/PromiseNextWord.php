@@ -16,7 +16,7 @@ final class PromiseNextWord
     {
         return implode(
             ', ',
-            array_map(fn (int $day): string => Carbon::parse('2026-11-22')->addDays($day)->isoFormat('ddd'), config('shop.open_days')),
+            array_map(fn (int $day): string => Carbon::parse('2026-11-22')->addDays($day)->isoFormat('ddd'), shop()->openDays),
         );
     }
 

@@ -22,7 +22,7 @@ final readonly class ReceiveReading
     /** @throws InvalidArgumentException with one sentence */
     public function at(int $bench, string $json): void
     {
-        $benches = (int) config('shop.benches');
+        $benches = shop()->benches;
         if ($bench < 1 || $bench > $benches) {
             throw new InvalidArgumentException("There are {$benches} benches; send to one from 1 to {$benches}.");
         }

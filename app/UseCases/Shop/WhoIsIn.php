@@ -22,7 +22,7 @@ final class WhoIsIn
 
     public static function hours(): OpeningHours
     {
-        return new OpeningHours(config('shop.open_days'), (int) config('shop.open_from'), (int) config('shop.open_to'));
+        return new OpeningHours(shop()->openDays, shop()->openFrom, shop()->openTo, shop()->closedDays);
     }
 
     /** @return Collection<int, Shift> shifts that go on or are to come, those that begin first first */
@@ -57,7 +57,7 @@ final class WhoIsIn
             array_values($shifts->all()),
             self::hours(),
             min(
-                (int) config('shop.benches'),
+                shop()->benches,
                 User::query()
                     ->whereIn('role', [Role::Technician->value, Role::Lead->value])
                     ->count(),

@@ -43,6 +43,9 @@
                             @if ($nav === 'comebacks') aria-current="page" @endif>Comebacks</a>
                         <a href="{{ route('patterns') }}" @if ($nav === 'patterns') aria-current="page" @endif>Patterns</a>
                     @endcan
+                    @can('lead')
+                        <a href="{{ route('shop') }}" @if ($nav === 'shop') aria-current="page" @endif>Shop</a>
+                    @endcan
                 </nav>
                 <div class="who">
                     <span>{{ auth()->user()->name }}, {{ auth()->user()->role->value }}</span>

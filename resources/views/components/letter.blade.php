@@ -3,10 +3,10 @@
     <header>
         <div>
             @if ($heading)
-            <h1>{{ config('shop.name') }}</h1>@else<b>{{ config('shop.name') }}</b>
+            <h1>{{ shop()->name }}</h1>@else<b>{{ shop()->name }}</b>
             @endif
             <p>
-                {{ config('shop.address') }} · {{ config('shop.phone') }}</p>
+                {{ shop()->letterhead() }}</p>
         </div>
         <p class="right">Job {{ $job->tag }}<br>{{ $job->machine->model }}<br>for {{ $job->machine->owner->name }}
         </p>

@@ -10,7 +10,7 @@
                 <small>until {{ $heldFor }} is proved{{ $order->words === '' ? '' : ', ' . $order->words }}</small>
             @endif
     </summary>
-    <p>{{ $order->supplier }}, {{ $order->condition }}, {{ config('shop.currency') }}
+    <p>{{ $order->supplier }}, {{ $order->condition }}, {{ shop()->currency }}
         @php
             $back = $order->return_until ? ', goes back until ' . $order->return_until->format('j M') : '';
         @endphp

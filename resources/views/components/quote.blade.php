@@ -1,6 +1,6 @@
 @props(['core', 'choose' => false, 'picked' => null])
 @php
-    $currency = config('shop.currency');
+    $currency = shop()->currency;
 @endphp
 
 @foreach ($core->variants as $variant)

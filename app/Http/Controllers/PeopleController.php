@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\NewPersonRequest;
+use App\Models\Role;
+use App\Models\User;
+use App\Models\WayIn;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Str;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use Illuminate\View\View;
+
+/** Who works in the shop: invited, given a role, let in anew, ended. What they wrote keeps their names. */
+final class PeopleController
+{
+    public function index(): View
+    {
+        return view('people', ['people' => User::query()->orderBy('ended_at')->orderBy('name')->get()]);
+    }
+
+    public function store(NewPersonRequest $request, #[CurrentUser] User $lead): RedirectResponse
+    {
+        $person = User::query()->create([
+            'name' => $request->string('person')->trim()->toString(),
+            'email' => $request->string('login')->toString(),
+            // Nobody knows it: they choose their own by the address they are given.
+            'password' => Str::random(40),
+            'role' => Role::from($request->string('role')->toString()),
+        ]);
+
+        return self::withWayIn($person, $lead, "{$person->name} is invited.");
+    }
+
+    public function letIn(User $person, #[CurrentUser] User $lead): RedirectResponse
+    {
+        abort_if($person->ended_at !== null, 409, "{$person->name} does not work here any more.");
+
+        return self::withWayIn($person, $lead, "{$person->name} can choose a new password.");
+    }
+
+    public function update(Request $request, User $person): RedirectResponse
+    {
+        $given = $request->validate(['role' => ['required', Rule::enum(Role::class)]], ['role.*' => 'Choose one of the roles.']);
+        $role = Role::from($given['role']);
+        if ($role !== Role::Lead) {
+            self::keepALead($person, 'Give somebody else the role of lead first; without one nobody could set the shop up.');
+        }
+        $person->update(['role' => $role]);
+
+        return redirect()->route('people')->with('status', "{$person->name} is {$role->value} now.");
+    }
+
+    public function destroy(User $person): RedirectResponse
+    {
+        self::keepALead($person, 'Give somebody else the role of lead first; without one nobody could set the shop up.');
+        $person->update(['ended_at' => now(), 'remember_token' => null]);
+
+        return redirect()->route('people')->with('status', "{$person->name} can log in no more. What they wrote keeps their name.");
+    }
+
+    private static function withWayIn(User $person, User $lead, string $sentence): RedirectResponse
+    {
+        return redirect()
+            ->route('people')
+            ->with('status', $sentence)
+            ->with('way-in', ['name' => $person->name, 'address' => route('way-in', WayIn::open($person, $lead))]);
+    }
+
+    private static function keepALead(User $person, string $sentence): void
+    {
+        $others = User::query()->where('role', Role::Lead)->whereNull('ended_at')->whereKeyNot($person->id)->exists();
+        if ($person->role === Role::Lead && ! $others) {
+            throw ValidationException::withMessages(["person-{$person->id}" => $sentence]);
+        }
+    }
+}

@@ -1,0 +1,31 @@
+<x-layout title="Set up" bare>
+    <form method="post" action="{{ route('set-up.store') }}" novalidate class="set-up">@csrf
+        <div class="head">
+            <h1>A shop of its own</h1>
+            <p>Five minutes, once. All of it can be changed later on the page of the shop, and what is not known yet can
+                wait.</p>
+            <button class="main">Open the shop</button>
+        </div>
+        @if ($errors->any())
+            <p class="error summary" role="alert">
+                {{ $errors->count() === 1 ? 'One thing is' : $errors->count() . ' things are' }} missing or not right;
+                see
+                beside the fields. Nothing you typed is lost.</p>
+        @endif
+        <x-shop-fields :all="false" />
+        <section class="sheet">
+            <h2>You, who lead it</h2>
+            <div class="pair"><x-field name="person" label="Your name" autocomplete="name" />
+                <x-field name="login" label="Log-in name" autocomplete="username" hint="letters, digits, . _ @ -" />
+            </div>
+            <div class="pair"><x-field name="password" label="Password" type="password" :kept="false"
+                    autocomplete="new-password" />
+                <x-field name="password_confirmation" label="The same again" type="password" :kept="false"
+                    autocomplete="new-password" />
+            </div>
+            @error('password')
+                <p class="error" role="alert">{{ $message }}</p>
+            @enderror
+        </section>
+    </form>
+</x-layout>
