@@ -17,16 +17,36 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  */
 class User extends Authenticatable
 {
-    protected $fillable = ['name', 'email', 'password', 'role', 'floor', 'toured', 'ended_at', 'remember_token'];
+    protected $fillable = [
+        'name',
+        'email',
+        'password',
+        'role',
+        'floor',
+        'toured',
+        'ended_at',
+        'remember_token',
+    ];
 
     /** @var array<string, mixed> */
-    protected $attributes = ['floor' => null, 'toured' => false, 'ended_at' => null, 'remember_token' => null];
+    protected $attributes = [
+        'floor' => null,
+        'toured' => false,
+        'ended_at' => null,
+        'remember_token' => null,
+    ];
 
     protected $hidden = ['password', 'remember_token'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'role' => Role::class, 'floor' => FloorFilter::class, 'toured' => 'boolean', 'ended_at' => 'datetime'];
+        return [
+            'password' => 'hashed',
+            'role' => Role::class,
+            'floor' => FloorFilter::class,
+            'toured' => 'boolean',
+            'ended_at' => 'datetime',
+        ];
     }
 }

@@ -103,7 +103,10 @@ final class ShopOfItsOwnTest extends TestCase
         $this->post('/shop', self::SHOP)->assertSessionHasNoErrors();
         $this->get('/shop')->assertDontSee('an address')->assertSee('Still missing:')->assertSee('a mail server')->assertSee($lead->name);
         $this->get("/jobs/{$job->tag}/tag")->assertSee('Quay Street Computers');
-        $this->get("/jobs/{$job->tag}/receipt")->assertSee('3 Quay Street, Wickhaven')->assertSee('bench@quay.example')->assertSee('WH 4471');
+        $this->get("/jobs/{$job->tag}/receipt")
+            ->assertSee('3 Quay Street, Wickhaven')
+            ->assertSee('bench@quay.example')
+            ->assertSee('WH 4471');
         // Only what changed is written again; what stood before stays readable.
         $rows = ShopSetting::query()->count();
         $this->post('/shop', ['name' => 'Quay Street Repairs'] + self::SHOP)->assertSessionHasNoErrors();
@@ -125,6 +128,7 @@ final class ShopOfItsOwnTest extends TestCase
         $this->actingAs($this->person(Role::Lead));
         $this->post('/shop', ['closed_days' => "2026-12-25, 2026-12-28\n2026-12-29"] + self::SHOP)->assertSessionHasNoErrors();
         $this->assertSame('2026-12-30', PromiseNextWord::for()->format('Y-m-d'), 'Christmas, a weekend, and two days more are shut.');
+        $this->get('/shop')->assertSee('Closed days, one a line')->assertSee('2026-12-29</textarea>', false);
         $this->assertFalse(WhoIsIn::hours()->areOpen(new \DateTimeImmutable('2026-12-28 10:00')));
         $this->assertTrue(WhoIsIn::hours()->areOpen(new \DateTimeImmutable('2026-12-30 10:00')));
     }

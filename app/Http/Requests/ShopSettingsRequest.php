@@ -134,6 +134,7 @@ class ShopSettingsRequest extends FormRequest
 
     private static function isDay(string $day): bool
     {
-        return preg_match('/^(\d{4})-(\d{2})-(\d{2})$/', $day, $found) === 1 && checkdate((int) $found[2], (int) $found[3], (int) $found[1]);
+        return preg_match('/^(\d{4})-(\d{2})-(\d{2})$/', $day, $found) === 1
+            && checkdate((int) $found[2], (int) $found[3], (int) $found[1]);
     }
 }

@@ -55,6 +55,18 @@ final class NextWordTest extends TestCase
         }
     }
 
+    public function test_no_word_is_promised_for_a_day_on_which_the_shop_stays_shut(): void
+    {
+        $hours = new OpeningHours([1, 2, 3, 4, 5], 9, 17, ['2026-12-24', '2026-12-25']);
+        $wednesday = new DateTimeImmutable('2026-12-23 16:30');
+        $this->assertSame('2026-12-28 09:00', $hours->nextOpen($wednesday->setTime(17, 0))->format('Y-m-d H:i'));
+        $this->assertFalse($hours->areOpen(new DateTimeImmutable('2026-12-25 10:00')));
+        // Half an hour is left, then an hour more.
+        $this->assertSame('2026-12-28 10:00', $hours->after($wednesday, 90)->format('Y-m-d H:i'));
+        $word = NextWord::promise($wednesday, 0, 1, $hours);
+        $this->assertSame('2026-12-28', $word->format('Y-m-d'));
+    }
+
     public function test_hours_that_are_none_are_refused(): void
     {
         foreach ([[[], 9, 17], [[8], 9, 17], [[1], 17, 9], [[1], 9, 25]] as [$days, $from, $to]) {

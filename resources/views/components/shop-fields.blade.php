@@ -3,6 +3,8 @@
 @php
     $shop = shop();
     $days = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+    $tax = rtrim(rtrim(number_format($shop->tax / 100, 2, '.', ''), '0'), '.');
+    $closed = implode(PHP_EOL, $shop->closedDays);
     $open = array_map(strval(...), (array) old('open_days', $shop->openDays));
 @endphp
 <div class="columns two even">
@@ -21,7 +23,7 @@
         <h2>Money and hours</h2>
         <div class="pair"><x-field name="currency" label="Currency, sign or code" :value="$shop->currency" maxlength="5"
                 autocomplete="off" />
-            <x-field name="tax" label="Tax on work and parts, %" :value="rtrim(rtrim(number_format($shop->tax / 100, 2, '.', ''), '0'), '.')" inputmode="decimal"
+            <x-field name="tax" label="Tax on work and parts, %" :value="$tax" inputmode="decimal"
                 autocomplete="off" />
         </div>
         <fieldset class="chips">
@@ -42,8 +44,7 @@
             <x-field name="benches" label="Benches" :value="$shop->benches" inputmode="numeric" />
         </div>
         @if ($all)
-            <x-field name="closed_days" label="Closed days, one a line, as 2026-12-25" area :value="implode("\n",
-                $shop->closedDays)"
+            <x-field name="closed_days" label="Closed days, one a line, as 2026-12-25" area :value="$closed"
                 hint="No word is promised and nothing planned for them." />
         @endif
     </section>
