@@ -203,7 +203,8 @@ final class ShopOfItsOwnTest extends TestCase
         $this->actingAs($this->person(Role::Lead));
         $this->post('/people', ['person' => 'Ivo Sand', 'login' => 'ivo', 'role' => 'counter']);
         $this->post('/people', ['person' => 'Ivo Sund', 'login' => 'ivo', 'role' => 'counter'])->assertSessionHasErrors('login');
-        $this->post('/people', ['person' => 'Ivo Sund', 'login' => 'ivo sund', 'role' => 'king'])->assertSessionHasErrors(['login', 'role']);
+        $this->post('/people', ['person' => 'Ivo Sund', 'login' => 'ivo sund', 'role' => 'king'])
+            ->assertSessionHasErrors(['login', 'role']);
     }
 
     /** As the next request finds it: nothing of this one is kept. */
