@@ -81,6 +81,8 @@ final class AccessibilityTest extends BrowserTestCase
         '/jobs/V8-449/quote',
         '/wall',
         '/wall/1',
+        '/shop',
+        '/people',
     ];
 
     /** Read standing, at arm's length or from further away. */

@@ -27,6 +27,15 @@ final class AccessTest extends TestCase
         yield 'what the counter asks' => ['get', '/counter/asks', $all];
         yield 'half taken' => ['post', '/counter/aside', ['guest' => 302, 'counter' => 302, 'technician' => 302, 'lead' => 302]];
         yield 'tags of several' => ['get', '/tags/none', ['guest' => 302, 'counter' => 404, 'technician' => 404, 'lead' => 404]];
+        $lead = ['guest' => 302, 'counter' => 403, 'technician' => 403, 'lead' => 200];
+        yield 'the shop' => ['get', '/shop', $lead];
+        yield 'the shop set' => ['post', '/shop', ['lead' => 302] + $lead];
+        yield 'people' => ['get', '/people', $lead];
+        yield 'somebody invited' => ['post', '/people', ['lead' => 302] + $lead];
+        yield 'the wall' => ['get', '/wall', $all];
+        yield 'the wall over a bench' => ['get', '/wall/1', $bench];
+        yield 'the tour taken' => ['post', '/tour', ['guest' => 302, 'counter' => 403, 'technician' => 204, 'lead' => 204]];
+        yield 'a first job' => ['post', '/first-job', ['guest' => 302, 'counter' => 403, 'technician' => 404, 'lead' => 404]];
         yield 'tag' => ['get', '/jobs/{job}/tag', $all];
         yield 'letter' => ['get', '/jobs/{job}/letter', $all];
         yield 'calls' => ['get', '/calls', $all];
@@ -106,7 +115,19 @@ final class AccessTest extends TestCase
         $uris = array_values(array_unique(array_map(fn (RouteAlias $route): string => $route->uri(), $open)));
         sort($uris);
         $this->assertSame(
-            ['diary.ics', 'letter/{token}', 'letter/{token}/letter.pdf', 'letter/{token}/what-happened', 'login', 'quote/{token}', 'up'],
+            [
+                'diary.ics',
+                'letter/{token}',
+                'letter/{token}/letter.pdf',
+                'letter/{token}/what-happened',
+                'login',
+                'quote/{token}',
+                // There until somebody has answered it, and never again.
+                'set-up',
+                'up',
+                // Opens once, for whoever was given it.
+                'way-in/{token}',
+            ],
             array_values(array_filter($uris, fn (string $uri): bool => ! str_starts_with($uri, 'storage/'))),
         );
     }
@@ -134,6 +155,7 @@ final class AccessTest extends TestCase
 
     public function test_an_empty_log_in_says_what_to_type(): void
     {
+        $this->person(Role::Technician);
         $this->post('/login', [])->assertSessionHasErrors(['email' => 'Type your log-in name.', 'password' => 'Type your password.']);
     }
 

@@ -179,7 +179,7 @@ final class ShopOfItsOwnTest extends TestCase
         $this->actingAs($lead)->delete("/people/{$person->id}")->assertSessionHasNoErrors();
         $this->actingAs($person->refresh())->get('/')->assertRedirect('/login');
         $this->assertGuest();
-        $this->post('/login', ['email' => $person->email, 'password' => 'password'])->assertSessionHasErrors('email');
+        $this->post('/login', ['email' => $person->email, 'password' => 'lantern'])->assertSessionHasErrors('email');
         $this->actingAs($lead)->get("/jobs/{$job->tag}")->assertSee($person->name);
         $this->get('/people')->assertSee('until');
     }
