@@ -66,8 +66,7 @@
                             <li><b>{{ $shift->user->name }}</b>
                                 <svg viewBox="360 0 960 8" preserveAspectRatio="none" aria-hidden="true">
                                     <rect class="meter-all" x="{{ 60 * shop()->openFrom }}" y="3"
-                                        width="{{ 60 * (shop()->openTo - shop()->openFrom) }}"
-                                        height="2" />
+                                        width="{{ 60 * (shop()->openTo - shop()->openFrom) }}" height="2" />
                                     <rect class="shift" x="{{ $shift->from_at->hour * 60 + $shift->from_at->minute }}"
                                         width="{{ (int) $shift->from_at->diffInMinutes($shift->to_at) }}"
                                         height="8" />

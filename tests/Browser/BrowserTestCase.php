@@ -30,8 +30,14 @@ abstract class BrowserTestCase extends TestCase
 
     public static function setUpBeforeClass(): void
     {
-        self::$server = DemoServer::start();
+        self::$server = static::serve();
         self::$driver = Driver::start();
+    }
+
+    /** What stands behind the browser; the demo shop, where nothing else is said. */
+    protected static function serve(): DemoServer
+    {
+        return DemoServer::start();
     }
 
     public static function tearDownAfterClass(): void

@@ -19,7 +19,8 @@ final class DemoServer
     ) {
     }
 
-    public static function start(): self
+    /** The demo shop; or an installation in which nobody has done anything yet. */
+    public static function start(bool $demo = true): self
     {
         $root = dirname(__DIR__, 3);
         $database = (string) tempnam(sys_get_temp_dir(), 'orthoscope');
@@ -32,7 +33,8 @@ final class DemoServer
             'APP_KEY' => 'base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8=',
             'APP_URL' => "http://127.0.0.1:{$port}",
             'DB_DATABASE' => $database,
-            'SHOP_DEMO' => 'true',
+            'SHOP_DEMO' => $demo ? 'true' : 'false',
+            'SHOP_GATEWAY' => $demo ? 'simulated' : 'own',
             'SESSION_DRIVER' => 'file',
             'CACHE_STORE' => 'file',
             // The browser's own clock may be years off: what it is given lasts.
@@ -43,7 +45,7 @@ final class DemoServer
             'SHOP_SUPPLIER_SOLD_OUT' => '0',
             ...TestClock::environment(),
         ];
-        SeededDatabase::into($database, $root, $env);
+        $demo ? SeededDatabase::into($database, $root, $env) : self::migrate($root, $env);
         $process = new Process(
             [
                 'setsid',
@@ -67,6 +69,12 @@ final class DemoServer
         FreePort::await($port, 'The application');
 
         return new self($process, "http://127.0.0.1:{$port}", $database, $storage);
+    }
+
+    /** @param  array<string, string>  $env */
+    private static function migrate(string $root, array $env): void
+    {
+        (new Process([PHP_BINARY, ...TestClock::options(), 'artisan', 'migrate', '--force'], $root, $env, null, 120))->mustRun();
     }
 
     /** A storage folder of its own: what one server counts or keeps is nothing to another that runs beside it. */
