@@ -15,6 +15,7 @@ use Orthoscope\Core\Bench\Timers;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Codes\CodeMeaning;
+use Orthoscope\Core\Electrical\Quantity;
 use Orthoscope\Core\HandBack\Progress;
 use Orthoscope\Core\SetUp\SetUp;
 
@@ -60,7 +61,7 @@ final class BenchSide
         foreach ($limit->values as $value) {
             $read = $reading->body['values'][$value->id] ?? null;
             if (is_numeric($read)) {
-                $words[] = "{$value->name} {$read} {$value->unit}";
+                $words[] = "{$value->name} {$read} ".Quantity::sign($value->unit);
             }
         }
 

@@ -8,6 +8,7 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Check;
 use Orthoscope\Core\Electrical\LimitValue;
 use Orthoscope\Core\Electrical\Nominal;
+use Orthoscope\Core\Electrical\Quantity;
 
 /** What can be measured, by where on the machine it is, and the words of its limits. */
 final readonly class MeasuringPoints
@@ -41,13 +42,13 @@ final readonly class MeasuringPoints
     /** What is typed, with its unit; a marking is typed as it is printed. */
     public function label(LimitValue $value): string
     {
-        return $value->marking ? $value->name : "{$value->name}, {$value->unit}";
+        return $value->marking ? $value->name : "{$value->name}, ".Quantity::sign($value->unit);
     }
 
     public function limitWords(LimitValue $value): string
     {
         return match (true) {
-            $value->nominals !== [] => implode(' or ', array_map(fn (Nominal $n): string => "{$n->low} to {$n->high}", $value->nominals)),
+            $value->nominals !== [] => implode(' or ', array_map(fn (Nominal $n): string => $n->span(), $value->nominals)),
             $value->equals !== null => 'within '.(int) round(100 * $value->tolerance).' % of it',
             $value->marking => 'such as 5R1, 473 or 01C',
             default => '',
@@ -66,7 +67,7 @@ final readonly class MeasuringPoints
                 $sources[$value->source] = true;
             }
             if ($value->difference !== null) {
-                $differences[] = "judged as {$value->name}: {$this->limitWords($value)} {$value->unit}";
+                $differences[] = "judged as {$value->name}: {$this->limitWords($value)} ".Quantity::sign($value->unit);
             }
         }
 

@@ -147,6 +147,26 @@ final class InPlaceTest extends BrowserTestCase
         $this->waitUntil('return document.querySelector(".tour-bubble") === null');
     }
 
+    public function test_the_floor_is_gone_down_and_up_by_key_and_filters_are_kept(): void
+    {
+        $this->logIn('oda');
+        $this->waitFor('a.job');
+        $tagAt = fn (): string => (string) $this->browser->executeScript(
+            'return document.activeElement.querySelector(".tag")?.textContent ?? ""',
+        );
+        $tags = $this->browser->executeScript('return [...document.querySelectorAll("a.job .tag")].map((tag) => tag.textContent)');
+        $this->keys('j', 'j', 'j', 'k');
+        $this->assertSame($tags[1], $tagAt());
+        $this->keys(WebDriverKeys::ENTER);
+        $this->waitForText($tags[1], '.job-head');
+        $this->visit('/');
+        $this->click('Ready');
+        $this->waitFor('.filters [aria-current]');
+        $this->visit('/');
+        $this->assertStringStartsWith('Ready', $this->text('.filters [aria-current]'));
+        $this->click('All');
+    }
+
     private function entries(): int
     {
         return count($this->browser->findElements(WebDriverBy::cssSelector('.trials tbody tr[data-entry]')));

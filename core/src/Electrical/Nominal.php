@@ -21,6 +21,12 @@ final readonly class Nominal
     ) {
     }
 
+    /** Its limits as people write them: 11.4–12.6; with "to" where one is below nothing. */
+    public function span(): string
+    {
+        return $this->low < 0.0 ? "{$this->low} to {$this->high}" : "{$this->low}–{$this->high}";
+    }
+
     public static function fromRow(Row $row): self
     {
         return new self($row->number('at'), $row->number('low'), $row->number('high'), $row->text('source'));

@@ -41,6 +41,12 @@ final class Quantity
         '°C' => [['°C', 'C'], null],
     ];
 
+    /** A unit as people write it: kOhm is kΩ. */
+    public static function sign(string $unit): string
+    {
+        return str_replace('Ohm', 'Ω', $unit);
+    }
+
     /**
      * @param  string  $unit the unit the value is asked in, with a prefix or without: V, A, mA, Ohm, kOhm, ms, MHz, K, °C
      *

@@ -8,6 +8,7 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Codes\Beeps;
 use Orthoscope\Core\Electrical\Judgement;
+use Orthoscope\Core\Electrical\Quantity;
 use Orthoscope\Core\Electrical\RailOrder;
 use Orthoscope\Core\Electrical\RailState;
 use Orthoscope\Core\Evidence\ActDone;
@@ -278,7 +279,7 @@ final readonly class EntryWords
                     '%s %s %s',
                     $row->name,
                     rtrim(rtrim(number_format($finding->values[$row->id], 2, '.', ''), '0'), '.'),
-                    $row->unit,
+                    Quantity::sign($row->unit),
                 );
             }
         }

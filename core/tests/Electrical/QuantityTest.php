@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Tests\Electrical;
 
 use InvalidArgumentException;
+use Orthoscope\Core\Electrical\Nominal;
 use Orthoscope\Core\Electrical\Quantity;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -129,5 +130,12 @@ final class QuantityTest extends TestCase
     {
         $this->expectExceptionMessage('"furlong" is no unit');
         Quantity::parse('1', 'furlong');
+    }
+
+    public function test_units_and_limits_are_said_as_people_write_them(): void
+    {
+        $this->assertSame(['Ω', 'kΩ', 'V', 'ms'], array_map(Quantity::sign(...), ['Ohm', 'kOhm', 'V', 'ms']));
+        $this->assertSame('11.4–12.6', (new Nominal(12.0, 11.4, 12.6, 'ATX12V'))->span());
+        $this->assertSame('-13.2 to -10.8', (new Nominal(-12.0, -13.2, -10.8, 'ATX12V'))->span());
     }
 }
