@@ -12,7 +12,7 @@ use PHPUnit\Framework\TestCase;
 
 /**
  * How belief must change, or not, when a record is changed in a way whose meaning is known: no outside truth is needed for that (Chen,
- * Cheung and Yiu, Metamorphic testing, 1998). On every worked course, with bounds.
+ * Cheung and Yiu, Metamorphic testing, 1998). On a third of the worked courses, with bounds.
  */
 final class MetamorphicTest extends TestCase
 {
@@ -20,7 +20,7 @@ final class MetamorphicTest extends TestCase
     private static array $worked = [];
 
     /** @param  array<string, mixed>  $course */
-    #[DataProviderExternal(Courses::class, 'all')]
+    #[DataProviderExternal(Courses::class, 'some')]
     public function test_what_says_nothing_changes_nothing(array $course): void
     {
         $entries = self::entries($course);
@@ -31,7 +31,7 @@ final class MetamorphicTest extends TestCase
     }
 
     /** @param  array<string, mixed>  $course */
-    #[DataProviderExternal(Courses::class, 'all')]
+    #[DataProviderExternal(Courses::class, 'some')]
     public function test_looks_made_one_after_the_other_may_be_made_in_any_order(array $course): void
     {
         $looks = [
@@ -160,7 +160,7 @@ final class MetamorphicTest extends TestCase
      */
     private static function those(callable $fits): array
     {
-        return array_filter(iterator_to_array(Courses::all()), fn (array $row): bool => $fits($row[0]));
+        return array_filter(iterator_to_array(Courses::some()), fn (array $row): bool => $fits($row[0]));
     }
 
     /** @param  array<string, mixed>  $entry */

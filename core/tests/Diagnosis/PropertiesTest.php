@@ -67,7 +67,7 @@ final class PropertiesTest extends TestCase
     }
 
     /** @param  array<string, mixed>  $course */
-    #[DataProviderExternal(Courses::class, 'all')]
+    #[DataProviderExternal(Courses::class, 'some')]
     public function test_dropping_the_least_likely_sets_changes_next_to_nothing(array $course): void
     {
         $entries = array_column($course['steps'], 'entry');
