@@ -17,6 +17,11 @@ return [
         'openTo' => 18,
         'closedDays' => [],
         'benches' => 2,
+        'hourPrice' => 4800,
+        'depositFrom' => 15000,
+        'depositShare' => 3000,
+        'quoteDays' => 14,
+        'comebackRisk' => 100,
         'smtpHost' => '',
         'smtpPort' => 587,
         'smtpUser' => '',
@@ -24,9 +29,6 @@ return [
     ],
     // A shop to look at, with made-up people: a guided first job is offered there and nowhere else.
     'demo' => (bool) env('SHOP_DEMO', false),
-    // Chance that a machine comes back within its warranty which the lead accepts, 0.01 to 0.5: how many clean starts are asked follows
-    // from it.
-    'comeback_risk' => (float) env('SHOP_COMEBACK_RISK', 0.1),
     // "simulated" in the demo and in tests: nothing leaves. Anything else: by the shop's own mail server, or by hand.
     'gateway' => env('SHOP_GATEWAY', env('SHOP_DEMO', false) ? 'simulated' : 'own'),
     // Share of tries in which the simulated message gateway fails.

@@ -22,6 +22,11 @@ final readonly class Shop
      * @param  int  $openTo   hour, after $openFrom, up to 24
      * @param  list<string>  $closedDays days on which it stays shut, as 2026-12-25
      * @param  int  $benches 1 to 20
+     * @param  int  $hourPrice  what an owner pays for an hour of work, minor units, before tax
+     * @param  int  $depositFrom total from which a part of it is asked before an order, minor units
+     * @param  int  $depositShare that part, basis points
+     * @param  int  $quoteDays  days a quote holds
+     * @param  int  $comebackRisk chance of a comeback within its warranty that the lead accepts, in 1000
      * @param  string  $smtpHost mail server that its mail leaves by; empty: words to owners are said or sent by hand
      * @param  int  $smtpPort 1 to 65535
      * @param  string  $smtpSecret password of the mail server, encrypted
@@ -39,6 +44,11 @@ final readonly class Shop
         public int $openTo,
         public array $closedDays,
         public int $benches,
+        public int $hourPrice,
+        public int $depositFrom,
+        public int $depositShare,
+        public int $quoteDays,
+        public int $comebackRisk,
         public string $smtpHost,
         public int $smtpPort,
         public string $smtpUser,
@@ -144,6 +154,11 @@ final readonly class Shop
             openTo: $whole('openTo'),
             closedDays: array_values(array_filter((array) ($all['closedDays'] ?? []), is_string(...))),
             benches: $whole('benches'),
+            hourPrice: $whole('hourPrice'),
+            depositFrom: $whole('depositFrom'),
+            depositShare: $whole('depositShare'),
+            quoteDays: $whole('quoteDays'),
+            comebackRisk: $whole('comebackRisk'),
             smtpHost: $texts('smtpHost'),
             smtpPort: $whole('smtpPort'),
             smtpUser: $texts('smtpUser'),

@@ -86,10 +86,15 @@ class AppServiceProvider extends ServiceProvider
         $version = $this->app->make(CoreVersion::class)->word();
 
         $files = Cache::rememberForever("catalogue.{$version}", fn (): array => Catalogue::read(base_path('core/catalogue')));
+        $shop = $this->app->make(Shop::class);
         $row = Row::of($files['numbers']['numbers']['comeback_risk'] ?? null, 'numbers.yaml, comeback_risk');
-        $risk = Number::fromRow('comeback_risk', $row)->nearest((float) config('shop.comeback_risk'));
-        $files['numbers']['numbers']['comeback_risk']['value'] = $risk;
-        $files['economy']['tax'] = $this->app->make(Shop::class)->tax;
+        $files['numbers']['numbers']['comeback_risk']['value'] = Number::fromRow('comeback_risk', $row)->nearest($shop->comebackRisk / 1000);
+        $files['economy'] = [
+            'tax' => $shop->tax,
+            'labour' => $shop->hourPrice / 60,
+            'deposit' => ['from' => $shop->depositFrom, 'share' => $shop->depositShare],
+            'valid_days' => $shop->quoteDays,
+        ] + $files['economy'];
 
         return $files;
     }

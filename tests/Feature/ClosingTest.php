@@ -122,7 +122,7 @@ final class ClosingTest extends TestCase
             ['kind' => 'start', 'reached' => 'stays', 'times' => 3],
         ];
         $asked = function (float $risk) use ($entries): int {
-            config(['shop.comeback_risk' => $risk]);
+            shop()->set(['comebackRisk' => (int) round(1000 * $risk)], null);
             array_map($this->app->forgetInstance(...), [Catalogue::class, ShopBelief::class, FoundBad::class]);
             $job = $this->job(entries: $entries);
             $page = $this->actingAs($this->person(Role::Technician))

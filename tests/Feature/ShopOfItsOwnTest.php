@@ -121,6 +121,19 @@ final class ShopOfItsOwnTest extends TestCase
         $this->assertSame(810, app(\Orthoscope\Core\Catalogue\Catalogue::class)->economy->tax);
     }
 
+    public function test_prices_of_the_shop_lie_over_what_ships(): void
+    {
+        $prices = ['hour_price' => '61.50', 'deposit_from' => '200', 'deposit_share' => '50', 'quote_days' => '7', 'comeback_risk' => '5'];
+        $this->actingAs($this->person(Role::Lead))->post('/shop', self::SHOP + $prices)->assertSessionHasNoErrors();
+        $this->refreshApplicationWithin();
+        $catalogue = app(\Orthoscope\Core\Catalogue\Catalogue::class);
+        $this->assertSame(102.5, $catalogue->economy->labour);
+        $this->assertSame(0.05, $catalogue->number('comeback_risk'));
+        $this->get('/shop')->assertSee('value="61.50"', false)->assertSee('Ships with 48.00');
+        $this->post('/shop', self::SHOP + ['hour_price' => 'a lot'] + $prices)->assertSessionHasErrors('hour_price');
+        $this->assertSame(6150, shop()->hourPrice);
+    }
+
     public function test_no_word_is_promised_for_a_closed_day(): void
     {
         $this->travelTo(Carbon::parse('2026-12-24 16:30'));

@@ -8,6 +8,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Crypt;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
+use Orthoscope\Core\Plain\Money;
 
 /** What a shop says of itself. */
 class ShopSettingsRequest extends FormRequest
@@ -32,6 +33,11 @@ class ShopSettingsRequest extends FormRequest
             'open_to' => ['required', 'integer', 'min:1', 'max:24', 'gt:open_from'],
             'closed_days' => ['nullable', 'string', 'max:2000'],
             'benches' => ['required', 'integer', 'min:1', 'max:20'],
+            'hour_price' => ['sometimes', 'required', 'string', new MoneyTyped],
+            'deposit_from' => ['sometimes', 'required', 'string', new MoneyTyped],
+            'deposit_share' => ['sometimes', 'required', 'integer', 'min:0', 'max:100'],
+            'quote_days' => ['sometimes', 'required', 'integer', 'min:1', 'max:90'],
+            'comeback_risk' => ['sometimes', 'required', 'integer', 'min:1', 'max:50'],
             'smtp_host' => ['nullable', 'string', 'max:120', 'regex:/^[A-Za-z0-9.\-]+$/'],
             'smtp_port' => ['nullable', 'integer', 'min:1', 'max:65535'],
             'smtp_user' => ['nullable', 'string', 'max:160'],
@@ -55,6 +61,11 @@ class ShopSettingsRequest extends FormRequest
             'open_from.*' => 'Give the full hour at which it opens, 0 to 23.',
             'open_to.*' => 'Give the full hour at which it closes: later than it opens, 24 at most.',
             'closed_days.max' => 'That are more closed days than a year has; leave out those that are over.',
+            'hour_price.required' => 'Give what an hour of work costs, such as 48 or 52.50.',
+            'deposit_from.required' => 'Give the total from which a part is asked beforehand; 0 asks it always.',
+            'deposit_share.*' => 'Give the part that is asked beforehand in per cent, 0 to 100.',
+            'quote_days.*' => 'Say how many days a quote holds, 1 to 90.',
+            'comeback_risk.*' => 'Say how many of 100 machines may come back, 1 to 50: fewer ask for more clean starts.',
             'smtp_host.*' => 'Give the name of the mail server alone, such as mail.example.org.',
             'smtp_port.*' => 'Give the port of the mail server, such as 587.',
             'smtp_*.max' => 'That is too long.',
@@ -97,8 +108,27 @@ class ShopSettingsRequest extends FormRequest
             'openTo' => $this->integer('open_to'),
             'closedDays' => $this->closedDays(),
             'benches' => $this->integer('benches'),
+            ...$this->prices(),
             ...$this->mailServer(),
         ];
+    }
+
+    /**
+     * Only where the form asks for them.
+     *
+     * @return array<string, int>
+     */
+    private function prices(): array
+    {
+        return ! $this->has('hour_price')
+            ? []
+            : [
+                'hourPrice' => Money::parse($this->string('hour_price')->toString())->minor,
+                'depositFrom' => Money::parse($this->string('deposit_from')->toString())->minor,
+                'depositShare' => 100 * $this->integer('deposit_share'),
+                'quoteDays' => $this->integer('quote_days'),
+                'comebackRisk' => 10 * $this->integer('comeback_risk'),
+            ];
     }
 
     /**

@@ -92,7 +92,7 @@ final class AssessJob
                 $shelf,
                 $this->foundBad->all(),
                 $this->belief->factorsFor($job),
-                config('shop.comeback_risk'),
+                shop()->comebackRisk,
             ]),
         );
     }

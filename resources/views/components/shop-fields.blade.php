@@ -4,6 +4,8 @@
     $shop = shop();
     $days = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
     $tax = rtrim(rtrim(number_format($shop->tax / 100, 2, '.', ''), '0'), '.');
+    $shipped = App\Models\Shop::shipped();
+    $money = fn(int $minor): string => number_format($minor / 100, 2, '.', '');
     $closed = implode(PHP_EOL, $shop->closedDays);
     $open = array_map(strval(...), (array) old('open_days', $shop->openDays));
 @endphp
@@ -49,6 +51,23 @@
         @endif
     </section>
     @if ($all)
+        <section class="sheet">
+            <h2>Prices and promises</h2>
+            <div class="pair"><x-field name="hour_price" label="An hour of work, before tax" :value="$money($shop->hourPrice)"
+                    inputmode="decimal" :hint="'Ships with ' . $money($shipped->hourPrice) . '. Bills, quotes and what options cost.'" />
+                <x-field name="quote_days" label="A quote holds, days" :value="$shop->quoteDays" inputmode="numeric"
+                    :hint="'Ships with ' . $shipped->quoteDays . '.'" />
+            </div>
+            <div class="pair"><x-field name="deposit_from" label="Deposit from a total of" :value="$money($shop->depositFrom)"
+                    inputmode="decimal" :hint="'Ships with ' . $money($shipped->depositFrom) . '.'" />
+                <x-field name="deposit_share" label="Deposit, % of it" :value="$shop->depositShare / 100" inputmode="numeric"
+                    :hint="'Ships with ' . $shipped->depositShare / 100 . '.'" />
+            </div>
+            <x-field name="comeback_risk" label="Comebacks that the shop accepts, of 100" :value="$shop->comebackRisk / 10"
+                inputmode="numeric" :hint="'Ships with ' .
+                    $shipped->comebackRisk / 10 .
+                    '. How many clean starts prove a repair follows from it.'" />
+        </section>
         <section class="sheet">
             <h2>Mail leaves by</h2>
             <div class="pair"><x-field name="smtp_host" label="Mail server" :value="$shop->smtpHost" maxlength="120"
