@@ -88,7 +88,8 @@ class AppServiceProvider extends ServiceProvider
         $files = Cache::rememberForever("catalogue.{$version}", fn (): array => Catalogue::read(base_path('core/catalogue')));
         $shop = $this->app->make(Shop::class);
         $row = Row::of($files['numbers']['numbers']['comeback_risk'] ?? null, 'numbers.yaml, comeback_risk');
-        $files['numbers']['numbers']['comeback_risk']['value'] = Number::fromRow('comeback_risk', $row)->nearest($shop->comebackRisk / 1000);
+        $risk = Number::fromRow('comeback_risk', $row)->nearest($shop->comebackRisk / 1000);
+        $files['numbers']['numbers']['comeback_risk']['value'] = $risk;
         $files['economy'] = [
             'tax' => $shop->tax,
             'labour' => $shop->hourPrice / 60,

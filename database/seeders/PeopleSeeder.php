@@ -21,7 +21,12 @@ class PeopleSeeder extends Seeder
     ];
 
     /** What the demo shop says of itself. */
-    public const SHOP = ['name' => 'Lantern Street Repairs', 'address' => '7 Lantern Street, Port Ansel', 'phone' => '0555 014 220'];
+    public const SHOP = [
+        'name' => 'Lantern Street Repairs',
+        'address' => '7 Lantern Street, Port Ansel',
+        'phone' => '0555 014 220',
+        'mail' => 'bench@lantern.example',
+    ];
 
     public function run(): void
     {

@@ -19,7 +19,12 @@ use Tests\Browser\Support\Driver;
 $views = [
     'floor' => ['who' => 'rhea', 'path' => '/'],
     'diary' => ['who' => 'rhea', 'path' => '/diary'],
-    'counter' => ['who' => 'oda', 'path' => '/counter'],
+    'counter' => [
+        'who' => 'oda',
+        'path' => '/counter',
+        'script' => "const words = document.querySelector('[name=complaint]'); words.value = 'Since we moved the fans run but the screen "
+            ."stays black, now and then it works'; words.dispatchEvent(new Event('input'));",
+    ],
     'call' => ['who' => 'oda', 'path' => '/calls/R6-583'],
     'job-find' => ['who' => 'rhea', 'path' => '/jobs/K4-327'],
     'job-confirm-dark' => ['who' => 'piet', 'path' => '/jobs/C7-254', 'theme' => 'dark'],
@@ -68,6 +73,8 @@ try {
         }
         if (isset($view['script'])) {
             $browser->executeScript($view['script']);
+            // What it brings about may be asked of the server.
+            usleep(1_200_000);
         }
         usleep(400_000);
         $browser->takeScreenshot("{$folder}/{$name}.png");
