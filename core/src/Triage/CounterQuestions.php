@@ -85,7 +85,8 @@ final readonly class CounterQuestions
         $reach = isset($start['reached']) ? $catalogue->reach($start['reached']) : null;
         foreach (self::SIGNS as $channel) {
             $values = array_keys($catalogue->sign($channel)->values);
-            if ($reach !== null && self::goesWithoutSaying($catalogue->sign($channel), $reach, $catalogue)) {
+            $isSaid = isset($told['signs'][$channel]);
+            if ($reach !== null && ! $isSaid && self::goesWithoutSaying($catalogue->sign($channel), $reach, $catalogue)) {
                 continue;
             }
             $asked[$channel] = self::question(

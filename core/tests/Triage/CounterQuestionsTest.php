@@ -27,6 +27,7 @@ final class CounterQuestionsTest extends TestCase
             'load' => ['freezes in games, not every time', ['reached' => 'drops', 'often' => 'sometimes', 'only' => 'load'], []],
             'turned round' => ['Not always. It does not beep.', ['often' => 'sometimes', 'beeps' => 'none'], []],
             'both at once' => ['First no picture, now it does nothing', [], []],
+            'in the middle of work' => ['In games the screen goes black', ['reached' => 'drops', 'only' => 'load'], []],
             'part of a word' => ['My bulldog chewed the powerful lead', [], []],
             'nothing' => ['', [], []],
         ];
@@ -75,6 +76,13 @@ final class CounterQuestionsTest extends TestCase
         $this->assertArrayNotHasKey('beeps', $this->after([], 'it does nothing')->all);
         // Whether fans turn while it stays dark does not go without saying: they may roar.
         $this->assertTrue($this->after(['reached' => 'dark'], '')->all['fans']->isWorthAsking());
+    }
+
+    public function test_a_sign_that_was_told_or_heard_is_not_taken_away_by_what_goes_without_saying(): void
+    {
+        $this->assertArrayNotHasKey('fans', $this->after(['reached' => 'nothing'], '')->all);
+        $this->assertTrue($this->after(['reached' => 'nothing', 'signs' => ['fans' => 'roar']], '')->all['fans']->isTold);
+        $this->assertSame('roar', $this->after(['reached' => 'nothing'], 'the fans roar')->all['fans']->heard);
     }
 
     public function test_what_is_heard_is_offered_whatever_it_tells(): void
