@@ -39,6 +39,7 @@ use App\Http\Controllers\MessageController;
 use App\Http\Controllers\NewsController;
 use App\Http\Controllers\NoticeController;
 use App\Http\Controllers\OrderController;
+use App\Http\Controllers\OwnerArchiveController;
 use App\Http\Controllers\OwnerLetterController;
 use App\Http\Controllers\OwnerQuoteController;
 use App\Http\Controllers\OwnMachineController;
@@ -180,6 +181,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/lessons/{lesson}', [LessonController::class, 'decide'])->name('lessons.decide');
     });
     Route::post('/own', [OwnMachineController::class, 'store'])->middleware('can:lead')->name('own.store');
+    Route::get('/jobs/{job}/owner/archive.zip', OwnerArchiveController::class)->middleware('can:lead')->name('owner.archive');
     Route::post('/jobs/{job}/owner/erase', EraseOwnerController::class)->middleware('can:lead')->name('owner.erase');
 
     Route::middleware(['can:work-at-bench', MachineIsHere::class])->group(function (): void {

@@ -43,8 +43,12 @@
 </p>
 @can('lead')
     <details class="sheet noprint erase">
-        <summary>Erase the owner's data</summary>
-        <p>Name, telephone and mail of {{ $job->machine->owner->name }} go, on all their jobs. The technical record
+        <summary>The owner's data</summary>
+        <p><a class="button" href="{{ route('owner.archive', $job) }}">All that is kept of them</a>, to give to them.
+        </p>
+        <p>To erase: name, telephone and mail of {{ $job->machine->owner->name }} go, on all their jobs, and what was
+            written to
+            them; what waits to be sent is dropped, and their addresses open no more. The technical record
             stays, and so do its
             words: strike out what names someone. This cannot be taken back.</p>
         <form method="post" action="{{ route('owner.erase', $job) }}">@csrf<button>Erase for good</button></form>

@@ -41,6 +41,11 @@ final class AccessTest extends TestCase
         yield 'calls' => ['get', '/calls', $all];
         yield 'photographs' => ['get', '/jobs/{job}/photos', $all];
         yield 'receipt' => ['get', '/jobs/{job}/receipt', $all];
+        yield 'what is kept of an owner' => [
+            'get',
+            '/jobs/{job}/owner/archive.zip',
+            ['guest' => 302, 'counter' => 403, 'technician' => 403, 'lead' => 200],
+        ];
         yield 'an owner erased' => [
             'post',
             '/jobs/{job}/owner/erase',
