@@ -342,7 +342,7 @@ final class ArrivalTest extends TestCase
         $job = $this->takeIn(['approves' => 'her brother Tam', 'limit' => '50']);
         $this->actingAs($this->person(Role::Lead))
             ->get("/jobs/{$job->tag}/tag")
-            ->assertSee('Erase the owner');
+            ->assertSee('Erase for good');
         $this->post("/jobs/{$job->tag}/owner/erase")->assertRedirect("/jobs/{$job->tag}/tag");
         $owner = $job->machine->owner->refresh();
         $this->assertSame(['erased on request', '', '', ''], [$owner->name, $owner->phone, $owner->email, $owner->phone_key]);
