@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 return new class extends Migration
@@ -18,6 +19,7 @@ return new class extends Migration
             $table->foreignId('user_id')->nullable()->constrained();
             $table->timestamp('created_at');
         });
+        $this->carryOver();
         Schema::table('users', function (Blueprint $table): void {
             $table->timestamp('ended_at')->nullable();
         });
@@ -31,6 +33,26 @@ return new class extends Migration
             $table->timestamp('used_at')->nullable();
             $table->timestamps();
         });
+    }
+
+    /** What an installation of an earlier version was called by its environment it is still called. */
+    private function carryOver(): void
+    {
+        $said = array_filter(
+            [
+                'name' => env('SHOP_NAME'),
+                'address' => env('SHOP_ADDRESS'),
+                'phone' => env('SHOP_PHONE'),
+                'currency' => env('SHOP_CURRENCY'),
+            ],
+            fn (mixed $value): bool => is_string($value) && $value !== '',
+        );
+        if ($said === [] || ! DB::table('users')->exists()) {
+            return;
+        }
+        foreach ($said as $name => $value) {
+            DB::table('shop_settings')->insert(['name' => $name, 'value' => json_encode($value), 'created_at' => now()]);
+        }
     }
 
     public function down(): void
