@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 
 /**
@@ -37,6 +38,16 @@ class User extends Authenticatable
     ];
 
     protected $hidden = ['password', 'remember_token'];
+
+    /**
+     * Who works here now.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeHere(Builder $query): void
+    {
+        $query->whereNull('ended_at');
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

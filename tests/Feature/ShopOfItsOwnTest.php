@@ -195,6 +195,8 @@ final class ShopOfItsOwnTest extends TestCase
         $this->post('/login', ['email' => $person->email, 'password' => 'lantern'])->assertSessionHasErrors('email');
         $this->actingAs($lead)->get("/jobs/{$job->tag}")->assertSee($person->name);
         $this->get('/people')->assertSee('until');
+        $this->get('/diary')->assertDontSee("value=\"{$person->id}\"", false);
+        $this->assertSame(1, WhoIsIn::roster()->hands(new \DateTimeImmutable('2026-11-25 10:00')), 'Only the lead is there to work.');
     }
 
     public function test_the_last_lead_cannot_be_locked_out(): void

@@ -34,7 +34,7 @@ final class DiaryController
                 ->get(),
             'feed' => URL::signedRoute('diary.feed'),
             'shifts' => WhoIsIn::soon()->groupBy(fn (Shift $shift): string => $shift->from_at->format('l j F')),
-            'people' => $user->can('lead') ? User::query()->orderBy('name')->get() : collect([$user]),
+            'people' => $user->can('lead') ? User::query()->here()->orderBy('name')->get() : collect([$user]),
         ]);
     }
 

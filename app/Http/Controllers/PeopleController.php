@@ -74,7 +74,7 @@ final class PeopleController
 
     private static function keepALead(User $person, string $sentence): void
     {
-        $others = User::query()->where('role', Role::Lead)->whereNull('ended_at')->whereKeyNot($person->id)->exists();
+        $others = User::query()->where('role', Role::Lead)->here()->whereKeyNot($person->id)->exists();
         if ($person->role === Role::Lead && ! $others) {
             throw ValidationException::withMessages(["person-{$person->id}" => $sentence]);
         }

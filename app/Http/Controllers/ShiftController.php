@@ -33,7 +33,7 @@ final class ShiftController
                 'to.*' => 'Write when it ends, such as 18:00.',
             ],
         );
-        $who = User::query()->whereKey($given['person'])->firstOrFail();
+        $who = User::query()->here()->whereKey($given['person'])->firstOrFail();
         self::mayFor($user, $who);
         try {
             WhoIsIn::put($who, Carbon::parse("{$given['day']} {$given['from']}"), Carbon::parse("{$given['day']} {$given['to']}"));

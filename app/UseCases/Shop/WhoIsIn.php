@@ -59,6 +59,7 @@ final class WhoIsIn
             min(
                 shop()->benches,
                 User::query()
+                    ->here()
                     ->whereIn('role', [Role::Technician->value, Role::Lead->value])
                     ->count(),
             ),
