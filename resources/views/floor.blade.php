@@ -27,6 +27,10 @@
     @endforeach
     <div class="due" role="note">
         <x-overdue :overdue="$overdue" :open="old('rang') !== null" />
+        @if ($byHand > 0)
+            <p class="notice"><a href="{{ route('messages') }}">{{ $byHand }}
+                    {{ $byHand === 1 ? 'message is' : 'messages are' }} to be said by hand</a></p>
+        @endif
         @if ($runsOut)
             @if ($runsOut->loans > 0)
                 <p class="notice"><a href="{{ route('shelf') }}">{{ $runsOut->loans }}

@@ -67,6 +67,7 @@ final class MailLeavesTest extends TestCase
         app(SendMessages::class)->due();
         $this->assertSame('by-hand', $message->refresh()->state);
         $counter = $this->person(Role::Counter);
+        $this->actingAs($counter)->get('/')->assertSee('1 message is to be said by hand');
         $this->actingAs($counter)->get('/messages')->assertSee('say or send it yourself')->assertSee('No mail server is set');
         $this->post("/messages/{$message->id}/said")->assertRedirect();
         $this->assertSame(['sent', "by hand: {$counter->name}"], [$message->refresh()->state, $message->error]);
@@ -74,6 +75,14 @@ final class MailLeavesTest extends TestCase
         $said = $message->sent_at;
         $this->post("/messages/{$message->id}/said")->assertStatus(409);
         $this->assertEquals($said, $message->refresh()->sent_at);
+    }
+
+    public function test_what_is_no_longer_true_is_not_said_by_hand_either(): void
+    {
+        $message = $this->message('ansa@example.org');
+        app(SendMessages::class)->due();
+        app(WriteToOwner::class)->drop($message->job, 'received');
+        $this->assertSame('dropped', $message->refresh()->state);
     }
 
     public function test_a_telephone_number_is_no_mail_address(): void

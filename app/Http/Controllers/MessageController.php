@@ -22,7 +22,7 @@ final class MessageController
         return view('messages', [
             'messages' => Message::query()
                 ->with('job.machine.owner')
-                ->orderByRaw("state = 'held' desc")
+                ->orderByRaw("state in ('held', 'by-hand') desc")
                 ->orderByDesc('id')
                 ->simplePaginate(50),
             'due' => Message::query()->due()->count(),

@@ -63,7 +63,7 @@ final readonly class WriteToOwner
         Message::query()
             ->where('job_id', $job->id)
             ->whereIn('moment', $moments)
-            ->whereIn('state', ['held', 'waiting', 'failed'])
+            ->whereIn('state', ['held', 'waiting', 'failed', 'by-hand'])
             ->update(['state' => 'dropped']);
     }
 
