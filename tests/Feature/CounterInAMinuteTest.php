@@ -8,7 +8,9 @@ use App\Models\HalfTaken;
 use App\Models\Job;
 use App\Models\Owner;
 use App\Models\Role;
+use App\UseCases\Jobs\TakeInMachine;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Orthoscope\Core\Evidence\CaseMistake;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -127,6 +129,23 @@ final class CounterInAMinuteTest extends TestCase
             $page->assertSee($tag);
         }
         $this->get(route('jobs.tags', 'Q2-222'))->assertNotFound();
+    }
+
+    public function test_several_come_in_all_or_none(): void
+    {
+        $given = fn (string $text): array => [['model' => 'Heron T2', 'memory' => ['slots' => ['A2'], 'sticks' => ['A2']]], [
+            ['kind' => 'report', 'text' => $text, 'reached' => $text === 'bad' ? 'moon' : 'dark'],
+        ]];
+        try {
+            app(TakeInMachine::class)->takeInAll(
+                $this->person(Role::Counter),
+                ['name' => 'A School', 'phone' => '0555 1234', 'email' => ''],
+                [$given('good'), $given('bad')],
+            );
+            $this->fail('It should have been refused.');
+        } catch (CaseMistake) {
+            $this->assertSame([0, 0], [Job::query()->count(), Owner::query()->count()]);
+        }
     }
 
     public function test_too_many_in_one_go_are_refused_and_nothing_is_lost(): void

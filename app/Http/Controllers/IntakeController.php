@@ -8,6 +8,7 @@ use App\Http\Requests\TakeInRequest;
 use App\Models\Bulletin;
 use App\Models\Call;
 use App\Models\HalfTaken;
+use App\Models\Job;
 use App\Models\User;
 use App\UseCases\Jobs\TakeInMachine;
 use App\UseCases\Shop\PromiseNextWord;
@@ -36,31 +37,16 @@ final class IntakeController
 
     public function store(TakeInRequest $request, TakeInMachine $takeInMachine, #[CurrentUser] User $user): RedirectResponse
     {
-        $job = $takeInMachine->takeIn(
-            $user,
-            $request->owner(),
-            $request->madeOf(),
-            $request->reports(),
-            null,
-            $request->agreed(),
-            $request->known(),
-        );
-        $tags = [$job->tag];
+        $machines = [[$request->madeOf(), $request->reports()]];
         foreach ($request->others() as $other) {
-            $tags[] = $takeInMachine->takeIn(
-                $user,
-                $request->owner(),
-                $other->madeOf,
-                $other->reports,
-                null,
-                $request->agreed(),
-                $job->machine->owner,
-            )->tag;
+            $machines[] = [$other->madeOf, $other->reports];
         }
+        $jobs = $takeInMachine->takeInAll($user, $request->owner(), $machines, $request->agreed(), $request->known());
+        $tags = array_map(fn (Job $job): string => $job->tag, $jobs);
         HalfTaken::query()->whereKey($request->integer('half'))->delete();
 
         return count($tags) === 1
-            ? redirect()->route('jobs.tag', $job)->with('status', "{$job->tag} is taken in. Put the tag on the machine.")
+            ? redirect()->route('jobs.tag', $jobs[0])->with('status', "{$tags[0]} is taken in. Put the tag on the machine.")
             : redirect()
                 ->route('jobs.tags', implode(',', $tags))
                 ->with('status', Listed::of($tags).' are taken in. Put each tag on its machine.');

@@ -47,6 +47,28 @@ final readonly class TakeInMachine
     }
 
     /**
+     * Several of one owner in one go: all of them, or none.
+     *
+     * @param  array{name: string, phone: string, email: string}  $owner
+     * @param  non-empty-list<array{array<string, mixed>, non-empty-list<array<string, mixed>>}>  $machines each with its reports
+     * @param  array<string, mixed>  $agreed
+     *
+     * @return non-empty-list<Job>
+     */
+    public function takeInAll(User $by, array $owner, array $machines, array $agreed = [], ?Owner $known = null): array
+    {
+        return DB::transaction(function () use ($by, $owner, $machines, $agreed, $known): array {
+            $jobs = [];
+            foreach ($machines as [$madeOf, $reports]) {
+                $jobs[] = $job = $this->takeIn($by, $owner, $madeOf, $reports, null, $agreed, $known);
+                $known = $job->machine->owner;
+            }
+
+            return $jobs;
+        });
+    }
+
+    /**
      * The machine of a call arrives: what it is made of is now seen, and what is told at the counter joins what was told before.
      *
      * @param  array{name: string, phone: string, email: string}  $owner
