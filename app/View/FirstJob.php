@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Models\Job;
 use App\UseCases\Jobs\GuideFirstJob;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Bench\JobState;
@@ -24,7 +23,7 @@ final readonly class FirstJob
     {
     }
 
-    public static function at(Job $job, Assessment $assessment, Progress $progress, Catalogue $catalogue): self
+    public static function at(Assessment $assessment, Progress $progress, Catalogue $catalogue): self
     {
         $first = $assessment->advice->steps[0] ?? null;
 

@@ -70,12 +70,7 @@
                     <label><input type="radio" name="known" value="new"> someone else</label>
                 </fieldset>
         </section>@enderror
-        @if ($errors->any())
-            <p class="error summary" role="alert">
-                {{ $errors->count() === 1 ? 'One thing is' : $errors->count() . ' things are' }}
-                missing
-                or not right; see beside the fields. Nothing you typed is lost.</p>
-        @endif
+        <x-mistakes />
         @foreach ($bulletins as $bulletin)
             <p class="notice bulletin" role="note"><b>Bulletin, {{ $bulletin->model }}.</b> {{ $bulletin->words }}
             </p>

@@ -6,12 +6,7 @@
                 wait.</p>
             <button class="main">Open the shop</button>
         </div>
-        @if ($errors->any())
-            <p class="error summary" role="alert">
-                {{ $errors->count() === 1 ? 'One thing is' : $errors->count() . ' things are' }} missing or not right;
-                see
-                beside the fields. Nothing you typed is lost.</p>
-        @endif
+        <x-mistakes />
         <x-shop-fields :all="false" />
         <section class="sheet">
             <h2>You, who lead it</h2>

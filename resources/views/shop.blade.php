@@ -11,12 +11,7 @@
                 without it
                 until then.</p>
         @endif
-        @if ($errors->any())
-            <p class="error summary" role="alert">
-                {{ $errors->count() === 1 ? 'One thing is' : $errors->count() . ' things are' }} missing or not right;
-                see
-                beside the fields. Nothing you typed is lost.</p>
-        @endif
+        <x-mistakes />
         <x-shop-fields />
     </form>
     <section class="sheet">

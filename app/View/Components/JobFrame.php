@@ -31,8 +31,6 @@ final class JobFrame extends Component
     /** @var list<Waypoint> */
     public readonly array $way;
 
-    private readonly Progress $progress;
-
     /**
      * @param  ?string  $at the station whose page this is; null for a page beside the way
      * @param  bool  $main its model is the heading of the page: the page has none of its own
@@ -47,9 +45,7 @@ final class JobFrame extends Component
     ) {
         $this->assessment = $this->assessJob->assess($job);
         $plan = Plan::of($this->assessment, $catalogue, $job->proving());
-        $awaited = AwaitedByJob::on($job)->awaited;
-        $this->progress = Progress::of($this->assessment, $plan, $awaited);
-        $this->way = WayOfJob::of($this->assessment, $plan, $awaited, $catalogue);
+        $this->way = WayOfJob::of($this->assessment, $plan, AwaitedByJob::on($job)->awaited, $catalogue);
     }
 
     public function render(): View
@@ -60,7 +56,14 @@ final class JobFrame extends Component
     /** What a guided first job says here; null on any other. */
     public function guide(): ?FirstJob
     {
-        return $this->job->guided ? FirstJob::at($this->job, $this->assessment, $this->progress, $this->catalogue) : null;
+        if (! $this->job->guided) {
+            return null;
+        }
+        $plan = Plan::of($this->assessment, $this->catalogue, $this->job->proving());
+
+        $progress = Progress::of($this->assessment, $plan, AwaitedByJob::on($this->job)->awaited);
+
+        return FirstJob::at($this->assessment, $progress, $this->catalogue);
     }
 
     /** The kind of part that came alone, in words. */

@@ -31,7 +31,7 @@ final readonly class CounterQuestions
     private const GOES_WITHOUT_SAYING = 0.9;
 
     /** @param  array<string, CounterQuestion>  $all by field: those answered, then those that tell most first */
-    private function __construct(public array $all, public Heard $heard)
+    private function __construct(public array $all)
     {
     }
 
@@ -64,7 +64,7 @@ final readonly class CounterQuestions
         $rank = fn (CounterQuestion $one): array => [$one->isTold, $one->field === 'reached', $one->isHeard(), $one->bits];
         uasort($questions, fn (CounterQuestion $a, CounterQuestion $b): int => $rank($b) <=> $rank($a));
 
-        return new self($questions, $heard);
+        return new self($questions);
     }
 
     /**

@@ -3,9 +3,8 @@
 @php
     $shop = shop();
     $days = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
-    $tax = rtrim(rtrim(number_format($shop->tax / 100, 2, '.', ''), '0'), '.');
     $shipped = App\Models\Shop::shipped();
-    $money = fn(int $minor): string => number_format($minor / 100, 2, '.', '');
+    $money = fn(int $minor): string => Orthoscope\Core\Plain\Money::of($minor)->words();
     $closed = implode(PHP_EOL, $shop->closedDays);
     $open = array_map(strval(...), (array) old('open_days', $shop->openDays));
 @endphp
@@ -25,7 +24,7 @@
         <h2>Money and hours</h2>
         <div class="pair"><x-field name="currency" label="Currency, sign or code" :value="$shop->currency" maxlength="5"
                 autocomplete="off" />
-            <x-field name="tax" label="Tax on work and parts, %" :value="$tax" inputmode="decimal"
+            <x-field name="tax" label="Tax on work and parts, %" :value="$shop->tax / 100" inputmode="decimal"
                 autocomplete="off" />
         </div>
         <fieldset class="chips">
