@@ -30,6 +30,7 @@ export function takePlace(page, address) {
         document.querySelector('header.bar nav')?.replaceWith(page.querySelector('header.bar nav') ?? '');
     }
     here.replaceChildren(...there.childNodes);
+    document.dispatchEvent(new Event('placed'));
     if (samePage) lightWhatChanged(document, before);
     window.scrollTo({ top: samePage ? scrolled : 0, behavior: 'instant' });
     if (!toTheMistake()) (here.querySelector('[autofocus]') ?? here).focus({ preventScroll: true });

@@ -20,4 +20,6 @@ export function timers(root) {
     };
     show();
     setInterval(show, 1000);
+    // A page that took the place of another shows them at once.
+    document.addEventListener('placed', show);
 }
