@@ -38,6 +38,7 @@ use App\Http\Controllers\MachineController;
 use App\Http\Controllers\MessageController;
 use App\Http\Controllers\NewsController;
 use App\Http\Controllers\NoticeController;
+use App\Http\Controllers\NumbersController;
 use App\Http\Controllers\OrderController;
 use App\Http\Controllers\OwnerArchiveController;
 use App\Http\Controllers\OwnerLetterController;
@@ -69,6 +70,7 @@ use App\Http\Controllers\StockController;
 use App\Http\Controllers\SupplierClaimController;
 use App\Http\Controllers\SupplySizingController;
 use App\Http\Controllers\TagController;
+use App\Http\Controllers\TextsController;
 use App\Http\Controllers\ThemeController;
 use App\Http\Controllers\TourController;
 use App\Http\Controllers\WallController;
@@ -88,6 +90,8 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/login', [SessionController::class, 'store'])->middleware('throttle:login');
 });
 
+// What letters show of the shop, to whoever reads one.
+Route::get('/shop/logo.png', [ShopController::class, 'logo'])->middleware('throttle:letters')->name('shop.logo');
 // The owner's letter: no account, only an address nobody can guess.
 Route::middleware('throttle:letters')->where(['token' => '[A-Za-z0-9]{40}'])->group(function (): void {
     Route::get('/letter/{token}', [OwnerLetterController::class, 'show'])->name('owner.letter');
@@ -170,6 +174,10 @@ Route::middleware('auth')->group(function (): void {
     Route::middleware('can:lead')->group(function (): void {
         Route::get('/shop', [ShopController::class, 'show'])->name('shop');
         Route::post('/shop', [ShopController::class, 'update'])->name('shop.update');
+        Route::get('/shop/numbers/{group?}', [NumbersController::class, 'show'])->name('numbers');
+        Route::post('/shop/numbers/{group}', [NumbersController::class, 'update'])->name('numbers.update');
+        Route::get('/shop/texts', [TextsController::class, 'show'])->name('texts');
+        Route::post('/shop/texts', [TextsController::class, 'update'])->name('texts.update');
         Route::get('/people', [PeopleController::class, 'index'])->name('people');
         Route::post('/people', [PeopleController::class, 'store'])->name('people.store');
         Route::post('/people/{person}', [PeopleController::class, 'update'])->name('people.update');

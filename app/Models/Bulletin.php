@@ -27,6 +27,8 @@ use Illuminate\Support\Carbon;
  */
 class Bulletin extends Model
 {
+    use KeptInUtc;
+
     /** Where it is known from. */
     public const SOURCES = [
         'ours' => 'our own jobs',

@@ -22,6 +22,8 @@ use Illuminate\Support\Carbon;
  */
 class Call extends Model
 {
+    use KeptInUtc;
+
     public const TALKING = 'talking';
 
     public const PAUSED = 'paused';

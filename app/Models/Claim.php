@@ -20,6 +20,8 @@ use Illuminate\Support\Carbon;
  */
 class Claim extends Model
 {
+    use KeptInUtc;
+
     public $timestamps = false;
 
     public $incrementing = false;

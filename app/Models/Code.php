@@ -23,6 +23,8 @@ use Orthoscope\Core\Codes\CodeMeaning;
  */
 class Code extends Model
 {
+    use KeptInUtc;
+
     protected $fillable = ['kind', 'for', 'from', 'to', 'value', 'words', 'source', 'reliability', 'user_id'];
 
     public function meaning(): CodeMeaning

@@ -21,6 +21,8 @@ use Illuminate\Support\Carbon;
  */
 class Entry extends Model
 {
+    use KeptInUtc;
+
     public $timestamps = false;
 
     protected $fillable = ['job_id', 'number', 'kind', 'body', 'user_id', 'sent_once', 'made_at'];

@@ -16,6 +16,8 @@ use Illuminate\Support\Carbon;
  */
 class Figure extends Model
 {
+    use KeptInUtc;
+
     public $timestamps = false;
 
     public $incrementing = false;

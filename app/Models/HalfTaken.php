@@ -18,6 +18,8 @@ use Illuminate\Support\Carbon;
  */
 class HalfTaken extends Model
 {
+    use KeptInUtc;
+
     /** Days after which nobody comes back to it. */
     private const DAYS = 7;
 

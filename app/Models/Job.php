@@ -42,6 +42,8 @@ use Orthoscope\Core\HandBack\Plan;
  */
 class Job extends Model
 {
+    use KeptInUtc;
+
     protected $fillable = [
         'tag',
         'machine_id',

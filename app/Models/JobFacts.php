@@ -45,6 +45,8 @@ use Illuminate\Support\Carbon;
  */
 class JobFacts extends Model
 {
+    use KeptInUtc;
+
     public $timestamps = false;
 
     public $incrementing = false;

@@ -22,6 +22,8 @@ use Illuminate\Support\Carbon;
  */
 class Lesson extends Model
 {
+    use KeptInUtc;
+
     public const STATES = ['proposed' => 'proposed', 'accepted' => 'in force', 'frozen' => 'frozen', 'back' => 'taken back'];
 
     protected $fillable = ['state', 'factors', 'counts', 'effect', 'user_id'];

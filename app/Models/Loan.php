@@ -25,6 +25,8 @@ use Illuminate\Support\Carbon;
  */
 class Loan extends Model
 {
+    use KeptInUtc;
+
     /** How a spare can come back. */
     public const RESULTS = [
         'worked' => 'it worked in the trials',

@@ -17,6 +17,8 @@ use Orthoscope\Core\Catalogue\Catalogue;
  */
 class Machine extends Model
 {
+    use KeptInUtc;
+
     /** Stands for the model while nobody has said it. */
     public const NOT_TOLD = 'not told yet';
 

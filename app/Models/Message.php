@@ -28,6 +28,8 @@ use Illuminate\Support\Carbon;
  */
 class Message extends Model
 {
+    use KeptInUtc;
+
     public const STATES = [
         'held' => 'waits for you to read and send it',
         'waiting' => 'waits',

@@ -18,6 +18,8 @@ use Illuminate\Support\Carbon;
  */
 class Notice extends Model
 {
+    use KeptInUtc;
+
     protected $fillable = ['user_id', 'job_id', 'words', 'seen_at'];
 
     /** @return BelongsTo<Job, $this> */

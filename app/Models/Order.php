@@ -37,6 +37,8 @@ use Illuminate\Support\Carbon;
  */
 class Order extends Model
 {
+    use KeptInUtc;
+
     public const STATES = [
         'held' => 'held back',
         'ordered' => 'on its way',

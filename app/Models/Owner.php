@@ -16,6 +16,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 class Owner extends Model
 {
+    use KeptInUtc;
+
     protected $fillable = ['name', 'phone', 'email'];
 
     /** @return HasMany<Machine, $this> */

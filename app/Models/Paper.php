@@ -21,6 +21,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 class Paper extends Model
 {
+    use KeptInUtc;
+
     public const KINDS = [
         'firmware' => 'firmware image',
         'schematic' => 'schematic',

@@ -23,6 +23,8 @@ use Illuminate\Support\Carbon;
  */
 class Photo extends Model
 {
+    use KeptInUtc;
+
     /** In the order of an inspection. */
     public const PLACES = [
         'parcel' => 'Parcel',

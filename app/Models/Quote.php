@@ -27,6 +27,8 @@ use Orthoscope\Core\Quote\Quote as CoreQuote;
  */
 class Quote extends Model
 {
+    use KeptInUtc;
+
     public const STATES = [
         'out' => 'waits for an answer',
         'accepted' => 'accepted',

@@ -18,6 +18,8 @@ use Illuminate\Support\Carbon;
  */
 class Reading extends Model
 {
+    use KeptInUtc;
+
     protected $fillable = ['bench', 'instrument', 'body'];
 
     /** @return array<string, string> */

@@ -19,6 +19,8 @@ use Illuminate\Support\Carbon;
  */
 class Shift extends Model
 {
+    use KeptInUtc;
+
     public $timestamps = false;
 
     protected $fillable = ['user_id', 'from_at', 'to_at'];

@@ -4,19 +4,37 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use DateTimeInterface;
 use Illuminate\Contracts\Encryption\DecryptException;
 use Illuminate\Database\QueryException;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Crypt;
+use Illuminate\Support\Facades\Storage;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Plain\Currency;
+use ReflectionMethod;
 
 /**
  * The shop as it is set up: what it set itself, over what ships. The one home of these values: whoever needs one asks `shop()`.
  */
 final readonly class Shop
 {
+    /** How a full date is written on papers, by the form PHP knows it by. */
+    public const DATE_FORMS = ['j M Y' => '25 Dec 2026', 'M j, Y' => 'Dec 25, 2026', 'd.m.Y' => '25.12.2026', 'Y-m-d' => '2026-12-25'];
+
     /**
      * @param  string  $taxNumber as letters show it; empty if it has none
+     * @param  string  $logo its picture on letters: the name of a file kept by the shop; empty if it has none
+     * @param  string  $country ISO 3166-1, two letters; empty while it is not said
      * @param  string  $currency its sign or code, as prices show it
+     * @param  int  $decimals of the currency, 0 to 3
+     * @param  string  $point "." or ",", before the decimals
      * @param  int  $tax on work and parts, basis points (2000 = 20 %)
+     * @param  bool  $taxPerLine tax is worked out and rounded on each line, and not once on the sum
+     * @param  string  $timeZone name of the IANA time zone that its clock shows
+     * @param  string  $dateForm one of DATE_FORMS
+     * @param  int  $weekStart ISO day of the week that weeks begin with
+     * @param  int  $priceOfOne what 1.00 of the shipped price lists is here, in thousandths of the main unit
      * @param  list<int>  $openDays ISO days of the week, 1 = Monday to 7 = Sunday
      * @param  int  $openFrom hour, 0 to 23
      * @param  int  $openTo   hour, after $openFrom, up to 24
@@ -27,6 +45,8 @@ final readonly class Shop
      * @param  int  $depositShare that part, basis points
      * @param  int  $quoteDays  days a quote holds
      * @param  int  $comebackRisk chance of a comeback within its warranty that the lead accepts, in 1000
+     * @param  string  $school order of steps that is shown unless somebody chose another; empty: what is computed
+     * @param  list<string>  $schoolOrder steps in the shop's own order; empty where it has none
      * @param  string  $smtpHost mail server that its mail leaves by; empty: words to owners are said or sent by hand
      * @param  int  $smtpPort 1 to 65535
      * @param  string  $smtpSecret password of the mail server, encrypted
@@ -37,8 +57,17 @@ final readonly class Shop
         public string $phone,
         public string $mail,
         public string $taxNumber,
+        public string $logo,
+        public string $country,
         public string $currency,
+        public int $decimals,
+        public string $point,
         public int $tax,
+        public bool $taxPerLine,
+        public string $timeZone,
+        public string $dateForm,
+        public int $weekStart,
+        public int $priceOfOne,
         public array $openDays,
         public int $openFrom,
         public int $openTo,
@@ -49,6 +78,8 @@ final readonly class Shop
         public int $depositShare,
         public int $quoteDays,
         public int $comebackRisk,
+        public string $school,
+        public array $schoolOrder,
         public string $smtpHost,
         public int $smtpPort,
         public string $smtpUser,
@@ -56,11 +87,11 @@ final readonly class Shop
     ) {
     }
 
-    /** What ships, with the values of the shop's own over it. */
-    public static function stored(): self
+    /** What ships, with the values of the shop's own over it; as they were then where a time is given. */
+    public static function stored(?Carbon $at = null): self
     {
         try {
-            return self::from(ShopSetting::inForce());
+            return self::from(ShopSetting::inForce($at));
         } catch (QueryException) {
             // Before its tables are made there is no shop yet.
             return self::shipped();
@@ -86,6 +117,8 @@ final readonly class Shop
             }
         }
         app()->forgetInstance(self::class);
+        app()->forgetInstance(Catalogue::class);
+        date_default_timezone_set(app(self::class)->timeZone);
 
         return app(self::class);
     }
@@ -134,35 +167,47 @@ final readonly class Shop
         }
     }
 
+    /** How it writes and types money. */
+    public function money(): Currency
+    {
+        return Currency::of($this->currency, $this->decimals, $this->point);
+    }
+
+    /** A day as its papers write it, and the time after it where that is asked. */
+    public function date(?DateTimeInterface $at, bool $time = false): string
+    {
+        return $at === null ? '' : $at->format($this->dateForm.($time ? ', H:i' : ''));
+    }
+
+    /** Its picture as a data address for letters and PDFs; null where it has none. */
+    public function logoAddress(): ?string
+    {
+        $bytes = $this->logo === '' ? null : Storage::disk('local')->get("shop/{$this->logo}");
+
+        return $bytes === null ? null : 'data:image/png;base64,'.base64_encode($bytes);
+    }
+
     /** @param  array<string, mixed>  $own */
     private static function from(array $own): self
     {
         $all = array_replace((array) config('shop.shipped'), $own);
-        $texts = fn (string $name): string => is_string($all[$name] ?? null) ? $all[$name] : '';
-        $whole = fn (string $name): int => is_numeric($all[$name] ?? null) ? (int) $all[$name] : 0;
+        $values = [];
+        foreach ((new ReflectionMethod(self::class, '__construct'))->getParameters() as $parameter) {
+            $name = $parameter->getName();
+            $values[$name] = self::typed((string) $parameter->getType(), $all[$name] ?? null);
+        }
 
-        return new self(
-            name: $texts('name'),
-            address: $texts('address'),
-            phone: $texts('phone'),
-            mail: $texts('mail'),
-            taxNumber: $texts('taxNumber'),
-            currency: $texts('currency'),
-            tax: $whole('tax'),
-            openDays: array_values(array_map(intval(...), array_filter((array) ($all['openDays'] ?? []), is_numeric(...)))),
-            openFrom: $whole('openFrom'),
-            openTo: $whole('openTo'),
-            closedDays: array_values(array_filter((array) ($all['closedDays'] ?? []), is_string(...))),
-            benches: $whole('benches'),
-            hourPrice: $whole('hourPrice'),
-            depositFrom: $whole('depositFrom'),
-            depositShare: $whole('depositShare'),
-            quoteDays: $whole('quoteDays'),
-            comebackRisk: $whole('comebackRisk'),
-            smtpHost: $texts('smtpHost'),
-            smtpPort: $whole('smtpPort'),
-            smtpUser: $texts('smtpUser'),
-            smtpSecret: $texts('smtpSecret'),
-        );
+        // The constructor still holds each value against its type.
+        return new self(...$values);
+    }
+
+    private static function typed(string $type, mixed $value): mixed
+    {
+        return match ($type) {
+            'bool' => (bool) $value,
+            'int' => is_numeric($value) ? (int) $value : 0,
+            'array' => (array) $value,
+            default => is_string($value) ? $value : '',
+        };
     }
 }

@@ -20,14 +20,21 @@ use Illuminate\Support\Carbon;
  */
 class ShopSetting extends Model
 {
+    use KeptInUtc;
+
     public const UPDATED_AT = null;
 
     protected $fillable = ['name', 'value', 'user_id'];
 
-    /** @return array<string, mixed> name => value that holds */
-    public static function inForce(): array
+    /**
+     * @param  ?Carbon  $at as they were then; null = now
+     *
+     * @return array<string, mixed> name => value that holds
+     */
+    public static function inForce(?Carbon $at = null): array
     {
         return self::query()
+            ->when($at, fn ($query) => $query->where('created_at', '<=', $at))
             ->orderBy('id')
             ->get(['id', 'name', 'value'])
             ->mapWithKeys(fn (self $one): array => [$one->name => $one->value])

@@ -42,6 +42,8 @@ use Orthoscope\Core\Shelf\Trust;
  */
 class Spare extends Model
 {
+    use KeptInUtc;
+
     public const STATUSES = [
         'free' => 'on the shelf',
         'quarantined' => 'in quarantine',

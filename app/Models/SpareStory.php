@@ -24,6 +24,8 @@ use Illuminate\Support\Carbon;
  */
 class SpareStory extends Model
 {
+    use KeptInUtc;
+
     public $timestamps = false;
 
     protected $table = 'spare_events';

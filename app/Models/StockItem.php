@@ -17,6 +17,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 class StockItem extends Model
 {
+    use KeptInUtc;
+
     protected $table = 'stock';
 
     protected $fillable = ['name', 'count', 'minimum', 'place'];

@@ -19,6 +19,8 @@ use Orthoscope\Core\Bench\JobState;
  */
 class Summary extends Model
 {
+    use KeptInUtc;
+
     public const CREATED_AT = null;
 
     protected $primaryKey = 'job_id';

@@ -36,6 +36,8 @@ use Orthoscope\Core\Supplier\ClaimAnswer;
  */
 class SupplierClaim extends Model
 {
+    use KeptInUtc;
+
     public const STATES = ['sent' => 'with the supplier', 'open' => 'to be sent', 'settled' => 'settled', 'lost' => 'given up'];
 
     /** How one speaks with the other side. */

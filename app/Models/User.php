@@ -18,6 +18,8 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  */
 class User extends Authenticatable
 {
+    use KeptInUtc;
+
     protected $fillable = [
         'name',
         'email',

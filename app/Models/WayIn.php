@@ -19,6 +19,8 @@ use Illuminate\Support\Carbon;
  */
 class WayIn extends Model
 {
+    use KeptInUtc;
+
     public const DAYS = 7;
 
     protected $table = 'ways_in';

@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Models\Role;
 use App\Models\Shop;
 use App\Models\User;
+use App\Models\UtcSQLiteConnection;
 use App\Outside\MailGateway;
 use App\Outside\MessageGateway;
 use App\Outside\SimulatedGateway;
@@ -14,17 +15,16 @@ use App\UseCases\Advice\AssessJob;
 use App\UseCases\Advice\FoundBad;
 use App\UseCases\Shop\CoreVersion;
 use App\UseCases\Shop\ShopBelief;
+use App\UseCases\Shop\ShopCatalogue;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Catalogue\Number;
 use Orthoscope\Core\Letter\LetterWriter;
-use Orthoscope\Core\Plain\Row;
 use Orthoscope\Core\Supplier\SimulatedSupplier;
 use Orthoscope\Core\Supplier\Supplier;
 
@@ -32,13 +32,14 @@ class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        Connection::resolverFor('sqlite', fn (mixed ...$parts): UtcSQLiteConnection => new UtcSQLiteConnection(...$parts));
         $this->app->singleton(CoreVersion::class);
         $this->app->singleton(Shop::class, fn (): Shop => Shop::stored());
         $this->app->scoped(FoundBad::class);
         $this->app->scoped(ShopBelief::class);
         // One request reads a record and works it out once.
         $this->app->scoped(AssessJob::class);
-        $this->app->singleton(Catalogue::class, fn (): Catalogue => new Catalogue($this->catalogueFiles()));
+        $this->app->singleton(Catalogue::class, fn (): Catalogue => $this->app->make(ShopCatalogue::class)->now());
         $this->app->bind(
             MessageGateway::class,
             fn (): MessageGateway => config('shop.gateway') === 'simulated'
@@ -56,13 +57,16 @@ class AppServiceProvider extends ServiceProvider
         );
         $this->app->bind(
             LetterWriter::class,
-            fn (): LetterWriter => new LetterWriter($this->app->make(Catalogue::class), shop()->currency),
+            fn (): LetterWriter => new LetterWriter($this->app->make(Catalogue::class)),
         );
     }
 
     public function boot(): void
     {
         Model::shouldBeStrict();
+        date_default_timezone_set($this->app->make(Shop::class)->timeZone);
+        // Before the tables are made there was no shop to be read: whoever asks next reads it anew.
+        $this->app->forgetInstance(Shop::class);
         Gate::define('take-in', fn (User $user): bool => in_array($user->role, Role::cases(), true));
         Gate::define('work-at-bench', fn (User $user): bool => $user->role->worksAtBench());
         Gate::define('lead', fn (User $user): bool => $user->role === Role::Lead);
@@ -74,29 +78,5 @@ class AppServiceProvider extends ServiceProvider
         );
         RateLimiter::for('quotes', fn (Request $request): Limit => Limit::perMinute(30)->by((string) $request->ip()));
         RateLimiter::for('letters', fn (Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()));
-    }
-
-    /**
-     * Parsing the catalogue takes longer than reasoning with it, so the parsed files are kept until one of them changes.
-     *
-     * @return array<string, array<string, mixed>>
-     */
-    private function catalogueFiles(): array
-    {
-        $version = $this->app->make(CoreVersion::class)->word();
-
-        $files = Cache::rememberForever("catalogue.{$version}", fn (): array => Catalogue::read(base_path('core/catalogue')));
-        $shop = $this->app->make(Shop::class);
-        $row = Row::of($files['numbers']['numbers']['comeback_risk'] ?? null, 'numbers.yaml, comeback_risk');
-        $risk = Number::fromRow('comeback_risk', $row)->nearest($shop->comebackRisk / 1000);
-        $files['numbers']['numbers']['comeback_risk']['value'] = $risk;
-        $files['economy'] = [
-            'tax' => $shop->tax,
-            'labour' => $shop->hourPrice / 60,
-            'deposit' => ['from' => $shop->depositFrom, 'share' => $shop->depositShare],
-            'valid_days' => $shop->quoteDays,
-        ] + $files['economy'];
-
-        return $files;
     }
 }

@@ -10,7 +10,6 @@ use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\HandBack\Progress;
-use Orthoscope\Core\Plain\Money;
 use Orthoscope\Core\Planning\Candidate;
 use Orthoscope\Core\Planning\NextStep;
 
@@ -37,7 +36,7 @@ final readonly class FirstJob
             JobState::Repair => new self(
                 'Repair it',
                 'The record shows what it is. Its owner agreed to spend '
-                    .Money::of(GuideFirstJob::LIMIT)->words(shop()->currency)
+                    .shop()->money()->words(GuideFirstJob::LIMIT)
                     .', so nobody has to be asked. '
                     .'Think that you fit a new one, and press “done”.',
             ),

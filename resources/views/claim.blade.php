@@ -1,5 +1,5 @@
 @php
-    $money = fn(int $minor): string => shop()->currency . ' ' . Orthoscope\Core\Plain\Money::of($minor)->words();
+    $money = fn(int $minor): string => shop()->money()->words($minor);
 @endphp
 
 <x-layout :title="'Claim ' . $claim->id" nav="comebacks">
@@ -128,7 +128,7 @@
                         Send it</h2>
                     <x-field name="condition" label="Condition under which it fails" maxlength="200" autocomplete="off"
                         :value="$claim->foundNothing() > 0 ? $sides->ask : ''" hint="leave empty to send it as it was found" />
-                    <x-field name="shipping" :label="'Shipping, ' . shop()->currency" inputmode="decimal" autocomplete="off" />
+                    <x-field name="shipping" :label="'Shipping, ' . shop()->money()->sign" inputmode="decimal" autocomplete="off" />
                     <button class="main">It is on its
                         way</button>
                 </form>
@@ -149,7 +149,7 @@
                     </div>
                     <x-field name="words" label="In their words; who said it, when" maxlength="300"
                         autocomplete="off" />
-                    <x-field name="got" :label="'Money back, ' . shop()->currency" inputmode="decimal" autocomplete="off" />
+                    <x-field name="got" :label="'Money back, ' . shop()->money()->sign" inputmode="decimal" autocomplete="off" />
                     <button class="main">Save answer</button>
                 </form>
             @endif
@@ -174,7 +174,7 @@
                     <div class="triple"><x-field name="promised" label="Promised for" type="date" within="t" />
                         <x-field name="reference" label="Their number" maxlength="60" autocomplete="off"
                             within="t" />
-                        <x-field name="borne" :label="'It cost us, ' . shop()->currency" inputmode="decimal" autocomplete="off"
+                        <x-field name="borne" :label="'It cost us, ' . shop()->money()->sign" inputmode="decimal" autocomplete="off"
                             within="t" />
                     </div>
                     <button class="main">Save</button>

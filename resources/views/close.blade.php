@@ -44,10 +44,9 @@
             @endif
             @if ($agreed)
                 <p>Agreed: {{ Orthoscope\Core\Evidence\Agreement::ANSWERS[$agreed->answer] }},
-                    {{ shop()->currency }}
-                    {{ number_format($agreed->amount / 100, 2) }}.</p>
+                    {{ shop()->money()->words($agreed->amount) }}.</p>
             @elseif ($leave->most() !== null)
-                <p>Agreed at intake: up to {{ shop()->currency }} {{ number_format($leave->most() / 100, 2) }}.
+                <p>Agreed at intake: up to {{ shop()->money()->words($leave->most()) }}.
                 </p>
             @endif
             @if ($job->loans->isNotEmpty())
@@ -83,16 +82,16 @@
                     @foreach ($charge->bill->lines as $line)
                         <tr>
                             <td>{{ $line->what }}</td>
-                            <td class="num">{{ $line->net()->words() }}</td>
+                            <td class="num">{{ shop()->money()->amount($line->net()) }}</td>
                         </tr>
                     @endforeach
                     <tr>
                         <td>Tax</td>
-                        <td class="num">{{ $charge->bill->tax()->words() }}</td>
+                        <td class="num">{{ shop()->money()->amount($charge->bill->tax()) }}</td>
                     </tr>
                     <tr>
                         <th scope="row">Total</th>
-                        <td class="num"><b>{{ $charge->bill->total()->words(shop()->currency) }}</b></td>
+                        <td class="num"><b>{{ shop()->money()->words($charge->bill->total()) }}</b></td>
                     </tr>
                 </tbody>
             </table>
@@ -101,8 +100,8 @@
             <input type="hidden" name="once"
                 value="{{ old('once', (string) \Illuminate\Support\Str::uuid()) }}">
             @php
-                $priceLabel = 'Price, ' . shop()->currency . ', all in';
-                $price = $charge->price === null ? '' : number_format($charge->price / 100, 2, '.', '');
+                $priceLabel = 'Price, ' . shop()->money()->sign . ', all in';
+                $price = $charge->price === null ? '' : shop()->money()->typed($charge->price);
             @endphp
             <div class="pair">
                 <x-field name="price" :label="$priceLabel" inputmode="decimal" autocomplete="off" :value="$price"

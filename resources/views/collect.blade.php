@@ -28,7 +28,7 @@
             </fieldset>
             <x-field name="left" label="What stays here, and why" maxlength="300" autocomplete="off" />
         @endif
-        <p>To pay: <b class="num">{{ $price->words(shop()->currency) }}</b></p>
+        <p>To pay: <b class="num">{{ shop()->money()->words($price) }}</b></p>
         <fieldset class="choices">
             <legend>Paid</legend>
             @foreach (Orthoscope\Core\Evidence\Collection::METHODS as $method => $words)
@@ -41,7 +41,7 @@
             <p class="error" role="alert">{{ $message }}</p>
         @enderror
     </fieldset>
-    <x-field name="amount" :label="'Amount, ' . shop()->currency . ', if it is another'" inputmode="decimal" autocomplete="off" />
+    <x-field name="amount" :label="'Amount, ' . shop()->money()->sign . ', if it is another'" inputmode="decimal" autocomplete="off" />
     <p class="caution">Two people lift what is heavy. Tell them what the letter says to watch for.</p>
     <button class="main">Hand over</button>
 </form>

@@ -111,9 +111,9 @@
                     @endforeach
                 </select></div>
             @php
-                $goodwillLabel = 'Goodwill, ' . shop()->currency;
+                $goodwillLabel = 'Goodwill, ' . shop()->money()->sign;
                 $goodwill = $job->comeback['goodwill'] ?? 0;
-                $typed = $goodwill > 0 ? number_format($goodwill / 100, 2, '.', '') : '';
+                $typed = $goodwill > 0 ? shop()->money()->typed($goodwill) : '';
             @endphp
             <x-field name="goodwill" :label="$goodwillLabel" inputmode="decimal" autocomplete="off" :value="$typed" />
             <x-field name="ahead" label="Replacement sent ahead" maxlength="200" autocomplete="off"

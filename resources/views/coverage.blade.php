@@ -57,7 +57,7 @@
                         @foreach ($idle as $spare)
                             <li><a class="lent" href="{{ route('spares.show', $spare) }}">{{ $spare->tag }}</a>
                                 {{ $spare->name }},
-                                {{ shop()->currency }} {{ number_format($spare->value / 100, 0) }}</li>
+                                {{ shop()->money()->round($spare->value) }}</li>
                         @endforeach
                     </ul>
                 @endif

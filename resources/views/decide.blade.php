@@ -1,9 +1,9 @@
 @php
-    $money = fn(int $minor): string => Orthoscope\Core\Plain\Money::of($minor)->words();
+    $money = fn(int $minor): string => shop()->money()->amount($minor);
 @endphp
 
 @php
-    $currency = shop()->currency;
+    $currency = shop()->money()->sign;
 @endphp
 
 @php

@@ -36,8 +36,7 @@
                                 </td>
                                 <td>{{ implode('; ', $row['fitting']->cautions) }}</td>
                                 <td class="num">{{ (int) floor(100 * $row['spare']->trust) }} %</td>
-                                <td class="num">{{ shop()->currency }}
-                                    {{ number_format($row['worth'] / 100, 2) }}</td>
+                                <td class="num">{{ shop()->money()->words($row['worth']) }}</td>
                                 <td>
                                     @if ($spare->status !== 'free')
                                         <b class="danger">{{ App\Models\Spare::STATUSES[$spare->status] }}</b>

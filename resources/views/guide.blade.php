@@ -6,7 +6,7 @@
     </div>
     <article class="letter">
         <header>
-            <div><b>{{ shop()->name }}</b><br>{{ shop()->letterhead() }}</div>
+            <x-letterhead />
             <div><span class="tag">{{ $job->tag }}</span></div>
         </header>
         <h1>How to change {{ $part->plain }}</h1>

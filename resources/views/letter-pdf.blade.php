@@ -51,6 +51,9 @@
     <table>
         <tr>
             <td>
+                @if ($logo = shop()->logoAddress())
+                    <img src="{{ $logo }}" alt="" style="max-height: 16mm; max-width: 60mm;">
+                @endif
                 <h1>{{ shop()->name }}</h1>
                 <p>{{ shop()->letterhead() }}</p>
             </td>
@@ -58,12 +61,14 @@
                 {{ $job->machine->owner->name }}</td>
         </tr>
     </table>
+    <x-shop-text id="letter-start" :job="$job" />
     @foreach ($letter->sections as $section)
         <h2>{{ $section->heading }}</h2>
         @foreach ($section->sentences as $sentence)
             <p>{{ $sentence }}</p>
         @endforeach
     @endforeach
+    <x-shop-text id="letter-end" :job="$job" />
 </body>
 
 </html>

@@ -2,9 +2,9 @@
     <x-job-frame :job="$job" />
     <div class="head">
         <h1>{{ $job->machine->model }}</h1>
-        <p>Bought from {{ $job->own['from'] }} for {{ shop()->currency }}
-            {{ Orthoscope\Core\Plain\Money::of($job->own['paid'])->words() }}{{ $job->own['lot'] ?? null ? ' (its share of a lot)' : '' }}.
-            Its parts cost {{ Orthoscope\Core\Plain\Money::of($value)->words() }} new.</p><a class="button"
+        <p>Bought from {{ $job->own['from'] }} for
+            {{ shop()->money()->words($job->own['paid']) }}{{ $job->own['lot'] ?? null ? ' (its share of a lot)' : '' }}.
+            Its parts cost {{ shop()->money()->amount($value) }} new.</p><a class="button"
             href="{{ route('jobs.decide', $job) }}">Decide, order</a><a class="button" href="{{ route('own') }}">All of
             ours</a>
     </div>
@@ -30,15 +30,15 @@
                         <td>{{ $part['part'] }}</td>
                         <td>{{ App\View\Mark::of($part['standing']) }} {{ $part['standing']->words() }}</td>
                         <td class="num">{{ (int) floor(100 * $part['good']) }} %</td>
-                        <td class="num">{{ $part['cost']->words() }}</td>
-                        <td class="num">{{ $part['worth']->words() }}</td>
+                        <td class="num">{{ shop()->money()->amount($part['cost']) }}</td>
+                        <td class="num">{{ shop()->money()->amount($part['worth']) }}</td>
                     </tr>
                 @endforeach
             </tbody>
         </table>
-        <p>Built and sold it leaves <b class="num">{{ $sum->build->words() }}</b>, with <b
-                class="num">{{ $sum->reserve->words() }}</b> set aside for comebacks in the warranty; broken up <b
-                class="num">{{ $sum->break->words() }}</b>.</p>
+        <p>Built and sold it leaves <b class="num">{{ shop()->money()->amount($sum->build) }}</b>, with <b
+                class="num">{{ shop()->money()->amount($sum->reserve) }}</b> set aside for comebacks in the
+            warranty; broken up <b class="num">{{ shop()->money()->amount($sum->break) }}</b>.</p>
         @foreach ($job->orders->where('state', 'held') as $order)
             <p class="notice">{{ $order->tag }}, {{ $order->name }}, is held back: it only makes sense once
                 {{ $heldFor($order) }} is

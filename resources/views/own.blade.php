@@ -1,5 +1,5 @@
 @php
-    $money = fn(Orthoscope\Core\Plain\Money $amount): string => $amount->words();
+    $money = fn(Orthoscope\Core\Plain\Money $amount): string => shop()->money()->amount($amount);
 @endphp
 
 <x-layout title="Our own machines" nav="shelf">
@@ -40,7 +40,7 @@
                                 <td>{{ $job->machine->model }}<br><small>{{ $job->own['from'] ?? '' }}{{ $until }}</small>
                                 </td>
                                 <td class="num">
-                                    {{ Orthoscope\Core\Plain\Money::of($job->own['paid'] ?? 0)->words() }}</td>
+                                    {{ shop()->money()->amount($job->own['paid'] ?? 0) }}</td>
                                 <td class="num">{{ $sum ? $money($sum->build) : '' }}</td>
                                 <td class="num">{{ $sum ? $money($sum->break) : '' }}</td>
                                 <td>{{ $sum?->advice }}</td>
@@ -64,7 +64,7 @@
                     @enderror
                 </div>
                 @php
-                    $paidLabel = 'Paid for all, ' . shop()->currency;
+                    $paidLabel = 'Paid for all, ' . shop()->money()->sign;
                 @endphp
                 <div class="pair"><x-field name="paid" :label="$paidLabel" inputmode="decimal" autocomplete="off" />
                     <x-field name="return_days" label="Goes back within, days" inputmode="numeric" autocomplete="off" />

@@ -1,10 +1,7 @@
 <x-layout title="Your machine: please choose" bare>
     <article class="letter owner">
         <header>
-            <div>
-                <h1>{{ shop()->name }}</h1>
-                <p>{{ shop()->letterhead() }}</p>
-            </div>
+            <x-letterhead heading />
             <p class="right">{{ $job->tag }}<br>{{ $job->machine->model }}</p>
         </header>
         <h2>What we found</h2>
@@ -16,6 +13,7 @@
                     value="{{ $quote->fingerprint }}">
                 <h2>{{ count($core->variants) > 1 ? 'What we suggest: choose one' : 'What we suggest' }}</h2>
                 <x-quote :core="$core" choose />
+                <x-shop-text id="quote-end" :job="$job" />
                 <p>It holds until {{ $quote->valid_until->format('l j F') }}. You answer once; to change it later, ring
                     us.</p>
                 @foreach ($errors->all() as $error)

@@ -1,8 +1,8 @@
 <x-layout title="People" nav="shop">
+    <x-shop-frame at="people" />
     <div class="head">
         <h1>People</h1>
         <p>Who works here. What somebody wrote keeps their name, also when they have gone.</p>
-        <a class="button" href="{{ route('shop') }}">The shop</a>
     </div>
     @if (session('way-in'))
         <div class="notice" role="note"><b>Give this address to {{ session('way-in')['name'] }}.</b> It lets them

@@ -24,7 +24,7 @@
                             <tr>
                                 <th scope="col">Line</th>
                                 <th scope="col">Count</th>
-                                <th scope="col">Each, {{ shop()->currency }}</th>
+                                <th scope="col">Each, {{ shop()->money()->sign }}</th>
                             </tr>
                         </thead>
                         <tbody>
@@ -48,7 +48,7 @@
                                     @php
                                         $each = old(
                                             $key . '.each',
-                                            $line === null ? '' : number_format($line->each->minor / 100, 2, '.', ''),
+                                            $line === null ? '' : shop()->money()->typed($line->each->minor),
                                         );
                                     @endphp
                                     <td><input aria-label="Price of line {{ $l + 1 }} of {{ $variant->id }}"

@@ -6,8 +6,9 @@
     </div>
     <article class="letter">
         <header>
-            <div><b>{{ shop()->name }}</b><br>{{ shop()->letterhead() }}</div>
-            <div><span class="tag">{{ $job->tag }}</span><br>{{ $job->arrived_at?->format('j F Y, H:i') }}</div>
+            <x-letterhead />
+            <div><span class="tag">{{ $job->tag }}</span><br>{{ shop()->date($job->arrived_at, time: true) }}
+            </div>
         </header>
         <h1>We have taken in</h1>
         <p><b>{{ $job->machine->model }}</b> of
@@ -27,11 +28,7 @@
         <ul>
             @php
                 $spending = isset($job->agreed['limit'])
-                    ? 'We may spend up to ' .
-                        shop()->currency .
-                        ' ' .
-                        number_format($job->agreed['limit'] / 100, 2) .
-                        ' without asking.'
+                    ? 'We may spend up to ' . shop()->money()->words($job->agreed['limit']) . ' without asking.'
                     : 'We ask before we spend anything.';
             @endphp
             <li>{{ $spending }}
@@ -57,12 +54,8 @@
             @endif
         </ul>
         <h2>Terms</h2>
-        <p>A repair can fail, and a drive can die at any time: keep a copy of what you need. We may open the computer
-            and try it with parts
-            of ours. We never open a power supply. What cannot be
-            repaired goes back as it came. A computer that is not fetched three months after our last letter may be kept
-            for its costs, as
-            far as the law allows.</p>
+        <x-shop-text id="terms" :job="$job" />
+        <x-shop-text id="data-notice" :job="$job" heading="Your data" />
         <p class="sign">Signed: ______________________________</p>
     </article>
 </x-layout>

@@ -1,5 +1,5 @@
 @php
-    $money = fn(int $minor): string => shop()->currency . ' ' . number_format($minor / 100, 0);
+    $money = fn(int $minor): string => shop()->money()->round($minor);
 @endphp
 
 <x-layout title="Shelf" nav="shelf">
@@ -158,9 +158,9 @@
                         autocomplete="off" />
                 </div>
                 @php
-                    $value = $copied ? number_format($copied->value / 100, 2, '.', '') : null;
+                    $value = $copied ? shop()->money()->typed($copied->value) : null;
                 @endphp
-                <div class="pair"><x-field name="value" :label="'Value, ' . shop()->currency" :value="$value" inputmode="decimal"
+                <div class="pair"><x-field name="value" :label="'Value, ' . shop()->money()->sign" :value="$value" inputmode="decimal"
                         autocomplete="off" />
                     <x-field name="place" label="Place" :value="$copied?->place" maxlength="60" autocomplete="off" />
                 </div>

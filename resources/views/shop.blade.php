@@ -1,9 +1,9 @@
 <x-layout title="The shop" nav="shop">
-    <form method="post" action="{{ route('shop.update') }}" novalidate>@csrf
+    <x-shop-frame at="shop" />
+    <form method="post" action="{{ route('shop.update') }}" novalidate enctype="multipart/form-data">@csrf
         <div class="head">
             <h1>The shop</h1>
             <p>What letters, receipts, quotes and promises say and are worked out by.</p>
-            <a class="button" href="{{ route('people') }}">People</a>
             <button class="main">Save</button>
         </div>
         @if (shop()->missing() !== [])

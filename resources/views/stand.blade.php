@@ -39,7 +39,7 @@
                 <ul>
                     <li>
                         @isset($job->agreed['limit'])
-                            Spend up to {{ shop()->currency }} {{ number_format($job->agreed['limit'] / 100, 2) }}
+                            Spend up to {{ shop()->money()->words($job->agreed['limit']) }}
                             without asking
                         @else
                             Ask before anything is spent

@@ -83,7 +83,7 @@ final class ShopOfItsOwnTest extends TestCase
             'no days of the week' => ['open_days', [], 'Tick the days'],
             'too many benches' => ['benches', '400', '1 to 20'],
             'a tax of a thousand' => ['tax', '1000', 'Give the tax in per cent'],
-            'no name' => ['name', ' ', 'Type the name of the shop'],
+            'no currency' => ['currency', ' ', 'Give the sign or the code of the currency'],
         ];
     }
 

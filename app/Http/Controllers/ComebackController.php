@@ -137,7 +137,7 @@ final class ComebackController
             $job,
             $user,
             $given['blame'],
-            Money::of(($given['goodwill'] ?? '') === '' ? 0 : Money::parse($given['goodwill'])->minor),
+            Money::of(($given['goodwill'] ?? '') === '' ? 0 : shop()->money()->parse($given['goodwill'])->minor),
             (string) ($given['ahead'] ?? ''),
             (string) ($given['resale'] ?? ''),
         );

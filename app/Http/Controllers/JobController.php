@@ -41,7 +41,7 @@ final class JobController
         $job->load(['machine.owner', 'entries.user', 'claim.user', 'loans.spare', 'loans.user', 'summary', 'orders', 'messages']);
         $assessment = $assessJob->assess($job);
 
-        $school = $request->cookie('school');
+        $school = $request->cookie('school') ?? shop()->school;
         $seen = SeenEntries::open($user, $job, (int) $job->entries->max('number'));
 
         return view('job', [

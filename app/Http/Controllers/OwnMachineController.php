@@ -21,7 +21,6 @@ use Illuminate\View\View;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Economy\Refurbish;
 use Orthoscope\Core\Economy\Worth;
-use Orthoscope\Core\Plain\Money;
 
 /** Machines of the shop's own: bought, shared out, and built or broken up by what the evidence says. */
 final class OwnMachineController
@@ -81,7 +80,7 @@ final class OwnMachineController
                 ),
                 $models,
             ),
-            Money::parse($given['paid'])->minor,
+            shop()->money()->parse($given['paid'])->minor,
             $given['from'],
             (string) ($given['said'] ?? ''),
             $days === null ? null : Carbon::today()->addDays((int) $days),

@@ -106,7 +106,7 @@ final class ShelfController
             ->map(fn (Spare $spare): NewSpare => $spare->written())
             ->all();
 
-        return response(SpareCsv::write(array_values($rows)), 200, [
+        return response(SpareCsv::write(array_values($rows), shop()->money()), 200, [
             'Content-Type' => 'text/csv; charset=UTF-8',
             'Content-Disposition' => 'attachment; filename="spares.csv"',
         ]);

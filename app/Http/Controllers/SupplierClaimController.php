@@ -18,7 +18,6 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
 use Illuminate\View\View;
-use Orthoscope\Core\Plain\Money;
 use Orthoscope\Core\Returns\Claimable;
 use Orthoscope\Core\Supplier\ClaimAnswer;
 
@@ -84,7 +83,7 @@ final class SupplierClaimController
         $claims->send(
             $claim,
             (string) ($given['condition'] ?? ''),
-            ($given['shipping'] ?? '') === '' ? 0 : Money::parse($given['shipping'])->minor,
+            ($given['shipping'] ?? '') === '' ? 0 : shop()->money()->parse($given['shipping'])->minor,
         );
 
         return redirect()->route('claims.show', $claim)->with('status', 'It is with the supplier.');
@@ -104,7 +103,7 @@ final class SupplierClaimController
             $claim,
             $given['answer'] === 'ask' ? null : $given['answer'],
             (string) ($given['words'] ?? ''),
-            ($given['got'] ?? '') === '' ? 0 : Money::parse($given['got'])->minor,
+            ($given['got'] ?? '') === '' ? 0 : shop()->money()->parse($given['got'])->minor,
         );
 
         return redirect()
@@ -141,7 +140,7 @@ final class SupplierClaimController
                 'words' => $given['words'],
                 'promised' => $given['promised'] ?? null,
             ],
-            ($given['borne'] ?? '') === '' ? 0 : Money::parse($given['borne'])->minor,
+            ($given['borne'] ?? '') === '' ? 0 : shop()->money()->parse($given['borne'])->minor,
         );
 
         return redirect()->route('claims.show', $claim)->with('status', 'Written down; the next date follows from it.');

@@ -33,6 +33,7 @@ final class OneValueEach
         'steps',
         'tags',
         'uses',
+        'values',
         'variants',
         'with',
     ];

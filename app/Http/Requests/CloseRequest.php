@@ -17,7 +17,6 @@ use Orthoscope\Core\Evidence\Closing;
 use Orthoscope\Core\HandBack\ClosingAsked;
 use Orthoscope\Core\HandBack\MayClose;
 use Orthoscope\Core\HandBack\Plan;
-use Orthoscope\Core\Plain\Money;
 
 /** Closing a job. What is not proved can only be signed off by a lead, with a reason the owner will read. */
 final class CloseRequest extends FormRequest
@@ -64,7 +63,7 @@ final class CloseRequest extends FormRequest
                 $plan = Plan::of($assessment, $catalogue, $job->proving());
                 $untried = fn (): array => $assessJob->untried($job);
                 $asked = $this->asked($job, $user, $validator);
-                $currency = shop()->currency;
+                $currency = shop()->money();
                 $refusals = $asked === null
                 ? []
                 : MayClose::refusals($assessment, $plan, $asked, $decide->leave($job), $currency, $untried);
@@ -125,6 +124,6 @@ final class CloseRequest extends FormRequest
 
     private function price(): int
     {
-        return Money::parse($this->string('price')->toString())->minor;
+        return shop()->money()->parse($this->string('price')->toString())->minor;
     }
 }

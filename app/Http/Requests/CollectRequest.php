@@ -70,7 +70,7 @@ final class CollectRequest extends FormRequest
                     $this->input('method') === 'none' && $record->closing()->price > 0 => $errors->add(
                         'method',
                         'There is '
-                            .Money::of($record->closing()->price)->words(shop()->currency)
+                            .shop()->money()->words($record->closing()->price)
                             .' to pay; say how it is paid, or that it is still open.',
                     ),
                     $this->paid()->minor > 0 && in_array($this->input('method'), ['none', 'open'], true) => $errors->add(
@@ -106,7 +106,7 @@ final class CollectRequest extends FormRequest
     private function paid(): Money
     {
         if ($this->filled('amount')) {
-            return Money::parse($this->string('amount')->toString());
+            return shop()->money()->parse($this->string('amount')->toString());
         }
         /** @var Job $job */
         $job = $this->route('job');

@@ -46,7 +46,7 @@ final class GoAheadRequest extends FormRequest
                 /** @var Job $job */
                 $job = $this->route('job');
                 if ($validator->errors()->isEmpty() && $this->input('how') === 'ahead') {
-                    $against = $decide->leave($job)->against($this->amount()->minor, shop()->currency);
+                    $against = $decide->leave($job)->against($this->amount()->minor, shop()->money());
                     $against === null || $validator->errors()->add('amount', $against);
                 }
             },
@@ -74,6 +74,6 @@ final class GoAheadRequest extends FormRequest
 
     private function amount(): Money
     {
-        return Money::parse($this->string('amount')->toString());
+        return shop()->money()->parse($this->string('amount')->toString());
     }
 }

@@ -6,16 +6,21 @@ namespace App\Http\Requests;
 
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
-use Orthoscope\Core\Plain\Money;
+use Orthoscope\Core\Plain\Currency;
 use Orthoscope\Core\Plain\UnreadableMoney;
 
 /** An amount of money as people type it; the core says what is wrong with it. */
-final class MoneyTyped implements ValidationRule
+final readonly class MoneyTyped implements ValidationRule
 {
+    /** @param  ?Currency  $currency null = the shop's */
+    public function __construct(private ?Currency $currency = null)
+    {
+    }
+
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
         try {
-            Money::parse(is_string($value) ? $value : '');
+            ($this->currency ?? shop()->money())->parse(is_string($value) ? $value : '');
         } catch (UnreadableMoney $mistake) {
             $fail(mb_strimwidth($mistake->getMessage(), 0, 160, '…'));
         }

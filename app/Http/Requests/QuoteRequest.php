@@ -8,7 +8,7 @@ use DateTimeImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Plain\Money;
+use Orthoscope\Core\Catalogue\Economy\EconomyData;
 use Orthoscope\Core\Quote\Quote;
 use Orthoscope\Core\Quote\QuoteLine;
 use Orthoscope\Core\Quote\UnusableQuote;
@@ -62,7 +62,7 @@ final class QuoteRequest extends FormRequest
                 $variants = [];
                 foreach (array_values($this->array('variants')) as $i => $row) {
                     try {
-                        $variants[] = $this->variant($i, $row, $catalogue->economy->tax);
+                        $variants[] = $this->variant($i, $row, $catalogue->economy);
                     } catch (UnusableQuote $mistake) {
                         $validator->errors()->add("variants.{$i}.lines", $mistake->getMessage());
                     }
@@ -91,7 +91,7 @@ final class QuoteRequest extends FormRequest
     }
 
     /** @param  array<string, mixed>  $row */
-    private function variant(int $i, array $row, int $tax): Variant
+    private function variant(int $i, array $row, EconomyData $economy): Variant
     {
         $lines = [];
         foreach ($row['lines'] as $line) {
@@ -99,7 +99,7 @@ final class QuoteRequest extends FormRequest
                 $lines[] = QuoteLine::of(
                     (string) ($line['what'] ?? ''),
                     (int) ($line['count'] ?? 1),
-                    Money::parse((string) ($line['each'] ?? '0')),
+                    shop()->money()->parse((string) ($line['each'] ?? '0')),
                 );
             }
         }
@@ -112,9 +112,10 @@ final class QuoteRequest extends FormRequest
             promise: trim((string) ($row['promise'] ?? '')),
             limits: trim((string) ($row['limits'] ?? '')),
             options: [$row['option']],
-            tax: $tax,
+            tax: $economy->tax,
             days: [$from, $to],
             warrantyMonths: (int) $row['warranty'],
+            taxPerLine: $economy->taxPerLine,
         );
     }
 }

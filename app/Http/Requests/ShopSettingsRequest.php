@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Shop;
+use App\UseCases\Shop\ShopCatalogue;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Crypt;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use Orthoscope\Core\Plain\Money;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\Step;
+use Orthoscope\Core\Plain\Currency;
+use Orthoscope\Core\Plain\UnknownWord;
 
 /** What a shop says of itself. */
 class ShopSettingsRequest extends FormRequest
@@ -16,16 +22,29 @@ class ShopSettingsRequest extends FormRequest
     /** Days on which it stays shut, at most. */
     private const MOST_CLOSED = 100;
 
+    /** Pixels of a side of the picture for letters, at most. */
+    private const MOST_PIXELS = 4000;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:80'],
+            'name' => ['nullable', 'string', 'max:80'],
             'address' => ['nullable', 'string', 'max:160'],
             'phone' => ['nullable', 'string', 'max:40', 'regex:'.TakeInRequest::PHONE],
             'mail' => ['nullable', 'email', 'max:160'],
             'tax_number' => ['nullable', 'string', 'max:40'],
             'currency' => ['required', 'string', 'max:5'],
+            'country' => ['nullable', Rule::in(array_keys((array) config('countries')))],
+            'decimals' => ['sometimes', 'required', Rule::in(['0', '1', '2', '3'])],
+            'point' => ['sometimes', 'required', Rule::in(['.', ','])],
+            'tax_per_line' => ['sometimes', 'required', Rule::in(['0', '1'])],
+            'time_zone' => ['sometimes', 'required', 'timezone:all'],
+            'date_form' => ['sometimes', 'required', Rule::in(array_keys(Shop::DATE_FORMS))],
+            'week_start' => ['sometimes', 'required', Rule::in(['1', '6', '7'])],
+            'price_of_one' => ['sometimes', 'required', 'regex:/^\d{1,5}([.,]\d{1,3})?$/', 'not_regex:/^0+([.,]0+)?$/'],
+            'logo' => ['nullable', 'file', 'max:2048'],
+            'no_logo' => ['nullable', Rule::in(['1'])],
             'tax' => ['required', 'regex:/^\d{1,2}([.,]\d{1,2})?$/'],
             'open_days' => ['required', 'array'],
             'open_days.*' => [Rule::in(['1', '2', '3', '4', '5', '6', '7'])],
@@ -33,11 +52,13 @@ class ShopSettingsRequest extends FormRequest
             'open_to' => ['required', 'integer', 'min:1', 'max:24', 'gt:open_from'],
             'closed_days' => ['nullable', 'string', 'max:2000'],
             'benches' => ['required', 'integer', 'min:1', 'max:20'],
-            'hour_price' => ['sometimes', 'required', 'string', new MoneyTyped],
-            'deposit_from' => ['sometimes', 'required', 'string', new MoneyTyped],
+            'hour_price' => ['sometimes', 'required', 'string', new MoneyTyped($this->currency())],
+            'deposit_from' => ['sometimes', 'required', 'string', new MoneyTyped($this->currency())],
             'deposit_share' => ['sometimes', 'required', 'integer', 'min:0', 'max:100'],
             'quote_days' => ['sometimes', 'required', 'integer', 'min:1', 'max:90'],
             'comeback_risk' => ['sometimes', 'required', 'integer', 'min:1', 'max:50'],
+            'school' => ['nullable', Rule::in([...array_keys(app(Catalogue::class)->schools), ShopCatalogue::OWN_SCHOOL])],
+            'school_order' => ['nullable', 'string', 'max:4000'],
             'smtp_host' => ['nullable', 'string', 'max:120', 'regex:/^[A-Za-z0-9.\-]+$/'],
             'smtp_port' => ['nullable', 'integer', 'min:1', 'max:65535'],
             'smtp_user' => ['nullable', 'string', 'max:160'],
@@ -49,13 +70,21 @@ class ShopSettingsRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'name.required' => 'Type the name of the shop, as letters shall say it.',
             'name.max' => 'Keep the name under 80 letters.',
             'address.max' => 'Keep the address under 160 letters, on one line.',
             'phone.*' => 'A telephone number has digits, spaces and + ( ) / . - only, and at least five of them.',
             'mail.*' => 'This is not a mail address; it looks like name@example.org.',
             'tax_number.max' => 'Keep the tax number under 40 letters.',
             'currency.*' => 'Give the sign or the code of the currency, such as € or CHF.',
+            'country.*' => 'Choose a country of the list, or none.',
+            'decimals.*' => 'Say how many decimals prices have: 0, 1, 2 or 3.',
+            'point.*' => 'Choose point or comma before the decimals.',
+            'tax_per_line.*' => 'Say whether tax is rounded once on the sum, or on each line.',
+            'time_zone.*' => 'Choose the time zone of the shop, such as Europe/Zurich.',
+            'date_form.*' => 'Choose how papers write a day.',
+            'week_start.*' => 'Say on which day a week begins.',
+            'price_of_one.*' => 'Say what 1.00 of the shipped price lists is in your money, such as 1 or 0.95.',
+            'logo.*' => 'The picture did not arrive whole, or is larger than 2 MB; choose it again.',
             'tax.*' => 'Give the tax in per cent, such as 20 or 8.1; 0 if there is none.',
             'open_days.*' => 'Tick the days on which the shop opens; one at least.',
             'open_from.*' => 'Give the full hour at which it opens, 0 to 23.',
@@ -66,6 +95,8 @@ class ShopSettingsRequest extends FormRequest
             'deposit_share.*' => 'Give the part that is asked beforehand in per cent, 0 to 100.',
             'quote_days.*' => 'Say how many days a quote holds, 1 to 90.',
             'comeback_risk.*' => 'Say how many of 100 machines may come back, 1 to 50: fewer ask for more clean starts.',
+            'school.*' => 'Choose one of the orders shown.',
+            'school_order.max' => 'That are more steps than there are; leave out those at the end.',
             'smtp_host.*' => 'Give the name of the mail server alone, such as mail.example.org.',
             'smtp_port.*' => 'Give the port of the mail server, such as 587.',
             'smtp_*.max' => 'That is too long.',
@@ -76,16 +107,53 @@ class ShopSettingsRequest extends FormRequest
     /** @return list<callable(Validator): void> */
     public function after(): array
     {
-        return [
-            function (Validator $validator): void {
-                $wrong = array_filter($this->closedDays(), fn (string $day): bool => ! self::isDay($day));
-                if ($wrong !== []) {
-                    $validator->errors()->add('closed_days', '“'.current($wrong).'” is no day. Write each as 2026-12-25, one a line.');
-                } elseif (count($this->closedDays()) > self::MOST_CLOSED) {
-                    $validator->errors()->add('closed_days', 'Keep it to '.self::MOST_CLOSED.' days; leave out those that are over.');
-                }
-            },
-        ];
+        return [$this->pictureIsOne(...), $this->stepsAreKnown(...), $this->closedDaysAreDays(...)];
+    }
+
+    private function pictureIsOne(Validator $validator): void
+    {
+        $logo = $this->logo();
+        $size = $logo === null ? null : @getimagesize($logo->getPathname());
+        if ($size === false || ($size !== null && ! in_array($size[2], [IMAGETYPE_PNG, IMAGETYPE_JPEG], true))) {
+            $validator->errors()->add('logo', 'This is no PNG or JPEG picture; choose another.');
+        } elseif ($size !== null && max($size[0], $size[1]) > self::MOST_PIXELS) {
+            $validator->errors()->add('logo', 'That picture is too large; keep it to '.self::MOST_PIXELS.' pixels on a side.');
+        }
+    }
+
+    private function stepsAreKnown(Validator $validator): void
+    {
+        $unknown = array_values(array_diff($this->steps(), array_keys(app(Catalogue::class)->steps)))[0] ?? null;
+        if ($unknown !== null) {
+            $names = array_values(array_map(fn (Step $step): string => $step->name, app(Catalogue::class)->steps));
+            $validator->errors()->add('school_order', UnknownWord::sentence('step', $unknown, $names));
+        } elseif ($this->input('school') === ShopCatalogue::OWN_SCHOOL && $this->steps() === []) {
+            $validator->errors()->add('school_order', 'Type the steps in your order, one a line, or choose another order.');
+        }
+    }
+
+    private function closedDaysAreDays(Validator $validator): void
+    {
+        $wrong = array_filter($this->closedDays(), fn (string $day): bool => ! self::isDay($day));
+        if ($wrong !== []) {
+            $validator->errors()->add('closed_days', '“'.current($wrong).'” is no day. Write each as 2026-12-25, one a line.');
+        } elseif (count($this->closedDays()) > self::MOST_CLOSED) {
+            $validator->errors()->add('closed_days', 'Keep it to '.self::MOST_CLOSED.' days; leave out those that are over.');
+        }
+    }
+
+    /** The picture for letters, where one is sent. */
+    public function logo(): ?UploadedFile
+    {
+        $file = $this->file('logo');
+
+        return $file instanceof UploadedFile ? $file : null;
+    }
+
+    /** How the money typed on this very form is written. */
+    private function currency(): Currency
+    {
+        return Currency::of('', $this->integer('decimals', shop()->decimals));
     }
 
     /** @return array<string, mixed> property of Shop => value */
@@ -102,6 +170,7 @@ class ShopSettingsRequest extends FormRequest
             'mail' => $text('mail'),
             'taxNumber' => $text('tax_number'),
             'currency' => $text('currency'),
+            ...$this->country(),
             'tax' => (int) round(100 * (float) str_replace(',', '.', $text('tax'))),
             'openDays' => $days,
             'openFrom' => $this->integer('open_from'),
@@ -109,8 +178,29 @@ class ShopSettingsRequest extends FormRequest
             'closedDays' => $this->closedDays(),
             'benches' => $this->integer('benches'),
             ...$this->prices(),
+            ...$this->order(),
             ...$this->mailServer(),
         ];
+    }
+
+    /**
+     * Only where the form asks for it.
+     *
+     * @return array<string, string|int|bool>
+     */
+    private function country(): array
+    {
+        return ! $this->has('decimals')
+            ? []
+            : [
+                'country' => $this->string('country')->toString(),
+                'decimals' => $this->integer('decimals'),
+                'point' => $this->string('point')->toString(),
+                'taxPerLine' => $this->boolean('tax_per_line'),
+                'timeZone' => $this->string('time_zone')->toString(),
+                'dateForm' => $this->string('date_form')->toString(),
+                'weekStart' => $this->integer('week_start'),
+            ];
     }
 
     /**
@@ -123,12 +213,37 @@ class ShopSettingsRequest extends FormRequest
         return ! $this->has('hour_price')
             ? []
             : [
-                'hourPrice' => Money::parse($this->string('hour_price')->toString())->minor,
-                'depositFrom' => Money::parse($this->string('deposit_from')->toString())->minor,
+                'hourPrice' => $this->currency()->parse($this->string('hour_price')->toString())->minor,
+                'depositFrom' => $this->currency()->parse($this->string('deposit_from')->toString())->minor,
                 'depositShare' => 100 * $this->integer('deposit_share'),
                 'quoteDays' => $this->integer('quote_days'),
                 'comebackRisk' => 10 * $this->integer('comeback_risk'),
+                'priceOfOne' => (int) round(1000 * (float) str_replace(',', '.', $this->string('price_of_one', '1')->toString())),
             ];
+    }
+
+    /**
+     * Only where the form asks for it.
+     *
+     * @return array<string, string|list<string>>
+     */
+    private function order(): array
+    {
+        return ! $this->has('school') ? [] : ['school' => $this->string('school')->toString(), 'schoolOrder' => $this->steps()];
+    }
+
+    /** @return list<string> steps by id, as their names were typed; one that is none stands as it was typed */
+    private function steps(): array
+    {
+        $known = [];
+        foreach (app(Catalogue::class)->steps as $id => $step) {
+            $known[mb_strtolower($step->name)] = $id;
+        }
+        $typed = $this->input('school_order');
+        $lines = is_string($typed) ? preg_split('/\R/', $typed, -1, PREG_SPLIT_NO_EMPTY) ?: [] : [];
+        $steps = array_map(fn (string $line): string => $known[mb_strtolower(trim($line))] ?? trim($line), $lines);
+
+        return array_values(array_unique(array_filter($steps, fn (string $step): bool => $step !== '')));
     }
 
     /**

@@ -6,7 +6,6 @@ namespace App\Http\Requests;
 
 use App\Models\Job;
 use Illuminate\Foundation\Http\FormRequest;
-use Orthoscope\Core\Plain\Money;
 
 /** What the owner says the machine is worth to them, if it was asked. */
 final class WorthRequest extends FormRequest
@@ -19,7 +18,7 @@ final class WorthRequest extends FormRequest
 
     public function worth(): ?int
     {
-        return $this->filled('worth') ? Money::parse($this->string('worth')->toString())->minor : null;
+        return $this->filled('worth') ? shop()->money()->parse($this->string('worth')->toString())->minor : null;
     }
 
     /** A form sent by its address must not come back to that address. */

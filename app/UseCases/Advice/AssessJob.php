@@ -6,6 +6,7 @@ namespace App\UseCases\Advice;
 
 use App\Models\Entry;
 use App\Models\Job;
+use App\Models\OwnValue;
 use App\Models\Summary;
 use App\UseCases\Shop\CoreVersion;
 use App\UseCases\Shop\ShopBelief;
@@ -37,6 +38,8 @@ final class AssessJob
 
     /** @var array<int, Shelf> job => the shelf it was last assessed with */
     private array $shelves = [];
+
+    private ?int $ownValues = null;
 
     public function __construct(
         private readonly Catalogue $catalogue,
@@ -93,6 +96,8 @@ final class AssessJob
                 $this->foundBad->all(),
                 $this->belief->factorsFor($job),
                 shop()->comebackRisk,
+                shop()->priceOfOne,
+                $this->ownValues(),
             ]),
         );
     }
@@ -112,7 +117,13 @@ final class AssessJob
 
     private function trusted(Job $job): string
     {
-        return hash('xxh128', serialize([$this->foundBad->all(), $this->belief->factorsFor($job)]));
+        return hash('xxh128', serialize([$this->foundBad->all(), $this->belief->factorsFor($job), $this->ownValues()]));
+    }
+
+    /** Changes with every value of the catalogue that the shop sets for itself. */
+    private function ownValues(): int
+    {
+        return $this->ownValues ??= (int) OwnValue::query()->max('id');
     }
 
     /** The ways on from what is believed now, and what each is expected to cost. */

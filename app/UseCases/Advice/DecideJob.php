@@ -84,7 +84,7 @@ final readonly class DecideJob
         $spent = Spent::minutes($assessment->record, $this->catalogue);
 
         return array_map(
-            fn (int $i): Variant => $proposal->variant(chr(ord('A') + $i), $picked[$i], $spent),
+            fn (int $i): Variant => $proposal->variant(chr(ord('A') + $i), $picked[$i], $spent, ($job->agreed['data'] ?? '') === 'no-copy'),
             array_keys(array_slice($picked, 0, Quote::MOST_VARIANTS)),
         );
     }

@@ -86,7 +86,7 @@ final readonly class AfterEntries
             'what' => implode(' ', $warning),
             'total' => $closing->price === 0
                     ? 'There is nothing to pay.'
-                    : 'The price is '.shop()->currency.' '.number_format($closing->price / 100, 2, '.', ' ').'.',
+                    : 'The price is '.shop()->money()->words($closing->price).'.',
         ]);
         $job->update(['link_until' => now()->addMonths(max(6, $closing->warrantyMonths))]);
     }

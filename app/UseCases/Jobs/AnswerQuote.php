@@ -36,12 +36,12 @@ final readonly class AnswerQuote
             $answer === 'asked' && trim($words) === '' => throw UnusableQuote::because('Write what you want to ask.'),
             default => null,
         };
-        $currency = shop()->currency;
+        $currency = shop()->money();
         $agreed = $picked === null
                 ? []
                 : ['variant' => $picked->id, 'amount' => $picked->total()->minor, 'agreed' => $core->text($picked, $currency)];
         $notice = match (true) {
-            $picked !== null => "The owner accepts {$picked->id}, {$picked->total()->words($currency)}.",
+            $picked !== null => "The owner accepts {$picked->id}, {$currency->words($picked->total())}.",
             $answer === 'declined' => 'The owner declines the quote.',
             default => 'The owner asks: '.mb_substr(trim($words), 0, 300),
         };

@@ -84,7 +84,7 @@ final readonly class ComeBack
     {
         $said = array_filter([
             'Cause: '.self::BLAME[$blame].'.',
-            $goodwill->minor > 0 ? "Goodwill {$goodwill->words(shop()->currency)}." : '',
+            $goodwill->minor > 0 ? 'Goodwill '.shop()->money()->words($goodwill).'.' : '',
             $ahead === '' ? '' : "Replacement sent ahead: {$ahead}.",
             $resale === '' ? '' : "Sold on as open-box, with its history: {$resale}.",
         ]);

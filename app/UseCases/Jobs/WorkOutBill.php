@@ -10,6 +10,7 @@ use App\Models\Quote;
 use App\Models\Spare;
 use App\UseCases\Advice\AssessJob;
 use App\UseCases\Advice\DecideJob;
+use App\UseCases\Shop\ShopCatalogue;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Agreement;
@@ -26,17 +27,19 @@ final readonly class WorkOutBill
         private DecideJob $decide,
         private ComeBack $comeBack,
         private Catalogue $catalogue,
+        private ShopCatalogue $shopCatalogue,
     ) {
     }
 
     public function of(Job $job): Charge
     {
         $record = $this->assessJob->record($job);
+        $catalogue = $this->asQuoted($job);
         $bill = (new Bill(
             $record,
             $this->assessJob->machine($job),
-            $this->catalogue,
-            $this->parts($record->all(ActDone::class)),
+            $catalogue,
+            $this->parts($record->all(ActDone::class), $catalogue),
         ))->workedOut();
 
         return match (true) {
@@ -45,6 +48,14 @@ final readonly class WorkOutBill
             $this->comeBack->warranty($job)?->holds() === true => Charge::inWarranty($bill),
             default => Charge::of($bill, $record->leave(), $this->accepted($job, $record->leave()), $this->decide->leave($job)),
         };
+    }
+
+    /** Prices move; a job keeps those that its owner said yes to. */
+    private function asQuoted(Job $job): Catalogue
+    {
+        $quote = Quote::query()->where('job_id', $job->id)->where('state', 'accepted')->latest('id')->first();
+
+        return $quote === null ? $this->catalogue : $this->shopCatalogue->asOf($quote->created_at);
     }
 
     /** The variant of a quote that its owner said yes to. */
@@ -60,7 +71,7 @@ final readonly class WorkOutBill
      *
      * @return array<string, FittedPart>
      */
-    private function parts(array $acts): array
+    private function parts(array $acts, Catalogue $catalogue): array
     {
         $tags = array_values(array_filter(array_map(fn (ActDone $act): ?string => $act->with?->tag, $acts)));
         $condition = Order::query()->whereIn('tag', $tags)->pluck('condition', 'tag');
@@ -70,7 +81,11 @@ final readonly class WorkOutBill
             ->get()
             ->mapWithKeys(
                 fn (Spare $spare): array => [
-                    $spare->tag => new FittedPart("{$spare->name} ({$spare->tag})", $spare->value, $condition[$spare->tag] ?? 'shelf'),
+                    $spare->tag => new FittedPart(
+                        "{$spare->name} ({$spare->tag})",
+                        $catalogue->part($spare->kind)->sold($spare->value),
+                        $condition[$spare->tag] ?? 'shelf',
+                    ),
                 ],
             )
             ->all();

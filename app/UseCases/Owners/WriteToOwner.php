@@ -29,15 +29,7 @@ final readonly class WriteToOwner
         }
         $template = $this->catalogue->messages[$moment];
         $written = $template->write(
-            $facts + [
-                'name' => $owner->name,
-                'model' => $job->machine->model,
-                'tag' => $job->tag,
-                'shop' => shop()->name,
-                'phone' => shop()->phone,
-                'link' => route('owner.letter', $job->letter_token),
-                'date' => $job->next_word_at?->format('l j F, H:i') ?? 'tomorrow',
-            ],
+            $facts + FactsForWords::of($job),
         );
 
         $message = Message::query()->firstOrCreate(

@@ -116,7 +116,7 @@ final readonly class OrderParts
             ->whereIn('state', ['held', 'ordered', 'arrived', 'fitted'])
             ->sum('price');
         $against = $job->own === null
-                ? $this->decideJob->leave($job)->against((int) $open + $offer->price, shop()->currency)
+                ? $this->decideJob->leave($job)->against((int) $open + $offer->price, shop()->money())
                 : null;
         if ($against !== null) {
             self::refuse('offer', $against);

@@ -16,6 +16,7 @@ final readonly class Act
      * @param  int  $money   what it uses up beside a part, minor units of money
      * @param  bool  $buysPart whether the price of the part comes on top
      * @param  ?string  $limit what it leaves, as its owner is told
+     * @param  ?int  $fixed what the work costs whatever time it takes, minor units before tax; null = by the minute
      */
     public function __construct(
         public string $id,
@@ -27,6 +28,7 @@ final readonly class Act
         public bool $buysPart,
         public ?string $caution,
         public ?string $limit,
+        public ?int $fixed = null,
     ) {
     }
 
@@ -44,6 +46,7 @@ final readonly class Act
             buysPart: $row->flag('part'),
             caution: $row->textOrNull('caution'),
             limit: $row->textOrNull('limit'),
+            fixed: $row->wholeOrNull('fixed'),
         );
     }
 }

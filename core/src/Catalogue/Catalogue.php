@@ -48,6 +48,7 @@ final class Catalogue
         'proving',
         'supplier',
         'messages',
+        'texts',
     ];
 
     /** @var list<string> stage ids in order */
@@ -134,6 +135,9 @@ final class Catalogue
     /** @var array<string, Template> words to owners by moment */
     public readonly array $messages;
 
+    /** @var array<string, ShopText> words of the shop on its papers */
+    public readonly array $texts;
+
     /** What the simulated suppliers have. */
     public readonly SupplierData $supplier;
 
@@ -183,6 +187,7 @@ final class Catalogue
         $this->heard = array_map(HeardWords::fromRow(...), $file('heard')->rows('heard'));
         $this->guides = array_column(array_map(Guide::fromRow(...), $file('guides')->rows('guides')), null, 'part');
         $this->messages = self::each($file('messages')->rows('messages'), Template::fromRow(...));
+        $this->texts = self::each($file('texts')->rows('texts'), ShopText::fromRow(...));
         $this->codes = new Codebook(array_map(self::code(...), $file('codes')->rows('codes')));
         $this->shelf = ShelfData::fromFile($file('shelf'));
         $this->economy = EconomyData::fromFile($file('economy'));

@@ -22,6 +22,7 @@ final readonly class PartKind
      * @param  bool  $ownOnly  a lent part of the served kind does not use it
      * @param  int  $price    typical price of a new one, minor units of money; 0 = not sold alone
      * @param  list<string>  $also what people of the trade call it, and its abbreviations
+     * @param  int  $markup  per cent that the shop adds to what it pays
      * @param  list<string>  $disturbs kinds moved whenever this one is taken out or put in
      */
     public function __construct(
@@ -44,6 +45,7 @@ final readonly class PartKind
         public bool $shownByStart,
         public bool $shelfOnly,
         public array $also = [],
+        public int $markup = 0,
     ) {
     }
 
@@ -72,7 +74,14 @@ final readonly class PartKind
             shownByStart: $row->flag('shown_by_start', true),
             shelfOnly: $row->flag('shelf_only'),
             also: $row->texts('also', []),
+            markup: $row->whole('markup', 0),
         );
+    }
+
+    /** What an owner pays before tax for one that the shop pays so much for; half a minor unit goes up. */
+    public function sold(int $paid): int
+    {
+        return intdiv($paid * (100 + $this->markup) + 50, 100);
     }
 
     /** With what people of the trade call it: "Supply (PSU)", "Board (motherboard)". */

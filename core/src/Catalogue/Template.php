@@ -4,17 +4,22 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Catalogue;
 
+use Orthoscope\Core\Plain\Fields;
 use Orthoscope\Core\Plain\Row;
 
 /** What is written to the owner at one moment of a job. */
 final readonly class Template
 {
+    /** Fields that something stands for at every moment. */
+    private const ALWAYS = ['name', 'model', 'tag', 'shop', 'phone', 'link', 'date'];
+
     /**
      * @param  string  $moment    when it is sent, in words
      * @param  int  $afterDays days after that
      * @param  ?int  $everyDays repeated so often while nothing changed; null = once
      * @param  int  $most      how many times in all
      * @param  bool  $byHand    it leaves only once a person has read it and pressed send
+     * @param  list<string>  $fields that may stand in its words
      */
     public function __construct(
         public string $id,
@@ -24,7 +29,8 @@ final readonly class Template
         public int $afterDays,
         public ?int $everyDays,
         public int $most,
-        public bool $byHand = false,
+        public bool $byHand,
+        public array $fields,
     ) {
     }
 
@@ -39,6 +45,7 @@ final readonly class Template
             everyDays: $row->wholeOrNull('every_days'),
             most: $row->whole('most', 1),
             byHand: $row->flag('by_hand'),
+            fields: array_values(array_unique([...self::ALWAYS, ...$row->texts('also', [])])),
         );
     }
 
@@ -49,17 +56,6 @@ final readonly class Template
      */
     public function write(array $facts): array
     {
-        $fill = function (string $words) use ($facts): string {
-            // A fact is one line, whatever was typed for a name or a model.
-            $filled = (string) preg_replace_callback(
-                '/\{(\w+)\}/',
-                fn (array $found): string => (string) preg_replace('/\s+/u', ' ', $facts[$found[1]] ?? ''),
-                $words,
-            );
-
-            return trim((string) preg_replace(['/ {2,}/', '/ +\n/'], [' ', "\n"], $filled));
-        };
-
-        return ['subject' => $fill($this->subject), 'text' => $fill($this->text)];
+        return ['subject' => Fields::fill($this->subject, $facts), 'text' => Fields::fill($this->text, $facts)];
     }
 }

@@ -11,7 +11,6 @@ use Orthoscope\Core\Catalogue\Economy\Promise;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\Belief;
 use Orthoscope\Core\Diagnosis\Replay;
-use Orthoscope\Core\Plain\Money;
 use Orthoscope\Core\Planning\LookAhead;
 use Orthoscope\Core\Planning\NextStep;
 use Orthoscope\Core\Planning\RepairNeeds;
@@ -86,7 +85,7 @@ final class Decision
             fn (Option $a, Option $b): int => [$a->expected, $a->way !== 'prove', $a->id] <=> [$b->expected, $b->way !== 'prove', $b->id],
         );
         $this->options = $options;
-        $this->why = Reason::of($options, $this->worth);
+        $this->why = Reason::of($options, $this->worth, $this->data->currency);
     }
 
     public static function of(Replay $replay, Assessment $assessment, Catalogue $catalogue, Shelf $shelf, Terms $terms = new Terms): self
@@ -109,7 +108,7 @@ final class Decision
     public function testingSentence(): string
     {
         $best = $this->test?->step->candidate->name();
-        $saves = Money::of(abs($this->test->saves ?? 0))->words();
+        $saves = $this->data->currency->amount(abs($this->test->saves ?? 0));
 
         return match (true) {
             $this->options[0]->way === 'prove' => '',
@@ -176,7 +175,7 @@ final class Decision
     private function outlay(WayOn $way): int
     {
         return $way->parts
-            + (int) round($way->minutes * $this->rate)
+            + WorkPrice::of($way->acts, $way->minutes, $this->catalogue)
             + (int) round(($this->data->day * array_sum($way->days)) / 2)
             + $way->after;
     }
@@ -184,7 +183,13 @@ final class Decision
     /** The cheapest way to end it with the machine not right. */
     private function endCost(): float
     {
-        return (float) min([PHP_INT_MAX, ...array_map($this->endOutlay(...), array_keys($this->data->ends))]);
+        return (float) min([PHP_INT_MAX, ...array_map($this->endOutlay(...), $this->endsOffered())]);
+    }
+
+    /** @return list<string> */
+    private function endsOffered(): array
+    {
+        return array_values(array_filter(array_keys($this->data->ends), $this->data->offers(...)));
     }
 
     private function endOutlay(string $id): int
@@ -310,7 +315,8 @@ final class Decision
     {
         $broken = self::broken($states);
         $options = [];
-        foreach ($this->data->ends as $id => $end) {
+        foreach ($this->endsOffered() as $id) {
+            $end = $this->data->ends[$id];
             $outlay = $this->endOutlay($id);
             $options[] = new Option(
                 id: $id,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Economy;
 
-use Orthoscope\Core\Plain\Money;
+use Orthoscope\Core\Plain\Currency;
 
 /** Why the first of the ways on is first. */
 final class Reason
@@ -15,16 +15,16 @@ final class Reason
      * @param  list<Option>  $options cheapest first; there is always one
      * @param  int  $worth what the machine is worth to its owner, minor units
      */
-    public static function of(array $options, int $worth): string
+    public static function of(array $options, int $worth, Currency $currency): string
     {
         $first = $options[0];
-        $worthWords = Money::of($worth)->words();
+        $worthWords = $currency->amount($worth);
         // What testing on would cost is said in a sentence of its own.
         $second =
             array_values(array_filter(array_slice($options, 1), fn (Option $option): bool => $option->way !== 'test'))[0] ?? null;
         $more = $second === null
                 ? ''
-                : sprintf(' %s would cost %s more.', $second->name, Money::of($second->expected - $first->expected)->words());
+                : sprintf(' %s would cost %s more.', $second->name, $currency->amount($second->expected - $first->expected));
 
         return match (true) {
             $first->way === 'prove' => sprintf(
@@ -36,7 +36,7 @@ final class Reason
             default => sprintf(
                 'It fixes it in %d of 100 cases, for %s; what follows where it does not is counted in.%s',
                 (int) round(100 * $first->cures),
-                Money::of($first->outlay)->words(),
+                $currency->amount($first->outlay),
                 $more,
             ),
         };

@@ -9,6 +9,7 @@ use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Standing;
+use Orthoscope\Core\Plain\Currency;
 use Orthoscope\Core\Plain\Money;
 
 /** A machine of the shop's own: what its parts cost and are worth by the evidence, and whether to build it or break it up. */
@@ -82,20 +83,29 @@ final readonly class Refurbish
         $break = $apart->minus(Money::of($paid));
         $daysLeft = $returnUntil === null ? null : (int) $now->setTime(0, 0)->diff($returnUntil->setTime(0, 0))->format('%r%a');
 
-        return new self($parts, $build, $break, $reserve, $daysLeft, self::advise($build, $break, $daysLeft));
+        return new self(
+            $parts,
+            $build,
+            $break,
+            $reserve,
+            $daysLeft,
+            self::advise($build, $break, $daysLeft, $catalogue->economy->currency),
+        );
     }
 
-    private static function advise(Money $build, Money $break, ?int $daysLeft): string
+    private static function advise(Money $build, Money $break, ?int $daysLeft, Currency $currency): string
     {
         $back = $daysLeft !== null && $daysLeft >= 0;
 
         return match (true) {
-            $build->minor <= 0 && $break->minor <= 0 && $back => "Send it back: built it loses {$build->times(
-                -1,
-            )->words()}, broken up {$break->times(-1)->words()}. The seller takes it for {$daysLeft} more "
-                .($daysLeft === 1 ? 'day.' : 'days.'),
-            $build->minor >= $break->minor => "Build it: that leaves {$build->words()}, breaking it up {$break->words()}.",
-            default => "Break it up: that leaves {$break->words()}, building it {$build->words()}.",
+            $build->minor <= 0 && $break->minor <= 0 && $back => "Send it back: built it loses {$currency->amount(
+                $build->times(-1),
+            )}, ".
+                "broken up {$currency->amount($break->times(-1))}. The seller takes it for {$daysLeft} more ".
+                ($daysLeft === 1 ? 'day.' : 'days.'),
+            $build->minor >= $break->minor => "Build it: that leaves {$currency->amount($build)}, breaking it up ".
+                "{$currency->amount($break)}.",
+            default => "Break it up: that leaves {$currency->amount($break)}, building it {$currency->amount($build)}.",
         };
     }
 

@@ -51,7 +51,10 @@ final readonly class WaysOn
         }
 
         return array_values(
-            array_filter([...$ways, $this->platform()], fn (?WayOn $way): bool => $way !== null && $this->helps($way->cures)),
+            array_filter(
+                [...$ways, $this->data->offers('platform') ? $this->platform() : null],
+                fn (?WayOn $way): bool => $way !== null && $this->helps($way->cures),
+            ),
         );
     }
 
@@ -122,16 +125,17 @@ final readonly class WaysOn
     private function doing(Act $act, Part $part): ?WayOn
     {
         $way = $this->data->wayOf($act->id);
-        if ($way === null || ($act->id === self::LEAVE_OUT && ! $this->runsWithout($part))) {
+        if ($way === null || ! $this->data->offers($way->id) || ($act->id === self::LEAVE_OUT && ! $this->runsWithout($part))) {
             return null;
         }
         $minutes = $this->minutes($act);
         $box = (int) $this->catalogue->number('board_time_box') * $act->minutes;
         $later = $this->later($way->promise->comeback, $act->money) + (int) round($way->loss * $this->worth);
-        $name = $act->id === self::LEAVE_OUT
+        $name =
+            $act->id === self::LEAVE_OUT
                 ? $this->runsOn($part)
-                : ucfirst($act->name)
-                    .($part->kind->price > 0 || $part->kind->link || $part->kind->id === 'system' ? " ({$part->name})" : '');
+                : ucfirst($act->name).
+                    ($part->kind->price > 0 || $part->kind->link || $part->kind->id === 'system' ? " ({$part->name})" : '');
 
         return new WayOn(
             id: "{$act->id}:{$part->id}",
@@ -178,10 +182,14 @@ final readonly class WaysOn
         $cures = $this->curesOfReplacing($part);
         $ways = [];
         foreach ($this->data->sources as $source) {
-            $way = $source->id === 'shelf' ? $this->fromShelf($source, $act, $part, $cures) : $this->bought($source, $act, $part, $cures);
+            if (! $this->data->offers($source->id)) {
+                continue;
+            }
+            $way =
+                $source->id === 'shelf' ? $this->fromShelf($source, $act, $part, $cures) : $this->bought($source, $act, $part, $cures);
             array_push($ways, ...$way === null ? [] : [$way]);
         }
-        if ($this->terms->claimable && $part->kind->price > 0) {
+        if ($this->terms->claimable && $part->kind->price > 0 && $this->data->offers('claim')) {
             $ways[] = $this->claiming($act, $part, $cures);
         }
 
@@ -206,7 +214,7 @@ final readonly class WaysOn
                 acts: [['act' => $act->id, 'on' => [$part->id]]],
                 part: $part->id,
                 cures: array_map(static fn (float $share): float => $share * $spare->trust, $cures),
-                parts: $spare->value,
+                parts: $part->kind->sold($spare->value),
                 minutes: $this->minutes($act),
                 days: $source->days,
                 promise: $source->promise,
@@ -227,7 +235,7 @@ final readonly class WaysOn
         if ($offer === null && $this->terms->offers !== []) {
             return null;
         }
-        $price = $offer->price ?? $this->usualPrice($source, $part);
+        $price = $part->kind->sold($offer->price ?? $this->usualPrice($source, $part));
         $good = $source->good ?? $this->catalogue->number('new_part_trust');
 
         return new WayOn(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\HandBack;
 
 use Orthoscope\Core\Assessment\Assessment;
+use Orthoscope\Core\Plain\Currency;
 use Orthoscope\Core\Quote\Leave;
 use Orthoscope\Core\Returns\Untried;
 
@@ -27,7 +28,7 @@ final class MayClose
         Plan $plan,
         ClosingAsked $asked,
         Leave $leave,
-        string $currency,
+        Currency $currency,
         callable $untried,
     ): array {
         $refusals = array_map(fn (string $tag): Refusal => new Refusal(

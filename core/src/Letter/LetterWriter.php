@@ -20,8 +20,7 @@ use Orthoscope\Core\Words\PartsInPlain;
  */
 final readonly class LetterWriter
 {
-    /** @param  string  $currency sign put before amounts */
-    public function __construct(private Catalogue $catalogue, private string $currency)
+    public function __construct(private Catalogue $catalogue)
     {
     }
 
@@ -118,9 +117,7 @@ final readonly class LetterWriter
                 ? []
                 : [
                     Sentence::of(
-                        "You agreed to {$this->currency} "
-                            .number_format($agreed->amount / 100, 2, '.', ' ')
-                            .' on '
+                        "You agreed to {$this->catalogue->economy->currency->words($agreed->amount)} on "
                             .(new DateTimeImmutable($agreed->at))->format('j F')
                             .'.',
                         $agreed->number,
@@ -135,7 +132,7 @@ final readonly class LetterWriter
         return Sentence::of(
             $closing->price === 0
                 ? 'There is nothing to pay.'
-                : "The price, all in: {$this->currency} ".number_format($closing->price / 100, 2, '.', ' ').'.',
+                : "The price, all in: {$this->catalogue->economy->currency->words($closing->price)}.",
             $closing->number,
         );
     }

@@ -7,7 +7,7 @@ namespace Orthoscope\Core\Plain;
 /** An amount of money in whole minor units (cents), which is never rounded but where it is said how. */
 final readonly class Money
 {
-    /** More than this is a slip of the pen in a repair shop: 100,000 of the main unit. */
+    /** More minor units than this are a slip of the pen in a repair shop: 100,000 of a main unit with two decimals. */
     public const MOST = 10_000_000;
 
     private function __construct(public int $minor)
@@ -17,22 +17,6 @@ final readonly class Money
     public static function of(int $minor): self
     {
         return new self($minor);
-    }
-
-    /**
-     * As people type it: "48", "48.5", "48,50", "1 190.00".
-     *
-     * @throws UnreadableMoney for words, a sign, more than two decimals, or more than MOST
-     */
-    public static function parse(string $typed): self
-    {
-        $plain = str_replace([' ', "\u{A0}"], '', trim($typed));
-        if (preg_match('/^(\d{1,9})(?:[.,](\d{1,2}))?$/', $plain, $found) !== 1) {
-            throw UnreadableMoney::typed($typed);
-        }
-        $minor = 100 * (int) $found[1] + (int) str_pad($found[2] ?? '0', 2, '0');
-
-        return $minor > self::MOST ? throw UnreadableMoney::tooMuch($typed) : new self($minor);
     }
 
     public function plus(self $other): self
@@ -89,11 +73,5 @@ final readonly class Money
         $sign = $this->minor < 0 ? -1 : 1;
 
         return array_map(fn (int $part): self => new self($sign * $part), $parts);
-    }
-
-    /** "119.00", or with thousands apart "1 190.00". */
-    public function words(string $currency = ''): string
-    {
-        return trim("{$currency} ".number_format($this->minor / 100, 2, '.', ' '));
     }
 }

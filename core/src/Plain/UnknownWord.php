@@ -17,13 +17,15 @@ final class UnknownWord
             : "\"{$word}\" is not a known {$what}. Did you mean \"{$nearest}\"?";
     }
 
-    /** @param  list<string>  $known */
-    private static function nearest(string $word, array $known): ?string
+    /** @param  list<string>  $words */
+    public static function nearest(string $word, array $words): ?string
     {
         $best = null;
         $least = max(3, intdiv(strlen($word), 2)) + 1;
-        foreach ($known as $candidate) {
-            $distance = levenshtein(strtolower($word), $candidate);
+        foreach ($words as $candidate) {
+            [$low, $known] = [strtolower($word), strtolower($candidate)];
+            // What was broken off is nearer than what was misspelt.
+            $distance = $low !== '' && str_starts_with($known, $low) ? 0 : levenshtein($low, $known);
             if ($distance < $least) {
                 [$best, $least] = [$candidate, $distance];
             }

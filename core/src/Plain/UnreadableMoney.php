@@ -9,9 +9,10 @@ use InvalidArgumentException;
 /** What was typed is no amount of money; the message says what to type. */
 final class UnreadableMoney extends InvalidArgumentException
 {
-    public static function typed(string $typed): self
+    /** @param  string  $example how an amount is typed */
+    public static function typed(string $typed, string $example): self
     {
-        return new self("\"{$typed}\" is no amount; type a number such as 48 or 48.50.");
+        return new self("\"{$typed}\" is no amount; type a number such as 48 or {$example}.");
     }
 
     public static function tooMuch(string $typed): self

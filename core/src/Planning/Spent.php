@@ -22,19 +22,25 @@ final class Spent
      */
     public static function minutes(Record $record, Catalogue $catalogue): int
     {
-        $minutes = 0.0;
+        return (int) round(array_sum(self::byEntry($record, $catalogue)));
+    }
+
+    /** @return array<int, float> number of an entry => bench minutes that went into it */
+    public static function byEntry(Record $record, Catalogue $catalogue): array
+    {
+        $minutes = [];
         $before = null;
         foreach ($record->entries as $entry) {
             $at = self::time($entry->at);
             $book = self::byTheBook($entry, $catalogue);
             $gap = $at === null || $before === null ? null : ($at->getTimestamp() - $before->getTimestamp()) / 60;
             if ($book > 0.0) {
-                $minutes += $gap === null || $gap > $catalogue->number('pause_minutes') || $gap < 0.0 ? $book : $gap;
+                $minutes[$entry->number] = $gap === null || $gap > $catalogue->number('pause_minutes') || $gap < 0.0 ? $book : (float) $gap;
             }
             $before = $at ?? $before;
         }
 
-        return (int) round($minutes);
+        return $minutes;
     }
 
     private static function byTheBook(Entry $entry, Catalogue $catalogue): float

@@ -22,18 +22,8 @@ final readonly class Bill
     /** Null where there is nothing to charge for. */
     public function workedOut(): ?Variant
     {
-        $minutes = Spent::minutes($this->record, $this->catalogue);
         $used = 0;
-        $lines =
-            $minutes === 0
-                ? []
-                : [
-                    QuoteLine::of(
-                        "Work at the bench, {$minutes} minutes",
-                        1,
-                        Money::of((int) round($minutes * $this->catalogue->economy->labour)),
-                    ),
-                ];
+        $lines = $this->work();
         foreach ($this->acts() as $act) {
             $used += $act->with === null ? $this->catalogue->act($act->act)->money : 0;
             foreach ($this->fitted($act) as $part) {
@@ -54,9 +44,47 @@ final readonly class Bill
                 limits: '',
                 options: [],
                 tax: $this->catalogue->economy->tax,
+                taxPerLine: $this->catalogue->economy->taxPerLine,
                 days: [0, 0],
                 warrantyMonths: $this->warrantyMonths(),
             );
+    }
+
+    /** @return list<QuoteLine> finding and each act at its fixed price where it has one, and all other minutes */
+    private function work(): array
+    {
+        $minutes = Spent::byEntry($this->record, $this->catalogue);
+        $acts = $this->acts();
+        $lines = [];
+        $finding = $this->catalogue->economy->findingFixed;
+        $before = array_filter($minutes, fn (int $number): bool => $number < ($acts[0]->number ?? PHP_INT_MAX), ARRAY_FILTER_USE_KEY);
+        if ($finding !== null && $before !== []) {
+            $lines[] = QuoteLine::of('Finding the fault', 1, Money::of($finding));
+            $minutes = array_diff_key($minutes, $before);
+        }
+        $fixed = [];
+        foreach ($acts as $act) {
+            if ($this->catalogue->act($act->act)->fixed !== null) {
+                $fixed[$act->act] = ($fixed[$act->act] ?? 0) + 1;
+                unset($minutes[$act->number]);
+            }
+        }
+        foreach ($fixed as $id => $count) {
+            $act = $this->catalogue->act($id);
+            $lines[] = QuoteLine::of(ucfirst($act->name), $count, Money::of((int) $act->fixed));
+        }
+        $rest = (int) round(array_sum($minutes));
+
+        return $rest === 0
+            ? $lines
+            : [
+                QuoteLine::of(
+                    "Work at the bench, {$rest} minutes",
+                    1,
+                    Money::of((int) round($rest * $this->catalogue->economy->labour)),
+                ),
+                ...$lines,
+            ];
     }
 
     /** Months: the longest of the parts that were fitted; where none was, of the ways the acts belong to; 0 where nothing was done. */
@@ -92,7 +120,7 @@ final readonly class Bill
             : array_map(function (string $id): FittedPart {
                 $part = $this->machine->part($id);
 
-                return new FittedPart("{$part->name}, new", $part->kind->price, 'new');
+                return new FittedPart("{$part->name}, new", $part->kind->sold($part->kind->price), 'new');
             }, $act->on);
     }
 }

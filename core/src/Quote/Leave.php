@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Quote;
 
-use Orthoscope\Core\Plain\Money;
+use Orthoscope\Core\Plain\Currency;
 
 /** What the owner gave leave to spend: by a limit at intake, or by accepting a quote. */
 final readonly class Leave
@@ -29,23 +29,15 @@ final readonly class Leave
     }
 
     /** What keeps an amount from being spent, in one sentence; null where nothing does. */
-    public function against(int $minor, string $currency): ?string
+    public function against(int $minor, Currency $currency): ?string
     {
         return match (true) {
             $this->covers($minor) => null,
-            $this->most() === null => "The owner is asked before anything is spent, and {$this->say(
+            $this->most() === null => "The owner is asked before anything is spent, and {$currency->words(
                 $minor,
-                $currency,
             )} would be: send a quote first.",
-            default => "{$this->say($minor, $currency)} is more than the {$this->say(
-                (int) $this->most(),
-                $currency,
-            )} the owner agreed to: send a quote first.",
+            default => "{$currency->words($minor)} is more than the {$currency->words((int) $this->most())} the owner ".
+                'agreed to: send a quote first.',
         };
-    }
-
-    private function say(int $minor, string $currency): string
-    {
-        return Money::of($minor)->words($currency);
     }
 }

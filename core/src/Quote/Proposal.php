@@ -7,6 +7,7 @@ namespace Orthoscope\Core\Quote;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Economy\Option;
+use Orthoscope\Core\Economy\WorkPrice;
 use Orthoscope\Core\Plain\Money;
 
 /** Makes a variant of a quote from a way on, in the words of the owner. */
@@ -16,15 +17,27 @@ final readonly class Proposal
     {
     }
 
-    /** @param  int  $spent bench minutes that went into finding it */
-    public function variant(string $id, Option $option, int $spent): Variant
+    /**
+     * @param  int  $spent bench minutes that went into finding it
+     * @param  bool  $keepData the owner asked to have data kept safe before work begins
+     */
+    public function variant(string $id, Option $option, int $spent, bool $keepData = false): Variant
     {
-        $rate = $this->catalogue->economy->labour;
+        $economy = $this->catalogue->economy;
         $lines = [];
         if ($spent > 0) {
-            $lines[] = QuoteLine::of("Finding the fault, {$spent} minutes", 1, Money::of((int) round($spent * $rate)));
+            $lines[] = $economy->findingFixed === null
+                ? QuoteLine::of("Finding the fault, {$spent} minutes", 1, Money::of((int) round($spent * $economy->labour)))
+                : QuoteLine::of('Finding the fault', 1, Money::of($economy->findingFixed));
         }
-        $lines[] = QuoteLine::of("Work, {$option->minutes} minutes", 1, Money::of((int) round($option->minutes * $rate)));
+        if ($keepData && $economy->keepData !== null) {
+            $lines[] = QuoteLine::of('Your data kept safe before we begin', 1, Money::of($economy->keepData));
+        }
+        $lines[] = QuoteLine::of(
+            "Work, {$option->minutes} minutes",
+            1,
+            Money::of(WorkPrice::of($option->acts, $option->minutes, $this->catalogue)),
+        );
         if ($option->parts > 0) {
             $lines[] = QuoteLine::of($option->way === 'specialist' ? 'The specialist' : $this->part($option), 1, Money::of($option->parts));
         }
@@ -37,6 +50,7 @@ final readonly class Proposal
             limits: implode(' ', $this->limits($option)),
             options: [$option->id],
             tax: $this->catalogue->economy->tax,
+            taxPerLine: $this->catalogue->economy->taxPerLine,
             days: $option->days,
             warrantyMonths: $option->promise->warrantyMonths,
         );

@@ -6,6 +6,7 @@ namespace Orthoscope\Core\Quote;
 
 use DateTimeImmutable;
 use Orthoscope\Core\Catalogue\Economy\DepositTerms;
+use Orthoscope\Core\Plain\Currency;
 use Orthoscope\Core\Plain\Money;
 use Orthoscope\Core\Plain\Row;
 use Orthoscope\Core\Plain\UnreadableRow;
@@ -69,11 +70,11 @@ final readonly class Quote
     }
 
     /** The text that is agreed to, word for word: what is kept with the answer. */
-    public function text(Variant $variant, string $currency): string
+    public function text(Variant $variant, Currency $currency): string
     {
         $lines = array_map(
             fn (QuoteLine $line): string => ($line->count > 1 ? "{$line->count} x " : '')
-                ."{$line->what}: {$line->net()->words($currency)}",
+                ."{$line->what}: {$currency->words($line->net())}",
             $variant->lines,
         );
         $deposit = $this->deposit($variant);
@@ -83,9 +84,9 @@ final readonly class Quote
             array_filter([
                 "{$variant->id}: {$variant->name}",
                 ...$lines,
-                "Tax: {$variant->tax()->words($currency)}",
-                "Total: {$variant->total()->words($currency)}",
-                $deposit->minor === 0 ? '' : "Before we order: {$deposit->words($currency)}",
+                "Tax: {$currency->words($variant->tax())}",
+                "Total: {$currency->words($variant->total())}",
+                $deposit->minor === 0 ? '' : "Before we order: {$currency->words($deposit)}",
                 $variant->promise,
                 $variant->limits,
                 $this->words,

@@ -7,7 +7,7 @@ namespace Orthoscope\Core\Quote;
 use Orthoscope\Core\Plain\Money;
 use Orthoscope\Core\Plain\Row;
 
-/** One of the things the owner can choose, with its lines and what it adds up to. Tax is worked out once, on the sum. */
+/** One of the things the owner can choose, with its lines and what it adds up to. Tax is worked out on the sum, or on each line. */
 final readonly class Variant
 {
     /**
@@ -18,6 +18,7 @@ final readonly class Variant
      * @param  list<string>  $options  options of the decision it was made from
      * @param  int  $tax      hundredths of a per cent
      * @param  array{int, int}  $days     until it is done, from and to
+     * @param  bool  $taxPerLine half a minor unit of tax goes up on each line, and not once on the sum
      */
     public function __construct(
         public string $id,
@@ -29,6 +30,7 @@ final readonly class Variant
         public int $tax,
         public array $days,
         public int $warrantyMonths,
+        public bool $taxPerLine = false,
     ) {
         if ($lines === []) {
             throw UnusableQuote::because("\"{$name}\" has no line; add one, or leave it out.");
@@ -45,7 +47,13 @@ final readonly class Variant
 
     public function tax(): Money
     {
-        return $this->net()->share($this->tax);
+        return $this->taxPerLine
+            ? array_reduce(
+                $this->lines,
+                fn (Money $sum, QuoteLine $line): Money => $sum->plus($line->net()->share($this->tax)),
+                Money::of(0),
+            )
+            : $this->net()->share($this->tax);
     }
 
     public function total(): Money
@@ -60,6 +68,9 @@ final readonly class Variant
      */
     public function gross(): array
     {
+        if ($this->taxPerLine) {
+            return array_map(fn (QuoteLine $line): Money => $line->net()->plus($line->net()->share($this->tax)), $this->lines);
+        }
         $net = array_map(fn (QuoteLine $line): int => $line->net()->minor, $this->lines);
 
         return array_sum($net) === 0 ? array_map(fn (): Money => Money::of(0), $this->lines) : array_values($this->total()->split($net));
@@ -78,6 +89,8 @@ final readonly class Variant
             'tax' => $this->tax,
             'days' => $this->days,
             'warranty' => $this->warrantyMonths,
+            // What was quoted before there was a choice says nothing of it.
+            ...$this->taxPerLine ? ['tax_per_line' => true] : [],
         ];
     }
 
@@ -94,6 +107,7 @@ final readonly class Variant
             tax: $row->whole('tax'),
             days: $row->range('days'),
             warrantyMonths: $row->whole('warranty'),
+            taxPerLine: $row->flag('tax_per_line'),
         );
     }
 }

@@ -6,6 +6,8 @@ namespace Orthoscope\Core\Shelf;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\PartKind;
+use Orthoscope\Core\Plain\Currency;
+use Orthoscope\Core\Plain\UnreadableMoney;
 
 /** A spare as it is written down when it comes to the shelf. */
 final readonly class NewSpare
@@ -48,7 +50,7 @@ final readonly class NewSpare
         $lendable = array_keys(array_filter($catalogue->parts, fn (PartKind $kind): bool => $kind->lendable));
         $origins = array_keys($catalogue->shelf->origins);
         $origin = $given['origin'] === '' ? 'retired' : $given['origin'];
-        $value = $given['value'] === '' ? '0' : str_replace(',', '.', $given['value']);
+        $value = self::money($given['value'], $catalogue->economy->currency);
         $tag = strtoupper($given['tag']);
         $facts = array_filter(array_diff_key($given, array_flip(self::COLUMNS)), fn (string $fact): bool => $fact !== '');
         [$field, $sentence] = match (true) {
@@ -61,7 +63,7 @@ final readonly class NewSpare
                 "\"{$given['kind']}\" is no kind of spare; one of ".implode(', ', $lendable).'.',
             ],
             $given['name'] === '' || mb_strlen($given['name']) > 120 => ['name', 'it needs a name of up to 120 letters.'],
-            preg_match('/^\d{1,6}(\.\d{1,2})?$/', $value) !== 1 => [
+            $value === null => [
                 'value',
                 "\"{$given['value']}\" is no amount of money; a number such as 35 or 35.50.",
             ],
@@ -77,12 +79,22 @@ final readonly class NewSpare
             tag: $tag,
             kind: $given['kind'],
             name: $given['name'],
-            value: (int) round(100 * (float) $value),
+            value: $value ?? 0,
             origin: $origin,
             place: mb_substr($given['place'], 0, 60),
             model: $given['model'],
             fits: array_intersect_key($facts, array_flip(self::SAME)),
             facts: array_diff_key($facts, array_flip(self::SAME)),
         );
+    }
+
+    /** Minor units; null where it is no amount of money. */
+    private static function money(string $typed, Currency $currency): ?int
+    {
+        try {
+            return $typed === '' ? 0 : $currency->parse($typed)->minor;
+        } catch (UnreadableMoney) {
+            return null;
+        }
     }
 }

@@ -6,6 +6,7 @@ namespace Orthoscope\Core\Shelf;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Plain\Csv;
+use Orthoscope\Core\Plain\Currency;
 
 /**
  * Spares as CSV (RFC 4180): tag, kind, name, value, origin, place, model, and one column for each fact, such as memory or socket. Good
@@ -48,7 +49,7 @@ final readonly class SpareCsv
     }
 
     /** @param  list<NewSpare>  $spares */
-    public static function write(array $spares): string
+    public static function write(array $spares, Currency $currency): string
     {
         $facts = array_keys(array_merge([], ...array_map(fn (NewSpare $spare): array => $spare->fits + $spare->facts, $spares)));
         sort($facts);
@@ -56,7 +57,7 @@ final readonly class SpareCsv
         foreach ($spares as $spare) {
             $all = $spare->fits + $spare->facts;
             $lines[] = [
-                $spare->tag, $spare->kind, $spare->name, number_format($spare->value / 100, 2, '.', ''), $spare->origin, $spare->place,
+                $spare->tag, $spare->kind, $spare->name, $currency->typed($spare->value), $spare->origin, $spare->place,
                 $spare->model,
                 ...array_map(fn (string $fact): string => $all[$fact] ?? '', $facts),
             ];

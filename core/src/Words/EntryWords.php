@@ -25,7 +25,6 @@ use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Evidence\StrikeOut;
 use Orthoscope\Core\Evidence\Tally;
 use Orthoscope\Core\Plain\Listed;
-use Orthoscope\Core\Plain\Money;
 use Orthoscope\Core\SetUp\Goal;
 use Orthoscope\Core\SetUp\Place;
 use Orthoscope\Core\SetUp\SetUp;
@@ -49,21 +48,21 @@ final readonly class EntryWords
             $entry instanceof Answer => 'asked: '.$this->catalogue->question($entry->question)->ask,
             $entry instanceof OthersTrial => 'tried by '.OthersTrial::BY[$entry->who].': '.$this->trial($entry),
             $entry instanceof Start => $this->setUp($entry->setUp),
-            $entry instanceof Finding => ($entry->target === null ? '' : $this->machine->part($entry->target)->name.': ')
-                .$this->catalogue->check($entry->check)->name
-                .($entry->host->tag === Finding::ANY_HOST ? '' : " {$entry->host->tag}")
-                .($entry->hostSaid->words() === '' ? '' : " ({$entry->hostSaid->words()})")
-                .($entry->also === [] ? '' : ', with '.$this->parts($entry->also, short: true)),
-            $entry instanceof ActDone => str_replace('{part}', $this->parts($entry->on), $this->catalogue->act($entry->act)->did)
-                .($entry->with === null || $entry->with->tag === 'new' ? '' : " with {$entry->with->tag}")
-                .($entry->begun ? ', begun' : ''),
+            $entry instanceof Finding => ($entry->target === null ? '' : $this->machine->part($entry->target)->name.': ').
+                $this->catalogue->check($entry->check)->name.
+                ($entry->host->tag === Finding::ANY_HOST ? '' : " {$entry->host->tag}").
+                ($entry->hostSaid->words() === '' ? '' : " ({$entry->hostSaid->words()})").
+                ($entry->also === [] ? '' : ', with '.$this->parts($entry->also, short: true)),
+            $entry instanceof ActDone => str_replace('{part}', $this->parts($entry->on), $this->catalogue->act($entry->act)->did).
+                ($entry->with === null || $entry->with->tag === 'new' ? '' : " with {$entry->with->tag}").
+                ($entry->begun ? ', begun' : ''),
             $entry instanceof StrikeOut => "struck out entry {$entry->entry}",
             $entry instanceof Override => 'lock set aside: '.$this->catalogue->locks[$entry->lock]->name,
-            $entry instanceof Tally => ($entry->way === Tally::OFF ? 'off: ' : 'back: ')
-                .($entry->count > 1 ? "{$entry->count} " : '')
-                .Tally::KINDS[$entry->what]
-                .' '
-                .$entry->item,
+            $entry instanceof Tally => ($entry->way === Tally::OFF ? 'off: ' : 'back: ').
+                ($entry->count > 1 ? "{$entry->count} " : '').
+                Tally::KINDS[$entry->what].
+                ' '.
+                $entry->item,
             $entry instanceof Closing => 'closed',
             $entry instanceof Agreement => Agreement::ANSWERS[$entry->answer],
             $entry instanceof Collection => 'collected',
@@ -99,17 +98,19 @@ final readonly class EntryWords
             ]),
             $entry instanceof ActDone => $this->afterwards($entry),
             $entry instanceof Closing => $entry->outcome === 'repaired' ? '' : Closing::OUTCOMES[$entry->outcome],
-            $entry instanceof Agreement => trim("{$entry->variant} ".($entry->amount > 0 ? Money::of($entry->amount)->words() : '')),
+            $entry instanceof Agreement => trim(
+                "{$entry->variant} ".($entry->amount > 0 ? $this->catalogue->economy->currency->amount($entry->amount) : ''),
+            ),
             $entry instanceof Collection => $this->joined([
                 Collection::METHODS[$entry->method],
-                $entry->amount > 0 ? Money::of($entry->amount)->words() : '',
+                $entry->amount > 0 ? $this->catalogue->economy->currency->amount($entry->amount) : '',
                 implode(', ', $entry->with),
             ]),
-            $entry instanceof Finding => ($entry->which === [] ? '' : $this->parts($entry->which, short: true).': ')
-                .$this->spots($entry)
-                .$this->catalogue->check($entry->check)->result($entry->result)->name
-                .$this->values($entry)
-                .$this->reservations($entry),
+            $entry instanceof Finding => ($entry->which === [] ? '' : $this->parts($entry->which, short: true).': ').
+                $this->spots($entry).
+                $this->catalogue->check($entry->check)->result($entry->result)->name.
+                $this->values($entry).
+                $this->reservations($entry),
             default => '',
         };
     }
@@ -131,8 +132,8 @@ final readonly class EntryWords
             $act->old === null ? '' : 'old part '.ActDone::FATES[$act->old],
             $act->deviation === null
                 ? ''
-                : "{$ohms($act->deviation['used'])} ohms used where {$ohms($act->deviation['asked'])} were asked"
-                    .($act->deviation['used'] === $act->deviation['asked'] ? '' : ': a deviation'),
+                : "{$ohms($act->deviation['used'])} ohms used where {$ohms($act->deviation['asked'])} were asked".
+                    ($act->deviation['used'] === $act->deviation['asked'] ? '' : ': a deviation'),
             $act->temporary === '' ? '' : "only for now: {$act->temporary}",
         ]);
     }
@@ -168,8 +169,9 @@ final readonly class EntryWords
             $words[] = "{$lent->tag} for {$this->machine->part($part)->name}";
         }
         foreach ($setUp->moved as $stick => $slot) {
-            $words[] = $this->machine->part($stick)->name
-                .($slot === SetUp::OTHER_SLOT
+            $words[] =
+                $this->machine->part($stick)->name.
+                ($slot === SetUp::OTHER_SLOT
                     ? ($this->machine->part($stick)->kind->id === 'drive'
                         ? ' on another port'
                         : ' in another slot')
@@ -213,7 +215,10 @@ final readonly class EntryWords
     private function parts(array $ids, bool $short = false): string
     {
         return Listed::of(
-            array_map(fn (string $id): string => $short ? $this->machine->part($id)->name : $this->machine->part($id)->inSentence(), $ids),
+            array_map(
+                fn (string $id): string => $short ? $this->machine->part($id)->name : $this->machine->part($id)->inSentence(),
+                $ids,
+            ),
         );
     }
 
@@ -263,7 +268,8 @@ final readonly class EntryWords
             $words .= sprintf(', within what the meter may be off: %d %% sure', (int) round(100 * $finding->sureness));
         }
 
-        return $words.($finding->believed < 1.0 ? sprintf(', believed %d %% by its set-up', (int) round(100 * $finding->believed)) : '');
+        return $words.
+            ($finding->believed < 1.0 ? sprintf(', believed %d %% by its set-up', (int) round(100 * $finding->believed)) : '');
     }
 
     private function values(Finding $finding): string

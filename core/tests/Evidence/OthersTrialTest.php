@@ -64,7 +64,7 @@ final class OthersTrialTest extends TestCase
         $words = new EntryWords($case->machine, Bench::catalogue());
         $this->assertSame('tried by a friend: another for Screen, cold, at home', $words->what($case->record->inForce[0]));
         $this->assertSame('starts and stays up (2 times)', $words->outcome($case->record->inForce[0]));
-        $letter = (new LetterWriter(Bench::catalogue(), 'CHF'))->write(Bench::assess($entries));
+        $letter = (new LetterWriter(Bench::catalogue()))->write(Bench::assess($entries));
         $told = $letter->text();
         $this->assertStringContainsString('when a friend tried it at your place, with another in place of the screen', $told);
     }

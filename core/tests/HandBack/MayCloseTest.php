@@ -9,6 +9,7 @@ use Orthoscope\Core\HandBack\ClosingAsked;
 use Orthoscope\Core\HandBack\MayClose;
 use Orthoscope\Core\HandBack\Plan;
 use Orthoscope\Core\HandBack\Refusal;
+use Orthoscope\Core\Plain\Currency;
 use Orthoscope\Core\Quote\Leave;
 use Orthoscope\Core\Returns\Untried;
 use Orthoscope\Core\Tests\Support\Bench;
@@ -110,11 +111,22 @@ final class MayCloseTest extends TestCase
      *
      * @return list<Refusal>
      */
-    private function refusals(array $entries, ClosingAsked $asked, ?Closure $untried = null, Leave $leave = new Leave(null, null)): array
-    {
+    private function refusals(
+        array $entries,
+        ClosingAsked $asked,
+        ?Closure $untried = null,
+        Leave $leave = new Leave(null, null),
+    ): array {
         $assessment = Bench::assess($entries);
         $never = fn (): array => $this->fail('Conditions not tried are not asked for here.');
 
-        return MayClose::refusals($assessment, Plan::of($assessment, Bench::catalogue()), $asked, $leave, '€', $untried ?? $never);
+        return MayClose::refusals(
+            $assessment,
+            Plan::of($assessment, Bench::catalogue()),
+            $asked,
+            $leave,
+            Currency::of('€'),
+            $untried ?? $never,
+        );
     }
 }

@@ -143,6 +143,6 @@ final class LetterPartsTest extends TestCase
     {
         $assessment = Bench::assess($entries);
 
-        return (new LetterWriter(Bench::catalogue(), '€'))->write($assessment, Plan::of($assessment, Bench::catalogue()), $terms);
+        return (new LetterWriter(Bench::catalogue()))->write($assessment, Plan::of($assessment, Bench::catalogue()), $terms);
     }
 }

@@ -25,7 +25,7 @@ final class LetterTest extends TestCase
     public function test_memory_the_board_does_not_run_is_not_called_bad(): void
     {
         $dark = ['kind' => 'start', 'reached' => 'dark', 'waited' => 180, 'signs' => ['lamp' => 'memory']];
-        $letter = (new LetterWriter(Bench::catalogue(), '€'))->write(Bench::assess([
+        $letter = (new LetterWriter(Bench::catalogue()))->write(Bench::assess([
             ['kind' => 'report', 'reached' => 'dark', 'events' => ['memory-changed']],
             $dark,
             ['kind' => 'start', 'reached' => 'stays', 'setup' => ['lent' => ['stick-1' => ['tag' => 'M-1']], 'out' => ['stick-2']]],
@@ -245,7 +245,7 @@ final class LetterTest extends TestCase
     /** @param  list<array<string, mixed>>  $entries */
     private function letter(array $entries): Letter
     {
-        return (new LetterWriter(Bench::catalogue(), '€'))->write(Bench::assess($entries));
+        return (new LetterWriter(Bench::catalogue()))->write(Bench::assess($entries));
     }
 
     public function test_what_failed_only_at_work_as_its_owner_told_is_said_so(): void

@@ -52,7 +52,7 @@ final class LettersAreTrueTest extends TestCase
     {
         $letters = (int) (getenv('LETTERS') ?: self::FEW);
         $catalogue = Words::catalogue();
-        $writer = new LetterWriter($catalogue, '€');
+        $writer = new LetterWriter($catalogue);
         for ($i = 0; $i < $letters; $i++) {
             $world = $i % 3 === 2 ? new HardWorld($catalogue, 0.15) : new FriendlyWorld($catalogue);
             $hidden = $world->machine(Draw::from("letter {$i}"));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Tests\Quote;
 
+use Orthoscope\Core\Plain\Currency;
 use Orthoscope\Core\Quote\Leave;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -17,9 +18,9 @@ final class LeaveTest extends TestCase
         $leave = new Leave($limit, $accepted);
         $this->assertSame($most, $leave->most());
         $this->assertTrue($leave->covers((int) $most));
-        $this->assertNull($leave->against((int) $most, 'EUR'));
+        $this->assertNull($leave->against((int) $most, Currency::of('EUR')));
         $this->assertFalse($leave->covers((int) $most + 1));
-        $this->assertStringContainsString('send a quote first', (string) $leave->against((int) $most + 1, 'EUR'));
+        $this->assertStringContainsString('send a quote first', (string) $leave->against((int) $most + 1, Currency::of('EUR')));
     }
 
     /** @return iterable<string, array{?int, ?int, ?int}> */
@@ -37,11 +38,11 @@ final class LeaveTest extends TestCase
     {
         $this->assertSame(
             'The owner is asked before anything is spent, and EUR 1.00 would be: send a quote first.',
-            (new Leave(null, null))->against(100, 'EUR'),
+            (new Leave(null, null))->against(100, Currency::of('EUR')),
         );
         $this->assertSame(
             'EUR 100.01 is more than the EUR 100.00 the owner agreed to: send a quote first.',
-            (new Leave(10000, null))->against(10001, 'EUR'),
+            (new Leave(10000, null))->against(10001, Currency::of('EUR')),
         );
     }
 }

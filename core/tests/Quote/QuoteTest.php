@@ -6,6 +6,7 @@ namespace Orthoscope\Core\Tests\Quote;
 
 use DateTimeImmutable;
 use Orthoscope\Core\Catalogue\Economy\DepositTerms;
+use Orthoscope\Core\Plain\Currency;
 use Orthoscope\Core\Plain\Draw;
 use Orthoscope\Core\Plain\Money;
 use Orthoscope\Core\Plain\Row;
@@ -23,12 +24,19 @@ final class QuoteTest extends TestCase
         $draw = Draw::from('quotes');
         for ($i = 0; $i < 1000; $i++) {
             $lines = array_map(
-                fn (): QuoteLine => QuoteLine::of('x', 1 + (int) floor(3 * $draw->unit()), Money::of((int) floor(30000 * $draw->unit()))),
+                fn (): QuoteLine => QuoteLine::of(
+                    'x',
+                    1 + (int) floor(3 * $draw->unit()),
+                    Money::of((int) floor(30000 * $draw->unit())),
+                ),
                 range(0, (int) floor(7 * $draw->unit())),
             );
             $variant = $this->variant($lines, (int) floor(2600 * $draw->unit()));
             $this->assertSame($variant->total()->minor, $variant->net()->minor + $variant->tax()->minor);
-            $this->assertSame($variant->total()->minor, array_sum(array_map(fn (Money $money): int => $money->minor, $variant->gross())));
+            $this->assertSame(
+                $variant->total()->minor,
+                array_sum(array_map(fn (Money $money): int => $money->minor, $variant->gross())),
+            );
             $this->assertSame($variant->net()->minor, array_sum(array_map(fn (QuoteLine $line): int => $line->net()->minor, $lines)));
             $quote = $this->quote([$variant]);
             $this->assertLessThanOrEqual($variant->total()->minor, $quote->deposit($variant)->minor);
@@ -41,7 +49,10 @@ final class QuoteTest extends TestCase
 
     public function test_by_hand(): void
     {
-        $variant = $this->variant([QuoteLine::of('Work, 22 minutes', 1, Money::of(1760)), QuoteLine::of('Fan', 2, Money::of(905))], 2000);
+        $variant = $this->variant(
+            [QuoteLine::of('Work, 22 minutes', 1, Money::of(1760)), QuoteLine::of('Fan', 2, Money::of(905))],
+            2000,
+        );
         $this->assertSame([3570, 714, 4284], [$variant->net()->minor, $variant->tax()->minor, $variant->total()->minor]);
         $this->assertSame([2112, 2172], array_map(fn (Money $money): int => $money->minor, $variant->gross()));
     }
@@ -49,7 +60,7 @@ final class QuoteTest extends TestCase
     public function test_the_text_agreed_to_holds_every_number(): void
     {
         $quote = $this->quote([$this->variant([QuoteLine::of('Supply, new', 1, Money::of(20000))])], 'Ring us with questions.');
-        $text = $quote->text($quote->variants[0], 'EUR');
+        $text = $quote->text($quote->variants[0], Currency::of('EUR'));
         $said = ['A: Way A', 'Supply, new: EUR 200.00', 'Tax: EUR 40.00', 'Total: EUR 240.00', 'Before we order: EUR 72.00', 'Ring us'];
         foreach ($said as $expected) {
             $this->assertStringContainsString($expected, $text);
@@ -111,14 +122,17 @@ final class QuoteTest extends TestCase
 
     public function test_leave_to_spend(): void
     {
-        $this->assertNull((new Leave(12000, null))->against(12000, 'EUR'));
+        $this->assertNull((new Leave(12000, null))->against(12000, Currency::of('EUR')));
         $this->assertStringContainsString(
             'EUR 120.01 is more than the EUR 120.00',
-            (string) (new Leave(12000, null))->against(12001, 'EUR'),
+            (string) (new Leave(12000, null))->against(12001, Currency::of('EUR')),
         );
-        $this->assertNull((new Leave(12000, 30000))->against(25000, 'EUR'));
-        $this->assertStringContainsString('is asked before anything is spent', (string) (new Leave(null, null))->against(1, 'EUR'));
-        $this->assertNull((new Leave(null, null))->against(0, 'EUR'));
+        $this->assertNull((new Leave(12000, 30000))->against(25000, Currency::of('EUR')));
+        $this->assertStringContainsString(
+            'is asked before anything is spent',
+            (string) (new Leave(null, null))->against(1, Currency::of('EUR')),
+        );
+        $this->assertNull((new Leave(null, null))->against(0, Currency::of('EUR')));
     }
 
     /** @param  list<QuoteLine>  $lines */

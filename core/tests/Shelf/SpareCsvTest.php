@@ -23,7 +23,7 @@ final class SpareCsvTest extends TestCase
                 'model' => 'Marl 550', 'watts' => '550',
             ]),
         ];
-        $read = SpareCsv::read(SpareCsv::write($spares), Catalogue::shipped());
+        $read = SpareCsv::read(SpareCsv::write($spares, Catalogue::shipped()->economy->currency), Catalogue::shipped());
         $this->assertSame([], $read->mistakes);
         $this->assertEquals($spares, $read->spares);
         $this->assertSame([3550, 'retired', ['memory' => 'DDR4'], []], [

@@ -1,16 +1,11 @@
 @props(['letter', 'job', 'heading' => false])
 <article class="letter">
     <header>
-        <div>
-            @if ($heading)
-            <h1>{{ shop()->name }}</h1>@else<b>{{ shop()->name }}</b>
-            @endif
-            <p>
-                {{ shop()->letterhead() }}</p>
-        </div>
+        <x-letterhead :heading="$heading" />
         <p class="right">Job {{ $job->tag }}<br>{{ $job->machine->model }}<br>for {{ $job->machine->owner->name }}
         </p>
     </header>
+    <x-shop-text id="letter-start" :job="$job" />
     @foreach ($letter->sections as $section)
         <section>
             <h2>{{ $section->heading }}</h2>
@@ -19,4 +14,5 @@
             @endforeach
         </section>
     @endforeach
+    <x-shop-text id="letter-end" :job="$job" />
 </article>

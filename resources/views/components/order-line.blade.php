@@ -10,11 +10,11 @@
                 <small>until {{ $heldFor }} is proved{{ $order->words === '' ? '' : ', ' . $order->words }}</small>
             @endif
     </summary>
-    <p>{{ $order->supplier }}, {{ $order->condition }}, {{ shop()->currency }}
+    <p>{{ $order->supplier }}, {{ $order->condition }},
         @php
             $back = $order->return_until ? ', goes back until ' . $order->return_until->format('j M') : '';
         @endphp
-        {{ number_format($order->price / 100, 2) }}{{ $back }}.
+        {{ shop()->money()->words($order->price) }}{{ $back }}.
         {{ $order->words }}</p>
     @if ($order->state === 'ordered')
         <form method="post" action="{{ route('orders.receive', $order) }}">@csrf<input type="hidden" name="order"

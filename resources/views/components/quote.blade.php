@@ -1,6 +1,6 @@
 @props(['core', 'choose' => false, 'picked' => null])
 @php
-    $currency = shop()->currency;
+    $currency = shop()->money();
 @endphp
 
 @foreach ($core->variants as $variant)
@@ -15,21 +15,21 @@
             @foreach ($variant->lines as $line)
                 <tr>
                     <td>{{ $line->count > 1 ? $line->count . ' x ' : '' }}{{ $line->what }}</td>
-                    <td class="num">{{ $line->net()->words($currency) }}</td>
+                    <td class="num">{{ $currency->words($line->net()) }}</td>
                 </tr>
             @endforeach
             <tr>
                 <td>Tax, {{ $variant->tax / 100 }} %</td>
-                <td class="num">{{ $variant->tax()->words($currency) }}</td>
+                <td class="num">{{ $currency->words($variant->tax()) }}</td>
             </tr>
             <tr class="total">
                 <th scope="row">Total</th>
-                <td class="num"><b>{{ $variant->total()->words($currency) }}</b></td>
+                <td class="num"><b>{{ $currency->words($variant->total()) }}</b></td>
             </tr>
             @if ($core->deposit($variant)->minor > 0)
                 <tr>
                     <td>To pay before we order</td>
-                    <td class="num">{{ $core->deposit($variant)->words($currency) }}</td>
+                    <td class="num">{{ $currency->words($core->deposit($variant)) }}</td>
                 </tr>
             @endif
         </table>

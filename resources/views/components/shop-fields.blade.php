@@ -4,7 +4,9 @@
     $shop = shop();
     $days = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
     $shipped = App\Models\Shop::shipped();
-    $money = fn(int $minor): string => Orthoscope\Core\Plain\Money::of($minor)->words();
+    $money = fn(int $minor): string => shop()->money()->typed($minor);
+    $choose = fn(string $field, string $is): string => (string) old($field, $is);
+    $zones = DateTimeZone::listIdentifiers();
     $closed = implode(PHP_EOL, $shop->closedDays);
     $open = array_map(strval(...), (array) old('open_days', $shop->openDays));
 @endphp
@@ -19,14 +21,98 @@
         </div>
         <x-field name="tax_number" label="Tax number, if letters shall show one" :value="$shop->taxNumber" maxlength="40"
             autocomplete="off" />
+        @if ($all)
+            <div class="field"><label for="f-logo">Picture on letters, PNG or JPEG up to 2 MB</label>
+                <input id="f-logo" name="logo" type="file" accept="image/png,image/jpeg">
+                @if ($shop->logo !== '')
+                    <p class="letterhead"><img src="{{ route('shop.logo') }}" alt="The picture as letters show it"></p>
+                    <label><input type="checkbox" name="no_logo" value="1"> take it off</label>
+                @endif
+                @error('logo')
+                    <p class="error" role="alert">{{ $message }}</p>
+                @enderror
+            </div>
+        @endif
     </section>
     <section class="sheet">
-        <h2>Money and hours</h2>
-        <div class="pair"><x-field name="currency" label="Currency, sign or code" :value="$shop->currency" maxlength="5"
-                autocomplete="off" />
-            <x-field name="tax" label="Tax on work and parts, %" :value="$shop->tax / 100" inputmode="decimal"
-                autocomplete="off" />
+        <h2>Country and money</h2>
+        <div class="pair">
+            <div class="field"><label for="f-country">Country</label>
+                <select id="f-country" name="country" x-data="country" x-on:change="fill">
+                    <option value="">Another, or none</option>
+                    @foreach (App\Models\Country::all() as $country)
+                        @php
+                            $usual = json_encode([
+                                'currency' => $country->currency,
+                                'decimals' => (string) $country->decimals,
+                                'point' => $country->point,
+                                'time_zone' => $country->timeZone,
+                                'date_form' => $country->dateForm,
+                                'week_start' => (string) $country->weekStart,
+                                ...$country->tax === null ? [] : ['tax' => (string) ($country->tax / 100)],
+                            ]);
+                        @endphp
+                        <option value="{{ $country->code }}" data-usual="{{ $usual }}"
+                            @selected($choose('country', $shop->country) === $country->code)>
+                            {{ $country->name }}</option>
+                    @endforeach
+                </select>
+                <small>Fills in what is usual there.</small>
+            </div>
+            <div class="field"><label for="f-time_zone">Time zone</label>
+                <select id="f-time_zone" name="time_zone">
+                    @foreach ($zones as $zone)
+                        <option @selected($choose('time_zone', $shop->timeZone) === $zone)>{{ $zone }}</option>
+                    @endforeach
+                </select>
+                @error('time_zone')
+                    <p class="error">{{ $message }}</p>
+                @enderror
+            </div>
         </div>
+        <div class="triple"><x-field name="currency" label="Currency" :value="$shop->currency" maxlength="5"
+                autocomplete="off" hint="Sign or code." />
+            <div class="field"><label for="f-decimals">Decimals</label><select id="f-decimals" name="decimals">
+                    @foreach ([0, 1, 2, 3] as $decimals)
+                        <option @selected($choose('decimals', (string) $shop->decimals) === (string) $decimals)>{{ $decimals }}</option>
+                    @endforeach
+                </select></div>
+            <div class="field"><label for="f-point">Before them</label><select id="f-point" name="point">
+                    <option value="." @selected($choose('point', $shop->point) === '.')>point, 48.50</option>
+                    <option value="," @selected($choose('point', $shop->point) === ',')>comma, 48,50</option>
+                </select></div>
+        </div>
+        <div class="pair"><x-field name="tax" label="Tax on work and parts, %" :value="$shop->tax / 100"
+                inputmode="decimal" autocomplete="off" />
+            <div class="field"><label for="f-tax_per_line">Rounded half up</label><select id="f-tax_per_line"
+                    name="tax_per_line">
+                    <option value="0" @selected($choose('tax_per_line', $shop->taxPerLine ? '1' : '0') === '0')>once, on the sum</option>
+                    <option value="1" @selected($choose('tax_per_line', $shop->taxPerLine ? '1' : '0') === '1')>on each line</option>
+                </select></div>
+        </div>
+        <p class="notice" data-tax-note role="note" hidden>The tax rate of the country is from memory and may have
+            changed:
+            check it before the first bill.</p>
+        <div class="pair">
+            <div class="field"><label for="f-date_form">Papers write a day</label><select id="f-date_form"
+                    name="date_form">
+                    @foreach (App\Models\Shop::DATE_FORMS as $form => $words)
+                        <option value="{{ $form }}" @selected($choose('date_form', $shop->dateForm) === $form)>{{ $words }}</option>
+                    @endforeach
+                </select></div>
+            <div class="field"><label for="f-week_start">A week begins on</label><select id="f-week_start"
+                    name="week_start">
+                    @php
+                        $first = $choose('week_start', (string) $shop->weekStart);
+                    @endphp
+                    @foreach (['1' => 'Monday', '6' => 'Saturday', '7' => 'Sunday'] as $day => $words)
+                        <option value="{{ $day }}" @selected($first === (string) $day)>{{ $words }}</option>
+                    @endforeach
+                </select></div>
+        </div>
+    </section>
+    <section class="sheet">
+        <h2>Hours</h2>
         <fieldset class="chips">
             <legend>Open on</legend>
             @foreach ($days as $i => $day)
@@ -62,10 +148,38 @@
                 <x-field name="deposit_share" label="Deposit, % of it" :value="$shop->depositShare / 100" inputmode="numeric"
                     :hint="'Ships with ' . $shipped->depositShare / 100 . '.'" />
             </div>
+            <x-field name="price_of_one" label="1.00 of the price lists that ship is, in our money" :value="$shop->priceOfOne / 1000"
+                inputmode="decimal"
+                hint="Parts, specialists and the rest ship in euros; 1 leaves them. Your own prices stand on Numbers." />
             <x-field name="comeback_risk" label="Comebacks that the shop accepts, of 100" :value="$shop->comebackRisk / 10"
                 inputmode="numeric" :hint="'Ships with ' .
                     $shipped->comebackRisk / 10 .
                     '. How many clean starts prove a repair follows from it.'" />
+        </section>
+        <section class="sheet">
+            <h2>Order of steps</h2>
+            @php
+                $catalogue = app(Orthoscope\Core\Catalogue\Catalogue::class);
+                $order = implode(
+                    PHP_EOL,
+                    array_map(fn(string $id): string => $catalogue->steps[$id]->name ?? $id, $shop->schoolOrder),
+                );
+            @endphp
+            <div class="field"><label for="f-school">Shown unless somebody chose another</label>
+                <select id="f-school" name="school">
+                    <option value="">What is computed for each machine</option>
+                    @foreach ($catalogue->schools as $school)
+                        <option value="{{ $school->id }}" @selected($choose('school', $shop->school) === $school->id)>
+                            {{ ucfirst($school->name) }}</option>
+                    @endforeach
+                    @unless (isset($catalogue->schools['own']))
+                        <option value="own" @selected($choose('school', $shop->school) === 'own')>As this shop does it</option>
+                    @endunless
+                </select>
+                <small>Each job says in minutes what an order costs there beside what is computed.</small>
+            </div>
+            <x-field name="school_order" label="Own order, one step a line, as steps are called" area
+                :value="$order" hint="Steps that are not named come after." />
         </section>
         <section class="sheet">
             <h2>Mail leaves by</h2>

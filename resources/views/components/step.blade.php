@@ -19,7 +19,7 @@
         @if ($candidate->spare)<span
                 class="lent">{{ $candidate->spare->tag }}</span>
             @if ($step->moneyAtRisk >= 50)
-                <span class="saves">{{ shop()->currency }} {{ number_format($step->moneyAtRisk / 100, 2) }} at
+                <span class="saves">{{ shop()->money()->words($step->moneyAtRisk) }} at
                     risk.</span>
             @endif
         @endif

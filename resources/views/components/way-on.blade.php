@@ -1,6 +1,6 @@
 @props(['option', 'first' => false])
 @php
-    $money = fn(int $minor): string => Orthoscope\Core\Plain\Money::of($minor)->words();
+    $money = fn(int $minor): string => shop()->money()->amount($minor);
 @endphp
 
 {{-- One way on: what it costs in all, how likely it cures, and what it leaves. --}}

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Catalogue\Economy;
 
+use Orthoscope\Core\Plain\Currency;
 use Orthoscope\Core\Plain\Row;
 
 /** What ways on cost beside the price of parts and the minutes of acts; `core/catalogue/economy.yaml`. */
@@ -20,7 +21,11 @@ final readonly class EconomyData
      * @param  int  $redo    bench minutes of a comeback
      * @param  float  $within  share of courses within the range that is told
      * @param  list<Effect>  $effects
+     * @param  array<string, mixed>  $offered way, source or end => false where the shop does not offer it
+     * @param  ?int  $findingFixed what finding the fault costs whatever time it takes, minor units before tax; null = by the minute
+     * @param  ?int  $keepData what keeping data safe costs, minor units before tax; null = it is not offered as a line
      * @param  int  $tax     hundredths of a per cent
+     * @param  bool  $taxPerLine tax is rounded on each line, and not once on the sum
      */
     private function __construct(
         public array $sources,
@@ -36,9 +41,15 @@ final readonly class EconomyData
         public float $within,
         public array $effects,
         public int $tax,
+        public bool $taxPerLine,
         public DepositTerms $deposit,
         public int $validDays,
         public RefurbishTerms $refurbish,
+        public Currency $currency,
+        private array $offered,
+        public ?int $findingFixed,
+        public ?int $keepData,
+        public StorageTerms $storage,
     ) {
     }
 
@@ -58,10 +69,22 @@ final readonly class EconomyData
             within: $file->number('within'),
             effects: array_map(Effect::fromRow(...), $file->rows('effects')),
             tax: $file->whole('tax'),
+            taxPerLine: $file->flag('tax_per_line'),
             deposit: DepositTerms::fromRow($file->row('deposit')),
             validDays: $file->whole('valid_days'),
             refurbish: RefurbishTerms::fromRow($file->row('refurbish')),
+            currency: Currency::fromRow($file->row('currency')),
+            offered: $file->row('offered')->all(),
+            findingFixed: $file->wholeOrNull('finding'),
+            keepData: $file->wholeOrNull('keep_data'),
+            storage: StorageTerms::fromRow($file->row('storage')),
         );
+    }
+
+    /** Whether the shop offers a way, a source of parts or an end of work. */
+    public function offers(string $way): bool
+    {
+        return ($this->offered[$way] ?? true) !== false;
     }
 
     /** The way on that an act belongs to; null for one that buys a part or ends the work. */
