@@ -31,6 +31,7 @@ return [
         'depositShare' => 3000,
         'quoteDays' => 14,
         'comebackRisk' => 100,
+        'handsMinutes' => 10,
         'school' => '',
         'schoolOrder' => [],
         'smtpHost' => '',

@@ -26,8 +26,10 @@ use App\Http\Controllers\EraseOwnerController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\FirstJobController;
 use App\Http\Controllers\FloorController;
+use App\Http\Controllers\ForgottenController;
 use App\Http\Controllers\GuideController;
 use App\Http\Controllers\HalfTakenController;
+use App\Http\Controllers\HandsController;
 use App\Http\Controllers\HowWellController;
 use App\Http\Controllers\IntakeController;
 use App\Http\Controllers\JobController;
@@ -75,6 +77,7 @@ use App\Http\Controllers\ThemeController;
 use App\Http\Controllers\TourController;
 use App\Http\Controllers\WallController;
 use App\Http\Controllers\WayInController;
+use App\Http\Controllers\YouController;
 use App\Http\Middleware\JobIsOpen;
 use App\Http\Middleware\MachineIsHere;
 use Illuminate\Support\Facades\Route;
@@ -85,9 +88,20 @@ Route::post('/set-up', [SetUpController::class, 'store'])->middleware('throttle:
 Route::get('/way-in/{token}', [WayInController::class, 'show'])->middleware('throttle:quotes')->name('way-in');
 Route::post('/way-in/{token}', [WayInController::class, 'store'])->middleware('throttle:quotes')->name('way-in.store');
 
+// A computer that stays at a bench: whose hands are at it.
+Route::get('/hands', [HandsController::class, 'show'])->name('hands');
+Route::post('/hands', [HandsController::class, 'take'])->middleware('throttle:quotes')->name('hands.take');
+Route::post('/hands/leave', [HandsController::class, 'leave'])->name('hands.leave');
+Route::post('/bench-computer/end', [HandsController::class, 'end'])->name('bench-computer.end');
+
 Route::middleware('guest')->group(function (): void {
     Route::get('/login', [SessionController::class, 'create'])->name('login');
     Route::post('/login', [SessionController::class, 'store'])->middleware('throttle:login');
+    Route::get('/login/code', [SessionController::class, 'second'])->name('login.second');
+    Route::post('/login/code', [SessionController::class, 'storeSecond'])->middleware('throttle:quotes')->name('login.second.store');
+    Route::get('/forgotten', [ForgottenController::class, 'show'])->name('forgotten');
+    Route::post('/forgotten', [ForgottenController::class, 'send'])->middleware('throttle:forgotten')->name('forgotten.send');
+    Route::post('/forgotten/code', [ForgottenController::class, 'code'])->middleware('throttle:quotes')->name('forgotten.code');
 });
 
 // What letters show of the shop, to whoever reads one.
@@ -108,6 +122,14 @@ Route::middleware('throttle:quotes')->where(['token' => '[A-Za-z0-9]{40}'])->gro
 
 Route::middleware('auth')->group(function (): void {
     Route::post('/logout', [SessionController::class, 'destroy'])->name('logout');
+    Route::get('/you', [YouController::class, 'show'])->name('you');
+    Route::post('/you/password', [YouController::class, 'password'])->middleware('throttle:quotes')->name('you.password');
+    Route::post('/you/mail', [YouController::class, 'mail'])->name('you.mail');
+    Route::post('/you/pin', [YouController::class, 'pin'])->middleware('throttle:quotes')->name('you.pin');
+    Route::post('/you/second', [YouController::class, 'beginSecond'])->middleware('throttle:quotes')->name('you.second');
+    Route::post('/you/second/confirm', [YouController::class, 'confirmSecond'])->middleware('throttle:quotes')->name('you.second.confirm');
+    Route::delete('/you/second', [YouController::class, 'endSecond'])->middleware('throttle:quotes')->name('you.second.end');
+    Route::post('/bench-computer', [HandsController::class, 'begin'])->middleware('can:work-at-bench')->name('bench-computer');
     Route::post('/tour', [TourController::class, 'taken'])->middleware('can:work-at-bench')->name('tour.taken');
     Route::post('/first-job', [FirstJobController::class, 'begin'])->middleware('can:work-at-bench')->name('first-job');
     Route::post('/theme', ThemeController::class)->name('theme');
@@ -182,6 +204,10 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/people', [PeopleController::class, 'store'])->name('people.store');
         Route::post('/people/{person}', [PeopleController::class, 'update'])->name('people.update');
         Route::post('/people/{person}/way-in', [PeopleController::class, 'letIn'])->name('people.let-in');
+        Route::get('/people/{person}', [PeopleController::class, 'show'])->name('people.show');
+        Route::post('/people/{person}/code', [PeopleController::class, 'code'])->name('people.code');
+        Route::post('/people/{person}/badge', [PeopleController::class, 'badge'])->name('people.badge');
+        Route::delete('/people/{person}/second', [PeopleController::class, 'endSecond'])->name('people.second.end');
         Route::delete('/people/{person}', [PeopleController::class, 'destroy'])->name('people.destroy');
         Route::post('/bulletins', [BulletinController::class, 'store'])->name('bulletins.store');
         Route::post('/bulletins/{bulletin}/withdraw', [BulletinController::class, 'withdraw'])->name('bulletins.withdraw');

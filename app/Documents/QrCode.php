@@ -11,7 +11,7 @@ final class QrCode
 {
     private const QUIET = 4;
 
-    public static function svg(string $text): string
+    public static function svg(string $text, string $label = 'QR code of the job\'s address'): string
     {
         $rows = (new TCPDF2DBarcode($text, 'QRCODE,M'))->getBarcodeArray()['bcode'];
         $path = '';
@@ -25,10 +25,11 @@ final class QrCode
         $size = count($rows) + 2 * self::QUIET;
 
         return sprintf(
-            '<svg class="qr" viewBox="0 0 %1$d %1$d" role="img" aria-label="QR code of the job\'s address" shape-rendering="crispEdges">'
+            '<svg class="qr" viewBox="0 0 %1$d %1$d" role="img" aria-label="%3$s" shape-rendering="crispEdges">'
                 .'<rect width="%1$d" height="%1$d" fill="#fff"/><path d="%2$s" fill="#000"/></svg>',
             $size,
             $path,
+            e($label),
         );
     }
 }

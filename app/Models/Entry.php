@@ -15,6 +15,7 @@ use Illuminate\Support\Carbon;
  * @property string               $kind
  * @property array<string, mixed> $body the written entry of a case file, less its kind, time and author
  * @property ?string              $sent_once key of the form it came from; the same form sent twice is one entry
+ * @property Job                  $job
  * @property int                  $user_id
  * @property User                 $user
  * @property Carbon               $made_at
@@ -26,6 +27,12 @@ class Entry extends Model
     public $timestamps = false;
 
     protected $fillable = ['job_id', 'number', 'kind', 'body', 'user_id', 'sent_once', 'made_at'];
+
+    /** @return BelongsTo<Job, $this> */
+    public function job(): BelongsTo
+    {
+        return $this->belongsTo(Job::class);
+    }
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

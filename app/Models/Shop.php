@@ -45,6 +45,7 @@ final readonly class Shop
      * @param  int  $depositShare that part, basis points
      * @param  int  $quoteDays  days a quote holds
      * @param  int  $comebackRisk chance of a comeback within its warranty that the lead accepts, in 1000
+     * @param  int  $handsMinutes pause after which a computer at a bench asks whose hands are at it, 1 to 240
      * @param  string  $school order of steps that is shown unless somebody chose another; empty: what is computed
      * @param  list<string>  $schoolOrder steps in the shop's own order; empty where it has none
      * @param  string  $smtpHost mail server that its mail leaves by; empty: words to owners are said or sent by hand
@@ -78,6 +79,7 @@ final readonly class Shop
         public int $depositShare,
         public int $quoteDays,
         public int $comebackRisk,
+        public int $handsMinutes,
         public string $school,
         public array $schoolOrder,
         public string $smtpHost,

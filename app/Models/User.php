@@ -14,6 +14,12 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property Role   $role
  * @property ?FloorFilter $floor which machines of the floor are shown
  * @property ?\Illuminate\Support\Carbon $ended_at since when they work here no more
+ * @property string $mail where a forgotten password is answered to
+ * @property ?string $pin  hashed
+ * @property ?string $badge_hash
+ * @property ?string $second_secret of one-time codes, bytes; null where none is asked
+ * @property int    $second_used counter of the one-time code used last
+ * @property ?list<string> $recovery_hashes of printed codes that were not used yet
  * @property bool   $toured the tour of the bench page was taken
  */
 class User extends Authenticatable
@@ -29,6 +35,12 @@ class User extends Authenticatable
         'toured',
         'ended_at',
         'remember_token',
+        'mail',
+        'pin',
+        'badge_hash',
+        'second_secret',
+        'second_used',
+        'recovery_hashes',
     ];
 
     /** @var array<string, mixed> */
@@ -37,9 +49,15 @@ class User extends Authenticatable
         'toured' => false,
         'ended_at' => null,
         'remember_token' => null,
+        'mail' => '',
+        'pin' => null,
+        'badge_hash' => null,
+        'second_secret' => null,
+        'second_used' => 0,
+        'recovery_hashes' => null,
     ];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'pin', 'badge_hash', 'second_secret', 'recovery_hashes'];
 
     /**
      * Who works here now.
@@ -60,6 +78,9 @@ class User extends Authenticatable
             'floor' => FloorFilter::class,
             'toured' => 'boolean',
             'ended_at' => 'datetime',
+            'second_secret' => 'encrypted',
+            'second_used' => 'integer',
+            'recovery_hashes' => 'array',
         ];
     }
 }

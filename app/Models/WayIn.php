@@ -42,6 +42,29 @@ class WayIn extends Model
         return $token->token;
     }
 
+    /** A code that can be read out, good for an hour with the log-in name; an address follows from both. */
+    public static function code(User $for, User $by): string
+    {
+        self::query()->where('user_id', $for->id)->whereNull('used_at')->update(['until' => now()]);
+        $code = implode(' ', str_split((string) random_int(10_000_000, 99_999_999), 2));
+        self::query()->create([
+            'user_id' => $for->id,
+            'made_by' => $by->id,
+            'token_hash' => AddressToken::of(self::tokenOfCode($for->email, $code))->hash(),
+            'until' => now()->addHour(),
+        ]);
+
+        return $code;
+    }
+
+    /** What an address would carry for a name and a code: nobody without the key of this installation can work it out. */
+    public static function tokenOfCode(string $login, string $code): string
+    {
+        $digits = preg_replace('/\D/', '', $code);
+
+        return substr(hash_hmac('sha256', strtolower(trim($login))." {$digits}", (string) config('app.key')), 0, 40);
+    }
+
     /** The one of a token, where it still opens. */
     public static function byToken(string $token): ?self
     {

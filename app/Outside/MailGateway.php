@@ -8,17 +8,12 @@ use App\Models\Message;
 use App\Models\Shop;
 use Symfony\Component\Mailer\Envelope;
 use Symfony\Component\Mailer\Exception\TransportExceptionInterface;
-use Symfony\Component\Mailer\Transport;
-use Symfony\Component\Mailer\Transport\Dsn;
-use Symfony\Component\Mailer\Transport\Smtp\EsmtpTransportFactory;
 use Symfony\Component\Mime\Address;
 use Symfony\Component\Mime\RawMessage;
 
 /** Sends mail by the shop's own mail server (SMTP, RFC 5321). What has no mail address, or a shop without a server, is done by hand. */
 final readonly class MailGateway implements MessageGateway
 {
-    private const SECONDS = 15.0;
-
     public function __construct(private Shop $shop)
     {
     }
@@ -32,30 +27,12 @@ final readonly class MailGateway implements MessageGateway
             throw ByHand::because('no mail server is set on the page of the shop');
         }
         try {
-            $this->transport()->send(
+            MailServer::of($this->shop)->send(
                 new RawMessage($eml),
                 new Envelope(new Address($this->shop->mail), [new Address($message->to)]),
             );
         } catch (TransportExceptionInterface $failed) {
             throw NotSent::because(mb_substr($failed->getMessage(), 0, 240));
         }
-    }
-
-    private function transport(): Transport\TransportInterface
-    {
-        $transport = (new EsmtpTransportFactory)->create(
-            new Dsn(
-                'smtp',
-                $this->shop->smtpHost,
-                $this->shop->smtpUser === '' ? null : $this->shop->smtpUser,
-                $this->shop->smtpPassword() === '' ? null : $this->shop->smtpPassword(),
-                $this->shop->smtpPort,
-            ),
-        );
-        if ($transport instanceof Transport\Smtp\SmtpTransport && $transport->getStream() instanceof Transport\Smtp\Stream\SocketStream) {
-            $transport->getStream()->setTimeout(self::SECONDS);
-        }
-
-        return $transport;
     }
 }

@@ -70,12 +70,12 @@ class AppServiceProvider extends ServiceProvider
         Gate::define('take-in', fn (User $user): bool => in_array($user->role, Role::cases(), true));
         Gate::define('work-at-bench', fn (User $user): bool => $user->role->worksAtBench());
         Gate::define('lead', fn (User $user): bool => $user->role === Role::Lead);
-        RateLimiter::for(
-            'login',
-            fn (Request $request): Limit => Limit::perMinute(6)->by(
-                strtolower((string) json_encode($request->input('email'))).'|'.$request->ip(),
-            ),
-        );
+        // One name is not tried often, and one address does not try many names.
+        RateLimiter::for('login', fn (Request $request): array => [
+            Limit::perMinute(6)->by(strtolower((string) json_encode($request->input('email'))).'|'.$request->ip()),
+            Limit::perMinute(30)->by('login|'.$request->ip()),
+        ]);
+        RateLimiter::for('forgotten', fn (Request $request): Limit => Limit::perHour(10)->by('forgotten|'.$request->ip()));
         RateLimiter::for('quotes', fn (Request $request): Limit => Limit::perMinute(30)->by((string) $request->ip()));
         RateLimiter::for('letters', fn (Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()));
     }

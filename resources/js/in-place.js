@@ -53,7 +53,7 @@ function say(words) {
 }
 
 export async function refresh() {
-    const answer = await fetch(location.href, { credentials: 'same-origin' });
+    const answer = await fetch(location.href, { credentials: 'same-origin', headers: { 'X-By-Itself': 'yes' } });
     if (!answer.ok || !takePlace(await pageOf(answer), answer.url)) location.reload();
 }
 

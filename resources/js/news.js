@@ -22,7 +22,9 @@ export function news() {
         async ask() {
             if (document.hidden) return;
             try {
-                const answer = await fetch(`${this.$root.dataset.news}?since=${this.last}`, { headers: { Accept: 'application/json' } });
+                const answer = await fetch(`${this.$root.dataset.news}?since=${this.last}`, {
+                    headers: { Accept: 'application/json', 'X-By-Itself': 'yes' },
+                });
                 if (!answer.ok) return;
                 const { last, by } = await answer.json();
                 if (last <= this.last) return;

@@ -60,7 +60,7 @@ async function send(entry) {
     try {
         const answer = await fetch(entry.action, { method: 'POST', body, credentials: 'same-origin' });
         if (!answer.ok) return { status: answer.status };
-        if (new URL(answer.url).pathname === '/login') return { status: LOGGED_OUT };
+        if (['/login', '/hands'].includes(new URL(answer.url).pathname)) return { status: LOGGED_OUT };
         return { page: await pageOf(answer), address: answer.url };
     } catch {
         return { status: 'away' };

@@ -6,5 +6,6 @@
             <x-field name="password" label="Password" type="password" autocomplete="current-password" />
             <button class="main">Log in</button>
         </form>
+        <p><a href="{{ route('forgotten') }}">Password forgotten?</a></p>
     </section>
 </x-layout>

@@ -5,9 +5,15 @@
         <p>Who works here. What somebody wrote keeps their name, also when they have gone.</p>
     </div>
     @if (session('way-in'))
-        <div class="notice" role="note"><b>Give this address to {{ session('way-in')['name'] }}.</b> It lets them
-            choose a
-            password, once, within {{ App\Models\WayIn::DAYS }} days. It is shown only now.
+        <div class="notice" role="note">
+            @if ($code = session('way-in')['code'] ?? null)
+                <b>Read this code out to {{ session('way-in')['name'] }}:</b> <b class="num">{{ $code }}</b>.
+                They type
+                it under “Password forgotten?” at the log-in, once, within an hour. It is shown only now.
+            @else
+                <b>Give this address to {{ session('way-in')['name'] }}.</b> It lets them choose a
+                password, once, within {{ App\Models\WayIn::DAYS }} days. It is shown only now.
+            @endif
             <p class="address">{{ session('way-in')['address'] }}</p>
         </div>
     @endif
@@ -24,7 +30,7 @@
             <tbody>
                 @foreach ($people as $person)
                     <tr @class(['gone' => $person->ended_at])>
-                        <td><b>{{ $person->name }}</b>
+                        <td><a href="{{ route('people.show', $person) }}"><b>{{ $person->name }}</b></a>
                             @error("person-{$person->id}")
                                 <p class="error" role="alert">{{ $message }}</p>
                             @enderror
@@ -50,6 +56,15 @@
                             <td class="deeds">
                                 <form method="post" action="{{ route('people.let-in', $person) }}">@csrf<button
                                         class="quiet">New password</button></form>
+                                <form method="post" action="{{ route('people.code', $person) }}">@csrf<button
+                                        class="quiet">Code to read out</button></form>
+                                <form method="post" action="{{ route('people.badge', $person) }}">@csrf<button
+                                        class="quiet">Badge<span class="visually-hidden"> of
+                                            {{ $person->name }}</span></button></form>
+                                @if ($person->second_secret !== null)
+                                    <form method="post" action="{{ route('people.second.end', $person) }}">@csrf
+                                        @method('delete')<button class="quiet">End second factor</button></form>
+                                @endif
                                 <form method="post" action="{{ route('people.destroy', $person) }}">@csrf
                                     @method('delete')<button class="quiet">End<span class="visually-hidden"> access of
                                             {{ $person->name }}</span></button></form>

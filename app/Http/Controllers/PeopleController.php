@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Documents\Code128;
+use App\Documents\QrCode;
 use App\Http\Requests\NewPersonRequest;
+use App\Models\Pin;
 use App\Models\Role;
+use App\Models\SecondFactor;
 use App\Models\User;
 use App\Models\WayIn;
+use App\UseCases\Shop\DeedsOf;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -42,6 +47,38 @@ final class PeopleController
         abort_if($person->ended_at !== null, 409, "{$person->name} does not work here any more.");
 
         return self::withWayIn($person, $lead, "{$person->name} can choose a new password.");
+    }
+
+    /** A code to be read out, where no address can be given. */
+    public function code(User $person, #[CurrentUser] User $lead): RedirectResponse
+    {
+        abort_if($person->ended_at !== null, 409, "{$person->name} does not work here any more.");
+
+        return redirect()
+            ->route('people')
+            ->with('way-in', ['name' => $person->name, 'code' => WayIn::code($person, $lead), 'address' => route('forgotten')]);
+    }
+
+    /** A new badge, shown once to be printed. */
+    public function badge(User $person): View
+    {
+        abort_if($person->ended_at !== null, 409, "{$person->name} does not work here any more.");
+        $code = Pin::newBadge($person);
+
+        return view('badge', ['person' => $person, 'qr' => QrCode::svg($code, 'Badge'), 'bars' => Code128::svg($code)]);
+    }
+
+    /** A telephone was lost: the second factor ends, and a new password lets them in. */
+    public function endSecond(User $person): RedirectResponse
+    {
+        SecondFactor::end($person);
+
+        return redirect()->route('people')->with('status', "{$person->name} is asked for no code any more.");
+    }
+
+    public function show(User $person): View
+    {
+        return view('person', ['person' => $person, 'deeds' => DeedsOf::lately($person)]);
     }
 
     public function update(Request $request, User $person): RedirectResponse

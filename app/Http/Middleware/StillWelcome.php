@@ -23,6 +23,7 @@ final class StillWelcome
     {
         $request->session()->regenerate();
         $request->session()->put(self::SIGNED_WITH, self::mark($user));
+        $request->session()->put(AskWhoseHands::AT, now()->getTimestamp());
     }
 
     public function handle(Request $request, Closure $next): Response

@@ -57,6 +57,7 @@ class ShopSettingsRequest extends FormRequest
             'deposit_share' => ['sometimes', 'required', 'integer', 'min:0', 'max:100'],
             'quote_days' => ['sometimes', 'required', 'integer', 'min:1', 'max:90'],
             'comeback_risk' => ['sometimes', 'required', 'integer', 'min:1', 'max:50'],
+            'hands_minutes' => ['sometimes', 'required', 'integer', 'min:1', 'max:240'],
             'school' => ['nullable', Rule::in([...array_keys(app(Catalogue::class)->schools), ShopCatalogue::OWN_SCHOOL])],
             'school_order' => ['nullable', 'string', 'max:4000'],
             'smtp_host' => ['nullable', 'string', 'max:120', 'regex:/^[A-Za-z0-9.\-]+$/'],
@@ -95,6 +96,7 @@ class ShopSettingsRequest extends FormRequest
             'deposit_share.*' => 'Give the part that is asked beforehand in per cent, 0 to 100.',
             'quote_days.*' => 'Say how many days a quote holds, 1 to 90.',
             'comeback_risk.*' => 'Say how many of 100 machines may come back, 1 to 50: fewer ask for more clean starts.',
+            'hands_minutes.*' => 'Say after how many minutes a bench asks again, 1 to 240.',
             'school.*' => 'Choose one of the orders shown.',
             'school_order.max' => 'That are more steps than there are; leave out those at the end.',
             'smtp_host.*' => 'Give the name of the mail server alone, such as mail.example.org.',
@@ -225,11 +227,17 @@ class ShopSettingsRequest extends FormRequest
     /**
      * Only where the form asks for it.
      *
-     * @return array<string, string|list<string>>
+     * @return array<string, int|string|list<string>>
      */
     private function order(): array
     {
-        return ! $this->has('school') ? [] : ['school' => $this->string('school')->toString(), 'schoolOrder' => $this->steps()];
+        return ! $this->has('school')
+            ? []
+            : [
+                'school' => $this->string('school')->toString(),
+                'schoolOrder' => $this->steps(),
+                'handsMinutes' => $this->integer('hands_minutes', 10),
+            ];
     }
 
     /** @return list<string> steps by id, as their names were typed; one that is none stands as it was typed */
@@ -240,7 +248,7 @@ class ShopSettingsRequest extends FormRequest
             $known[mb_strtolower($step->name)] = $id;
         }
         $typed = $this->input('school_order');
-        $lines = is_string($typed) ? preg_split('/\R/', $typed, -1, PREG_SPLIT_NO_EMPTY) ?: [] : [];
+        $lines = is_string($typed) ? (preg_split('/\R/', $typed, -1, PREG_SPLIT_NO_EMPTY) ?: []) : [];
         $steps = array_map(fn (string $line): string => $known[mb_strtolower(trim($line))] ?? trim($line), $lines);
 
         return array_values(array_unique(array_filter($steps, fn (string $step): bool => $step !== '')));
@@ -270,7 +278,7 @@ class ShopSettingsRequest extends FormRequest
     private function closedDays(): array
     {
         $typed = $this->input('closed_days');
-        $lines = is_string($typed) ? preg_split('/[\s,;]+/', $typed, -1, PREG_SPLIT_NO_EMPTY) ?: [] : [];
+        $lines = is_string($typed) ? (preg_split('/[\s,;]+/', $typed, -1, PREG_SPLIT_NO_EMPTY) ?: []) : [];
         $days = array_values(array_unique($lines));
         sort($days);
 

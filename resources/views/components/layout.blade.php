@@ -48,7 +48,12 @@
                     @endcan
                 </nav>
                 <div class="who">
-                    <span>{{ auth()->user()->name }}, {{ auth()->user()->role->value }}</span>
+                    @if ($atBench = session(App\Http\Middleware\AskWhoseHands::BENCH))
+                        <form method="post" action="{{ route('hands.leave') }}" id="leave-hands"
+                            data-minutes="{{ shop()->handsMinutes }}">@csrf<button class="quiet">other hands</button></form>
+                        <span>bench {{ $atBench }}</span>
+                    @endif
+                    <a href="{{ route('you') }}">{{ auth()->user()->name }}, {{ auth()->user()->role->value }}</a>
                     <form method="post" action="{{ route('theme') }}">@csrf
                         <input type="hidden" name="theme"
                             value="{{ request()->cookie('theme') === 'dark' ? 'light' : 'dark' }}">

@@ -157,7 +157,10 @@
                     '. How many clean starts prove a repair follows from it.'" />
         </section>
         <section class="sheet">
-            <h2>Order of steps</h2>
+            <h2>At the bench</h2>
+            <x-field name="hands_minutes" label="A computer at a bench asks again whose hands it is, after minutes"
+                :value="$shop->handsMinutes" inputmode="numeric"
+                hint="People set their PIN on their own page; badges are printed on People." />
             @php
                 $catalogue = app(Orthoscope\Core\Catalogue\Catalogue::class);
                 $order = implode(
