@@ -45,6 +45,8 @@ return [
     'gateway' => env('SHOP_GATEWAY', env('SHOP_DEMO', false) ? 'simulated' : 'own'),
     // Share of tries in which the simulated message gateway fails.
     'gateway_fails' => (float) env('SHOP_GATEWAY_FAILS', 0.1),
+    // "simulated" beside the shop's own in the demo and in tests; anything else: the shop's own alone.
+    'suppliers' => env('SHOP_SUPPLIERS', env('SHOP_DEMO', false) ? 'simulated' : 'own'),
     // What the simulated suppliers do follows from this word; with "fixed" whether the part of an order works is set, for courses that are
     // played.
     'supplier_seed' => env('SHOP_SUPPLIER_SEED', 'harbour'),

@@ -32,6 +32,12 @@ use Illuminate\Support\Carbon;
  * @property ?Carbon               $return_until
  * @property ?Job                  $job
  * @property ?Spare                $spare the part on the shelf, once it is here
+ * @property ?int                  $supplier_id one of the shop's own
+ * @property ?PartsSupplier        $from
+ * @property string                $number by which the supplier knows it
+ * @property string                $credit_number of the credit note for what was sent back
+ * @property ?int                  $credit minor units
+ * @property ?Carbon               $credited_at
  * @property User                  $user
  * @property Carbon                $created_at
  */
@@ -74,9 +80,24 @@ class Order extends Model
         'arrived_at',
         'return_until',
         'spare_id',
+        'supplier_id',
+        'number',
+        'credit_number',
+        'credit',
+        'credited_at',
     ];
 
-    protected $attributes = ['words' => ''];
+    protected $attributes = [
+        'words' => '',
+        'supplier_id' => null,
+        'number' => '',
+        'credit_number' => '',
+        'credit' => null,
+        'credited_at' => null,
+        'held_for' => null,
+        'spare_id' => null,
+        'arrived_at' => null,
+    ];
 
     public function getRouteKeyName(): string
     {
@@ -99,6 +120,22 @@ class Order extends Model
         $query
             ->whereIn('state', ['arrived', 'wrong', 'damaged', 'dead'])
             ->whereBetween('return_until', [now()->startOfDay(), now()->addDays(SupplierClaim::NEAR)->endOfDay()]);
+    }
+
+    /**
+     * Sent back to a supplier of the shop, whose credit note has not come.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeToBeCredited(Builder $query): void
+    {
+        $query->where('state', 'back')->whereNotNull('supplier_id')->whereNull('credited_at');
+    }
+
+    /** @return BelongsTo<PartsSupplier, $this> */
+    public function from(): BelongsTo
+    {
+        return $this->belongsTo(PartsSupplier::class, 'supplier_id');
     }
 
     /** @return BelongsTo<Job, $this> */
@@ -128,6 +165,7 @@ class Order extends Model
             'due_at' => 'datetime',
             'arrived_at' => 'datetime',
             'return_until' => 'date',
+            'credited_at' => 'datetime',
         ];
     }
 }

@@ -13,6 +13,7 @@ use App\Outside\MessageGateway;
 use App\Outside\SimulatedGateway;
 use App\UseCases\Advice\AssessJob;
 use App\UseCases\Advice\FoundBad;
+use App\UseCases\Parts\OwnSuppliers;
 use App\UseCases\Shop\CoreVersion;
 use App\UseCases\Shop\ShopBelief;
 use App\UseCases\Shop\ShopCatalogue;
@@ -25,6 +26,7 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Letter\LetterWriter;
+use Orthoscope\Core\Supplier\ManySuppliers;
 use Orthoscope\Core\Supplier\SimulatedSupplier;
 use Orthoscope\Core\Supplier\Supplier;
 
@@ -46,15 +48,7 @@ class AppServiceProvider extends ServiceProvider
                 ? new SimulatedGateway((float) config('shop.gateway_fails'))
                 : new MailGateway($this->app->make(Shop::class)),
         );
-        $this->app->bind(
-            Supplier::class,
-            fn (): Supplier => new SimulatedSupplier(
-                $this->app->make(Catalogue::class)->supplier,
-                (string) config('shop.supplier_seed'),
-                (array) config('shop.supplier_fixed'),
-                (float) config('shop.supplier_sold_out'),
-            ),
-        );
+        $this->app->bind(Supplier::class, fn (): Supplier => new ManySuppliers([new OwnSuppliers, ...$this->simulatedSuppliers()]));
         $this->app->bind(
             LetterWriter::class,
             fn (): LetterWriter => new LetterWriter($this->app->make(Catalogue::class)),
@@ -78,5 +72,20 @@ class AppServiceProvider extends ServiceProvider
         RateLimiter::for('forgotten', fn (Request $request): Limit => Limit::perHour(10)->by('forgotten|'.$request->ip()));
         RateLimiter::for('quotes', fn (Request $request): Limit => Limit::perMinute(30)->by((string) $request->ip()));
         RateLimiter::for('letters', fn (Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()));
+    }
+
+    /** @return list<Supplier> */
+    private function simulatedSuppliers(): array
+    {
+        return config('shop.suppliers') !== 'simulated'
+            ? []
+            : [
+                new SimulatedSupplier(
+                    $this->app->make(Catalogue::class)->supplier,
+                    (string) config('shop.supplier_seed'),
+                    (array) config('shop.supplier_fixed'),
+                    (float) config('shop.supplier_sold_out'),
+                ),
+            ];
     }
 }

@@ -136,7 +136,7 @@
                 <form class="sheet" method="post" action="{{ route('claims.answer', $claim) }}" novalidate>@csrf<h2>
                         The answer</h2>
                     <div class="field"><label for="a-answer">They say</label><select id="a-answer" name="answer">
-                            @if ($claim->order)
+                            @if ($claim->order && $claim->order->supplier_id === null && config('shop.suppliers') === 'simulated')
                                 <option value="ask">ask the simulated supplier</option>
                                 @endif @foreach (Orthoscope\Core\Supplier\ClaimAnswer::cases() as $answer)
                                     <option value="{{ $answer->value }}" @selected(old('answer') === $answer->value)>

@@ -168,7 +168,7 @@
                     @foreach ($job->orders as $order)
                         <x-order-line :order="$order" :job="$job" />
                     @endforeach
-                    @if (!$closed)
+                    @if (!$closed && array_filter($offers) !== [])
                         <form method="post" action="{{ route('orders.store', $job) }}" novalidate>@csrf
                             <x-do-not-buy />
                             @error('offer')
@@ -229,6 +229,13 @@
                             @enderror
                             <button>Order part</button>
                         </form>
+                    @endif
+                    @if (!$closed)
+                        @php
+                            $sold = array_filter($machine->parts, fn($part) => $part->kind->price > 0);
+                            $byHand = route('orders.by-hand', $job);
+                        @endphp
+                        <x-order-by-hand :suppliers="$suppliers" :action="$byHand" :parts="$sold" />
                     @endif
                 </section>
             @endif

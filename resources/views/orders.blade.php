@@ -18,6 +18,7 @@
             @endforeach
         </section>
     @endif
+    <section class="sheet"><x-order-by-hand :suppliers="$suppliers" :action="route('orders.for-shelf')" :kinds="$kinds" /></section>
     @if ($done->isNotEmpty())
         <section class="sheet">
             <h2>Done</h2>

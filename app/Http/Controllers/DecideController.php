@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\GoAheadRequest;
 use App\Http\Requests\WorthRequest;
 use App\Models\Job;
+use App\Models\PartsSupplier;
 use App\Models\User;
 use App\UseCases\Advice\AssessJob;
 use App\UseCases\Advice\DecideJob;
@@ -31,6 +32,7 @@ final class DecideController
             'worth' => $request->worth(),
             'assessment' => $assessJob->assess($job),
             'offers' => $decide->offers($assessJob->machine($job)),
+            'suppliers' => PartsSupplier::query()->inUse()->orderBy('name')->get(),
             'once' => (string) Str::uuid(),
             'avoid' => collect(ShopBelief::notToBuy()),
         ]);

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Job;
 use App\Models\JobWords;
+use App\Models\Order;
 use App\Models\Spare;
 use App\Models\User;
 use App\UseCases\Shop\TagMaker;
@@ -39,12 +40,28 @@ final class FindController
             return redirect()->route('spares.show', $spare);
         }
 
+        $order = $user->can('work-at-bench') ? self::order($typed) : null;
+        if ($order !== null) {
+            return redirect()->to(route('orders', ['open' => $order->tag])."#{$order->tag}");
+        }
+
         return view('found', [
             'typed' => $typed,
             'tag' => $tag,
             'jobs' => $typed === '' ? collect() : JobWords::find($typed),
             'called' => $typed === '' ? [] : $catalogue->partsCalled($typed),
         ]);
+    }
+
+    /** One that is on its way, by its own tag or by the supplier's number. */
+    private static function order(string $typed): ?Order
+    {
+        return $typed === ''
+            ? null
+            : Order::query()
+                ->whereIn('state', ['held', 'ordered'])
+                ->where(fn ($query) => $query->where('tag', strtoupper($typed))->orWhere('number', $typed))
+                ->first();
     }
 
     /** By its tag, or by the address on its label. */

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Job;
 use App\Models\Order;
+use App\Models\PartsSupplier;
 use App\Models\User;
 use App\UseCases\Parts\OrderParts;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -13,19 +14,22 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Illuminate\View\View;
+use Orthoscope\Core\Catalogue\Catalogue;
 
 /** Parts on order: placed for a job, taken in, found dead, sent back. */
 final class OrderController
 {
-    public function index(): View
+    public function index(Catalogue $catalogue): View
     {
         return view('orders', [
             'open' => Order::query()
                 ->with(['job.machine', 'user', 'spare'])
-                ->whereIn('state', Order::UNSETTLED)
+                ->where(fn ($query) => $query->whereIn('state', Order::UNSETTLED)->orWhere(fn ($back) => $back->toBeCredited()))
                 ->orderBy('due_at')
                 ->limit(200)
                 ->get(),
+            'suppliers' => PartsSupplier::query()->inUse()->orderBy('name')->get(),
+            'kinds' => array_filter($catalogue->parts, fn ($kind): bool => $kind->lendable),
             'done' => Order::query()
                 ->with(['job.machine', 'user', 'spare'])
                 ->whereIn('state', ['fitted', 'back', 'cancelled'])

@@ -87,7 +87,7 @@ final class SessionController
     {
         $waits = (array) $request->session()->get(self::SECOND);
 
-        return ($waits['until'] ?? 0) < now()->getTimestamp() ? null : User::query()->here()->find($waits['id'] ?? 0);
+        return ($waits['until'] ?? 0) < now()->getTimestamp() ? null : User::query()->here()->whereKey($waits['id'] ?? 0)->first();
     }
 
     public function destroy(Request $request): RedirectResponse

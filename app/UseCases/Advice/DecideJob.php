@@ -42,7 +42,12 @@ final readonly class DecideJob
 
     private function terms(Job $job, ?int $worth): Terms
     {
-        return new Terms($worth, $this->isYoung($job), $this->offers($this->assessJob->machine($job)));
+        return new Terms(
+            $worth,
+            $this->isYoung($job),
+            $this->offers($this->assessJob->machine($job)),
+            $this->supplier->knowsAll(),
+        );
     }
 
     /**

@@ -55,13 +55,60 @@ final readonly class OrderParts
         if (! $by->can('lead')) {
             $this->ownerAllows($job, $offer);
         }
-        $order = DB::transaction(function () use ($job, $by, $part, $offer, $heldFor): Order {
-            $job->holdForWriting();
+        $listed = OwnSuppliers::item($offer->id);
+        $order = self::write($job, $by, $offer, [
+            'part' => $part,
+            'state' => 'held',
+            'held_for' => $heldFor,
+            'supplier_id' => $listed?->supplier_id,
+            'number' => $listed->number ?? '',
+        ]);
+        $this->sendOut($job, $order);
+        $this->assessJob->refresh($job);
+
+        return $order;
+    }
+
+    /**
+     * What was ordered outside the program is written down.
+     *
+     * @param  ?Job  $job null where it is for the shelf
+     *
+     * @throws ValidationException that says what keeps it from being ordered
+     */
+    public function byHand(?Job $job, User $by, HandOrder $hand, bool $again = false): Order
+    {
+        $offer = $hand->asOffer();
+        if ($job !== null) {
+            $again || self::isNew($job, $hand->part, $offer);
+            $by->can('lead') || $this->ownerAllows($job, $offer, 'price');
+        }
+        $order = self::write($job, $by, $offer, [
+            'part' => $hand->part,
+            'state' => 'ordered',
+            'supplier_id' => $hand->supplier->id,
+            'number' => $hand->number,
+            'ordered_at' => now(),
+            'due_at' => $hand->due,
+            'return_until' => $hand->due->copy()->addDays($offer->returnDays),
+        ]);
+        if ($job !== null) {
+            $this->tellOwner($job, $order);
+            $this->assessJob->refresh($job);
+        }
+
+        return $order;
+    }
+
+    /** @param  array<string, mixed>  $more */
+    private static function write(?Job $job, User $by, Offer $offer, array $more): Order
+    {
+        return DB::transaction(function () use ($job, $by, $offer, $more): Order {
+            $job?->holdForWriting();
 
             return Order::query()->create([
                 'tag' => 'O-'.(1000 + (int) Order::query()->max('id')),
-                'job_id' => $job->id,
-                'part' => $part,
+                'job_id' => $job?->id,
                 'kind' => $offer->kind,
                 'offer' => $offer->id,
                 'supplier' => $offer->supplier,
@@ -69,15 +116,20 @@ final readonly class OrderParts
                 'condition' => $offer->condition,
                 'price' => $offer->price,
                 'facts' => $offer->facts,
-                'state' => 'held',
-                'held_for' => $heldFor,
                 'user_id' => $by->id,
+                ...$more,
             ]);
         });
-        $this->sendOut($job, $order);
-        $this->assessJob->refresh($job);
+    }
 
-        return $order;
+    private function tellOwner(Job $job, Order $order): void
+    {
+        $this->write->of(
+            $job,
+            'waiting',
+            ['what' => lcfirst($order->name), 'date' => $order->due_at?->format('l j F') ?? ''],
+            $order->tag,
+        );
     }
 
     private function goesThere(Job $job, string $part, Offer $offer, ?string $heldFor): void
@@ -109,7 +161,7 @@ final readonly class OrderParts
     }
 
     /** Parts are ordered as far as the owner agreed to pay; of a machine of our own nobody needs to agree. */
-    private function ownerAllows(Job $job, Offer $offer): void
+    private function ownerAllows(Job $job, Offer $offer, string $field = 'offer'): void
     {
         $open = Order::query()
             ->where('job_id', $job->id)
@@ -119,7 +171,7 @@ final readonly class OrderParts
                 ? $this->decideJob->leave($job)->against((int) $open + $offer->price, shop()->money())
                 : null;
         if ($against !== null) {
-            self::refuse('offer', $against);
+            self::refuse($field, $against);
         }
     }
 
@@ -154,12 +206,7 @@ final readonly class OrderParts
                 'return_until' => $promise->modify("+{$days} days"),
                 'words' => '',
             ]);
-            $this->write->of(
-                $job,
-                'waiting',
-                ['what' => lcfirst($order->name), 'date' => $order->due_at?->format('l j F') ?? ''],
-                $order->tag,
-            );
+            $this->tellOwner($job, $order);
         }
     }
 
@@ -215,10 +262,10 @@ final readonly class OrderParts
         $order->job === null || $this->assessJob->refresh($order->job);
     }
 
-    /** What the parcel of the simulated supplier holds, for the person who opens it. */
-    public function parcel(Order $order): string
+    /** What the parcel of a simulated supplier holds, for the person who opens it; null where only they can say. */
+    public function parcel(Order $order): ?string
     {
-        return $this->supplier->deliver($order->offer, $order->tag)->seen();
+        return $order->supplier_id !== null ? null : $this->supplier->deliver($order->offer, $order->tag)?->seen();
     }
 
     /** Name of the part that must be proved before a held order goes out. */

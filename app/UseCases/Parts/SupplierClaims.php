@@ -126,9 +126,12 @@ final readonly class SupplierClaims
             throw ValidationException::withMessages(['answer' => 'Nothing is with the supplier; load the page again.']);
         }
         $answer ??=
-            $claim->order === null
-                ? 'no-fault-found'
-                : $this->supplier->answer($claim->order->offer, $claim->order->tag, $last + 1, $rounds[$last]['condition'] !== '')->value;
+            $claim->order === null || $claim->order->supplier_id !== null
+                ? null
+                : $this->supplier->answer($claim->order->offer, $claim->order->tag, $last + 1, $rounds[$last]['condition'] !== '')?->value;
+        if ($answer === null) {
+            throw ValidationException::withMessages(['answer' => 'Say what they answered.']);
+        }
         $rounds[$last] = [...$rounds[$last], 'answer' => $answer, 'words' => $words, 'answered' => now()->toDateString()];
         $settled = in_array($answer, ['replaced', 'refunded'], true);
         $claim->update([

@@ -43,7 +43,18 @@ final readonly class ShopCatalogue
     /** @param  array<string, int|float|bool|string>  $own path => value */
     public function over(array $own, ?Shop $shop = null): Catalogue
     {
-        return new Catalogue(OwnValues::over($this->files($shop ?? shop()), $own));
+        return new Catalogue(OwnValues::over($this->files($shop ?? shop()), $own + self::paid()));
+    }
+
+    /** @return array<string, int> path => what a kind of part cost lately; what the lead sets goes before it */
+    private static function paid(): array
+    {
+        $paid = [];
+        foreach (PaidLately::prices() as $kind => $price) {
+            $paid["parts/parts/{$kind}/price"] = max(1, $price);
+        }
+
+        return $paid;
     }
 
     /** @return array<string, mixed> parsed files, with what the page of the shop says */

@@ -26,7 +26,7 @@ final class OrderLine extends Component
     public function render(): View
     {
         return view('components.order-line', [
-            'parcel' => $this->order->state === 'ordered' ? self::PARCELS[$this->orders->parcel($this->order)] : '',
+            'parcel' => $this->order->state === 'ordered' ? self::PARCELS[$this->orders->parcel($this->order) ?? ''] ?? null : null,
             'heldFor' => $this->order->state === 'held' ? $this->orders->heldFor($this->order) : '',
         ]);
     }

@@ -11,9 +11,14 @@ final readonly class Terms
      * @param  ?int  $worth  what the machine is worth to its owner, minor units; null = by the price of its parts and its age
      * @param  bool  $claimable the parts are still under their maker's or supplier's warranty
      * @param  array<string, list<Offer>>  $offers kind of part => what suppliers have, for price and days
+     * @param  bool  $offersAreAll where there are offers at all, what nobody offers cannot be had
      */
-    public function __construct(public ?int $worth = null, public bool $claimable = false, public array $offers = [])
-    {
+    public function __construct(
+        public ?int $worth = null,
+        public bool $claimable = false,
+        public array $offers = [],
+        public bool $offersAreAll = true,
+    ) {
     }
 
     /** The cheapest offer of a kind that is in stock, in one condition; null where nobody has any. */

@@ -232,7 +232,7 @@ final readonly class WaysOn
     private function bought(Source $source, Act $act, Part $part, array $cures): ?WayOn
     {
         $offer = $this->terms->offer($part->kind->id, $source->id);
-        if ($offer === null && $this->terms->offers !== []) {
+        if ($offer === null && $this->terms->offers !== [] && $this->terms->offersAreAll) {
             return null;
         }
         $price = $part->kind->sold($offer->price ?? $this->usualPrice($source, $part));

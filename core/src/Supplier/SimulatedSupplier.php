@@ -112,4 +112,9 @@ final readonly class SimulatedSupplier implements Supplier
             default => ClaimAnswer::Refused,
         };
     }
+
+    public function knowsAll(): bool
+    {
+        return true;
+    }
 }
