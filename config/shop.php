@@ -38,6 +38,9 @@ return [
         'smtpPort' => 587,
         'smtpUser' => '',
         'smtpSecret' => '',
+        'smsUrl' => '',
+        'smsBody' => '{"to":"{to}","text":"{text}"}',
+        'smsSecret' => '',
     ],
     // A shop to look at, with made-up people: a guided first job is offered there and nowhere else.
     'demo' => (bool) env('SHOP_DEMO', false),

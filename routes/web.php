@@ -190,6 +190,8 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/jobs/{job}/came-back', [ComebackController::class, 'store'])->name('comebacks.store');
         Route::get('/messages', [MessageController::class, 'index'])->name('messages');
         Route::post('/messages/send', [MessageController::class, 'send'])->name('messages.send');
+        Route::post('/messages/returned', [MessageController::class, 'returned'])->name('messages.returned');
+        Route::post('/messages/{message}/bounced', [MessageController::class, 'bounced'])->name('messages.bounced');
         Route::post('/messages/{message}/said', [MessageController::class, 'said'])->name('messages.said');
         Route::post('/messages/{message}/again', [MessageController::class, 'again'])->name('messages.again');
         Route::post('/messages/{message}/release', [MessageController::class, 'release'])->name('messages.release');

@@ -38,8 +38,12 @@ class Message extends Model
         'failed' => 'failed, tried again',
         'by-hand' => 'say or send it yourself',
         'given-up' => 'given up: ring them',
+        'bounced' => 'came back: they have not had it',
         'dropped' => 'not sent: no longer true',
     ];
+
+    /** States in which somebody of the shop must do something. */
+    public const TROUBLED = ['failed', 'sending', 'by-hand', 'given-up', 'bounced'];
 
     protected $fillable = ['job_id', 'moment', 'about', 'to', 'subject', 'text', 'state', 'tries', 'next_try_at', 'sent_at', 'error'];
 

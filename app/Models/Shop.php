@@ -51,6 +51,9 @@ final readonly class Shop
      * @param  string  $smtpHost mail server that its mail leaves by; empty: words to owners are said or sent by hand
      * @param  int  $smtpPort 1 to 65535
      * @param  string  $smtpSecret password of the mail server, encrypted
+     * @param  string  $smsUrl  address of a service for short messages; empty: telephones are rung
+     * @param  string  $smsBody what is posted there, with {to} and {text}
+     * @param  string  $smsSecret header that lets the shop in there, encrypted
      */
     public function __construct(
         public string $name,
@@ -86,6 +89,9 @@ final readonly class Shop
         public int $smtpPort,
         public string $smtpUser,
         public string $smtpSecret,
+        public string $smsUrl,
+        public string $smsBody,
+        public string $smsSecret,
     ) {
     }
 
@@ -159,11 +165,28 @@ final readonly class Shop
         return $this->smtpHost !== '' && $this->mail !== '';
     }
 
+    /** Words to a telephone leave by themselves. */
+    public function sendsShortMessages(): bool
+    {
+        return $this->smsUrl !== '' && $this->smsBody !== '';
+    }
+
     /** The password of the mail server, to be used and never shown; empty where none is set, or where the key that locked it has gone. */
     public function smtpPassword(): string
     {
+        return self::unlocked($this->smtpSecret);
+    }
+
+    /** The header that lets the shop in at its service for short messages, as "Name: value". */
+    public function smsHeader(): string
+    {
+        return self::unlocked($this->smsSecret);
+    }
+
+    private static function unlocked(string $secret): string
+    {
         try {
-            return $this->smtpSecret === '' ? '' : Crypt::decryptString($this->smtpSecret);
+            return $secret === '' ? '' : Crypt::decryptString($secret);
         } catch (DecryptException) {
             return '';
         }

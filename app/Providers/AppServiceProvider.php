@@ -8,8 +8,8 @@ use App\Models\Role;
 use App\Models\Shop;
 use App\Models\User;
 use App\Models\UtcSQLiteConnection;
-use App\Outside\MailGateway;
 use App\Outside\MessageGateway;
+use App\Outside\OwnGateway;
 use App\Outside\SimulatedGateway;
 use App\UseCases\Advice\AssessJob;
 use App\UseCases\Advice\FoundBad;
@@ -46,7 +46,7 @@ class AppServiceProvider extends ServiceProvider
             MessageGateway::class,
             fn (): MessageGateway => config('shop.gateway') === 'simulated'
                 ? new SimulatedGateway((float) config('shop.gateway_fails'))
-                : new MailGateway($this->app->make(Shop::class)),
+                : new OwnGateway($this->app->make(Shop::class)),
         );
         $this->app->bind(Supplier::class, fn (): Supplier => new ManySuppliers([new OwnSuppliers, ...$this->simulatedSuppliers()]));
         $this->app->bind(

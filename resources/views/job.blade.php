@@ -159,6 +159,7 @@
                 <pre class="mail">{{ $message->text }}</pre><x-release :message="$message" />
             </details>
         @endforeach
+        <x-troubled :messages="$job->messages" />
         @foreach ($page->locks() as $active)
             <div class="lock" role="note"><b>{{ $active->lock->name }}.</b> {{ $active->lock->sentence }}
                 <span><b>Unlock:</b>

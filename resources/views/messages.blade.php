@@ -17,7 +17,7 @@
     @else
         <section class="sheet">
             @foreach ($messages as $message)
-                <details class="message" @if (in_array($message->state, ['held', 'by-hand'], true)) open @endif>
+                <details class="message" @if (in_array($message->state, ['held', 'by-hand', 'given-up', 'bounced'], true)) open @endif>
                     <summary><span class="tag">{{ $message->job->tag }}</span> <b>{{ $message->subject }}</b>
                         <small>to
                             {{ $message->job->machine->owner->name }}, {{ $message->to }}</small>
@@ -25,7 +25,7 @@
                             'state',
                             'danger' => in_array(
                                 $message->state,
-                                ['given-up', 'failed', 'sending'],
+                                ['given-up', 'failed', 'sending', 'bounced'],
                                 true),
                         ])>{{ App\Models\Message::STATES[$message->state] }}@if ($message->sent_at)
                                 {{ $message->sent_at->format('j M, H:i') }}
@@ -42,13 +42,17 @@
                     @elseif ($message->error !== '')
                         <p class="error">Try {{ $message->tries }}: {{ $message->error }}</p>
                     @endif
-                    @if ($message->state === 'by-hand')
+                    @if ($message->state === 'sent')
+                        <form method="post" action="{{ route('messages.bounced', $message) }}">@csrf<button
+                                class="quiet">it came back</button></form>
+                    @endif
+                    @if (in_array($message->state, ['by-hand', 'given-up', 'bounced'], true))
                         <form method="post" action="{{ route('messages.said', $message) }}">@csrf<button>I said or
                                 sent it</button>
                         </form>
                     @endif
                     <x-release :message="$message" />
-                    @if (in_array($message->state, ['failed', 'given-up', 'sending'], true))
+                    @if (in_array($message->state, ['failed', 'given-up', 'sending', 'bounced'], true))
                         <form method="post" action="{{ route('messages.again', $message) }}">@csrf<button
                                 class="quiet">try it again
                                 now</button></form>
@@ -57,5 +61,16 @@
             @endforeach
         </section>
         <x-pages :of="$messages" />
+        <form class="sheet" method="post" action="{{ route('messages.returned') }}" enctype="multipart/form-data">
+            @csrf
+            <h2>A mail came back?</h2>
+            <div class="field"><label for="m-returned">The mail, as your mail program saves it</label>
+                <input id="m-returned" name="returned" type="file" accept=".eml,message/rfc822">
+                @error('returned')
+                    <p class="error" role="alert">{{ $message }}</p>
+                @enderror
+            </div>
+            <button>Find which it was</button>
+        </form>
     @endif
 </x-layout>

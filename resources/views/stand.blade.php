@@ -61,7 +61,8 @@
                 @error('message')
                     <p class="error" role="alert">{{ $message }}</p>
                 @enderror
-                @forelse ($job->messages as $message)
+                <x-troubled :messages="$job->messages" />
+                @forelse ($job->messages->whereNotIn('state', App\Models\Message::TROUBLED) as $message)
                     <details class="message" @if ($message->state === 'held') open @endif>
                         <summary>
                             <b>{{ $message->subject }}</b> <span
@@ -69,7 +70,7 @@
                         </summary>
                         <pre class="mail">{{ $message->text }}</pre><x-release :message="$message" />
                     </details>
-                @empty<p>None yet.</p>
+                @empty<p>{{ $job->messages->isEmpty() ? 'None yet.' : '' }}</p>
                 @endforelse
             </section>
         </div>

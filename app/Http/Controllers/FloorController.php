@@ -40,7 +40,7 @@ final class FloorController
             'notices' => Notice::query()->with('job')->where('user_id', $user->id)->whereNull('seen_at')->limit(20)->get(),
             'runsOut' => Gate::allows('work-at-bench') ? DueSoon::now() : null,
             'overdue' => Overdue::now(),
-            'byHand' => Message::query()->where('state', 'by-hand')->count(),
+            'byHand' => Message::query()->whereIn('state', ['by-hand', 'given-up', 'bounced'])->count(),
             'in' => Shift::query()->with('user')->where('from_at', '<=', now())->where('to_at', '>', now())->orderBy('from_at')->get(),
             'benches' => Claim::query()
                 ->with(['job.machine', 'user'])

@@ -64,6 +64,9 @@ class ShopSettingsRequest extends FormRequest
             'smtp_port' => ['nullable', 'integer', 'min:1', 'max:65535'],
             'smtp_user' => ['nullable', 'string', 'max:160'],
             'smtp_password' => ['nullable', 'string', 'max:200'],
+            'sms_url' => ['nullable', 'string', 'max:300', 'url:http,https'],
+            'sms_body' => ['nullable', 'required_with:sms_url', 'string', 'max:1000', 'regex:/\{to\}/', 'regex:/\{text\}/'],
+            'sms_header' => ['nullable', 'string', 'max:400', 'regex:/^[A-Za-z0-9-]+:[^\r\n]+$/'],
         ];
     }
 
@@ -101,6 +104,9 @@ class ShopSettingsRequest extends FormRequest
             'school_order.max' => 'That are more steps than there are; leave out those at the end.',
             'smtp_host.*' => 'Give the name of the mail server alone, such as mail.example.org.',
             'smtp_port.*' => 'Give the port of the mail server, such as 587.',
+            'sms_url.*' => 'Give the whole address of the service, such as https://sms.example.org/send.',
+            'sms_body.*' => 'Say what is posted, with {to} and {text} where the number and the words go.',
+            'sms_header.*' => 'Give the header as Name: value, on one line.',
             'smtp_*.max' => 'That is too long.',
             'benches.*' => 'Say how many benches there are, 1 to 20.',
         ];
@@ -271,6 +277,20 @@ class ShopSettingsRequest extends FormRequest
             'smtpPort' => $this->integer('smtp_port') ?: shop()->smtpPort,
             'smtpUser' => $this->string('smtp_user')->trim()->toString(),
             ...$secret === '' ? [] : ['smtpSecret' => Crypt::encryptString($secret)],
+            ...$this->shortMessages(),
+        ];
+    }
+
+    /** @return array<string, string> a header that is left empty stays as it was */
+    private function shortMessages(): array
+    {
+        $header = $this->string('sms_header')->trim()->toString();
+        $body = $this->string('sms_body')->trim()->toString();
+
+        return [
+            'smsUrl' => $this->string('sms_url')->trim()->toString(),
+            'smsBody' => $body === '' ? Shop::shipped()->smsBody : $body,
+            ...$header === '' ? [] : ['smsSecret' => Crypt::encryptString($header)],
         ];
     }
 

@@ -58,7 +58,10 @@ final readonly class SendMessages
         try {
             $this->gateway->send(
                 $message,
-                Eml::of($message, $message->moment === 'ready' ? LetterPdf::of($message->job, $this->letters->of($message->job)) : null),
+                Eml::of(
+                    $message,
+                    $message->moment === 'ready' ? LetterPdf::of($message->job, $this->letters->of($message->job)) : null,
+                ),
             );
         } catch (ByHand $reason) {
             $message->update(['state' => 'by-hand', 'error' => $reason->getMessage(), 'next_try_at' => null]);
@@ -84,7 +87,10 @@ final readonly class SendMessages
     {
         DB::transaction(function () use ($message, $who): void {
             // Whoever presses first has said it.
-            $mine = Message::query()->whereKey($message->id)->where('state', 'by-hand')->update(['state' => 'sending']);
+            $mine = Message::query()
+                ->whereKey($message->id)
+                ->whereIn('state', ['by-hand', 'given-up', 'bounced'])
+                ->update(['state' => 'sending']);
             $mine === 1 && $this->isSaid($message->refresh(), "by hand: {$who}");
         });
     }

@@ -196,6 +196,19 @@
                 <x-field name="smtp_password" label="Password there" type="password" :kept="false"
                     autocomplete="off" hint="Kept locked; leave it empty to keep the one that is set." />
             </div>
+            <h2>Short messages leave by</h2>
+            <x-field name="sms_url" label="Address of an HTTP service" :value="$shop->smsUrl" maxlength="300"
+                placeholder="https://sms.example.org/send" autocomplete="off"
+                hint="Empty: who left a telephone number is rung." />
+            <x-field name="sms_body" label="What is posted there, with {to} and {text}" :value="$shop->smsBody"
+                maxlength="1000" autocomplete="off"
+                hint="JSON where it begins with {, else a form, as to={to}&text={text}." />
+            <x-field name="sms_header" label="Header that lets us in" type="password" :kept="false"
+                autocomplete="off"
+                hint="As Authorization: Bearer 123. Kept locked; leave it empty to keep the one that is set." />
+            @error('sms_header')
+                <p class="error">{{ $message }}</p>
+            @enderror
         </section>
     @endif
 </div>
