@@ -12,13 +12,16 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $name
  * @property string $phone
  * @property string $email
+ * @property ?int   $joined_into whom they turned out to be
  * @property string $phone_key the last nine digits, so that a number is the same however it is written
  */
 class Owner extends Model
 {
     use KeptInUtc;
 
-    protected $fillable = ['name', 'phone', 'email'];
+    protected $fillable = ['name', 'phone', 'email', 'joined_into'];
+
+    protected $attributes = ['joined_into' => null];
 
     /** @return HasMany<Machine, $this> */
     public function machines(): HasMany

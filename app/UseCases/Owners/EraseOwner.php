@@ -8,6 +8,7 @@ use App\Models\AddressToken;
 use App\Models\Job;
 use App\Models\Message;
 use App\Models\Owner;
+use App\Models\OwnerJoin;
 use App\Models\Quote;
 use Illuminate\Support\Facades\DB;
 
@@ -17,12 +18,19 @@ use Illuminate\Support\Facades\DB;
  */
 final class EraseOwner
 {
-    private const ERASED = 'erased on request';
+    public const ERASED = 'erased on request';
 
     public static function of(Owner $owner): void
     {
         DB::transaction(function () use ($owner): void {
-            $owner->update(['name' => self::ERASED, 'phone' => '', 'email' => '']);
+            // Who was joined into them is they too; what the joining noted of them goes as well.
+            Owner::query()
+                ->whereKey($owner->id)
+                ->orWhere('joined_into', $owner->id)
+                ->get()
+                ->each->update(['name' => self::ERASED, 'phone' => '', 'email' => '']);
+            OwnerJoin::query()->where('kept_id', $owner->id)->update(['filled' => '{}']);
+            $owner->refresh();
             $jobs = Job::query()->whereHas('machine', fn ($machine) => $machine->where('owner_id', $owner->id))->get();
             // What still waits is not sent, and what was sent is kept without to whom and what it said.
             $messages = Message::query()->whereIn('job_id', $jobs->modelKeys());

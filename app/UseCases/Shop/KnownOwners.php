@@ -31,7 +31,13 @@ final class KnownOwners
         $start = addcslashes(mb_substr($owner['name'], 0, 2), '%_\\');
         $found = Owner::query()
             ->where('id', '!=', $but->id ?? 0)
-            ->whereHas('machines.jobs', fn ($job) => $job->whereNotNull('arrived_at'))
+            ->whereNull('joined_into')
+            // Who only called is nobody yet; who was brought in from the books of before is.
+            ->where(
+                fn ($here) => $here
+                    ->whereHas('machines.jobs', fn ($job) => $job->whereNotNull('arrived_at'))
+                    ->orWhereDoesntHave('machines'),
+            )
             ->where(function ($query) use ($owner, $key, $start, $serial): void {
                 $query->whereRaw('0 = 1');
                 if (strlen($key) >= self::DIGITS) {
