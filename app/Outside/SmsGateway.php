@@ -10,8 +10,8 @@ use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Support\Facades\Http;
 
 /**
- * Sends short messages by an HTTP service of the shop's choice: one POST with {to} and {text} filled in. A body that begins with "{" is sent
- * as JSON, any other as a form; an answer of 200 to 299 means that it was taken.
+ * Sends short messages by an HTTP service of the shop's choice: one POST with {to} and {text} filled in. A body that begins with "{" is
+ * sent as JSON, any other as a form; an answer of 200 to 299 means that it was taken.
  */
 final readonly class SmsGateway implements MessageGateway
 {

@@ -35,14 +35,9 @@ final class FindController
             );
         }
 
-        $spare = $user->can('work-at-bench') ? self::spare($typed) : null;
-        if ($spare !== null) {
-            return redirect()->route('spares.show', $spare);
-        }
-
-        $order = $user->can('work-at-bench') ? self::order($typed) : null;
-        if ($order !== null) {
-            return redirect()->to(route('orders', ['open' => $order->tag])."#{$order->tag}");
+        $there = $user->can('work-at-bench') ? self::onTheShelf($typed) : null;
+        if ($there !== null) {
+            return $there;
         }
 
         return view('found', [
@@ -51,6 +46,18 @@ final class FindController
             'jobs' => $typed === '' ? collect() : JobWords::find($typed),
             'called' => $typed === '' ? [] : $catalogue->partsCalled($typed),
         ]);
+    }
+
+    /** A spare, or an order that is on its way. */
+    private static function onTheShelf(string $typed): ?RedirectResponse
+    {
+        $order = self::order($typed);
+        if ($order !== null) {
+            return redirect()->to(route('orders', ['open' => $order->tag])."#{$order->tag}");
+        }
+        $spare = self::spare($typed);
+
+        return $spare === null ? null : redirect()->route('spares.show', $spare);
     }
 
     /** One that is on its way, by its own tag or by the supplier's number. */

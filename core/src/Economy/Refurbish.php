@@ -83,14 +83,9 @@ final readonly class Refurbish
         $break = $apart->minus(Money::of($paid));
         $daysLeft = $returnUntil === null ? null : (int) $now->setTime(0, 0)->diff($returnUntil->setTime(0, 0))->format('%r%a');
 
-        return new self(
-            $parts,
-            $build,
-            $break,
-            $reserve,
-            $daysLeft,
-            self::advise($build, $break, $daysLeft, $catalogue->economy->currency),
-        );
+        $advice = self::advise($build, $break, $daysLeft, $catalogue->economy->currency);
+
+        return new self($parts, $build, $break, $reserve, $daysLeft, $advice);
     }
 
     private static function advise(Money $build, Money $break, ?int $daysLeft, Currency $currency): string
