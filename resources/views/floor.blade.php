@@ -6,6 +6,7 @@
         @can('work-at-bench')
             <a class="button" href="{{ route('orders') }}">Orders</a>
         @endcan
+        <a class="button" href="{{ route('day-sheet') }}">Day sheet</a>
         <a class="button" href="{{ route('wall') }}">Wall</a><a class="button" href="{{ route('intake.create') }}">
             Take one in</a>
     </div>

@@ -66,6 +66,14 @@
                             another</button></form>
                 </section>
                 <p><a class="button" href="{{ route('collect.create', $job) }}">The owner is here: hand it over</a></p>
+                @php
+                    $invoice = App\Models\Invoice::query()->inForce()->where('job_id', $job->id)->first();
+                @endphp
+                @if ($invoice)
+                    <p><a href="{{ route('invoices.show', $invoice) }}">Invoice {{ $invoice->number }}</a></p>
+                @elseif ($job->own === null)
+                    <x-issue-invoice :job="$job" />
+                @endif
             @endif
         </aside>
     </div>

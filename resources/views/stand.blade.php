@@ -56,6 +56,21 @@
                     @endif
                 </ul>
             </section>
+            @if ($job->hasArrived() && $job->own === null)
+                <form class="sheet" method="post" action="{{ route('payments.store', $job) }}" novalidate>@csrf
+                    <h2>Money</h2>
+                    @php
+                        $paid = App\Models\Payment::sumFor($job);
+                    @endphp
+                    <p>{{ $paid === 0 ? 'Nothing was paid yet.' : shop()->money()->words($paid) . ' was paid so far.' }}
+                    </p>
+                    <details @if ($errors->hasAny(['amount', 'method', 'way'])) open @endif>
+                        <summary>A deposit came, or money was given back</summary>
+                        <x-payment-fields />
+                        <button>Book it</button>
+                    </details>
+                </form>
+            @endif
             <section class="sheet">
                 <h2>Messages</h2>
                 @error('message')

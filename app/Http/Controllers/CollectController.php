@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\CollectRequest;
+use App\Models\Invoice;
 use App\Models\Job;
+use App\Models\Payment;
 use App\Models\User;
 use App\UseCases\Advice\AssessJob;
-use App\UseCases\Jobs\RecordEntries;
+use App\UseCases\Jobs\HandOverMachine;
+use App\UseCases\Shop\StorageDue;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
@@ -32,16 +35,26 @@ final class CollectController
             'record' => $record,
             'with' => CollectRequest::accessories($job),
             'price' => Money::of($record->closing()->price),
+            'before' => Payment::sumFor($job),
+            'storageDays' => StorageDue::days($job),
+            'invoice' => Invoice::query()->inForce()->where('job_id', $job->id)->first(),
             'warning' => Warning::sentences($assessJob->assess($job)->locks),
         ]);
     }
 
-    public function store(CollectRequest $request, Job $job, RecordEntries $recordEntries, #[CurrentUser] User $user): RedirectResponse
+    public function store(CollectRequest $request, Job $job, HandOverMachine $handOver, #[CurrentUser] User $user): RedirectResponse
     {
-        $recordEntries->record($job, $user, [$request->collection()], $request->once());
+        $invoice = $handOver->handOver(
+            $job,
+            $user,
+            $request->collection(),
+            $request->once(),
+            $request->to(),
+            $request->storageDays(),
+        );
 
-        return redirect()
-            ->route('floor')
-            ->with('status', "{$job->tag} is collected.");
+        return $invoice === null
+            ? redirect()->route('floor')->with('status', "{$job->tag} is collected.")
+            : redirect()->route('invoices.show', $invoice)->with('status', "{$job->tag} is collected. This is its invoice.");
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Job;
+use App\Models\Payment;
 use App\UseCases\Advice\AssessJob;
+use App\UseCases\Shop\StorageDue;
 use App\UseCases\Shop\TagMaker;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -28,6 +30,8 @@ final class CollectRequest extends FormRequest
             'with' => ['nullable', 'array'],
             'with.*' => ['string', 'max:160'],
             'left' => ['nullable', 'string', 'max:300'],
+            'to' => ['nullable', 'string', 'max:400'],
+            'storage' => ['nullable', Rule::in(['1'])],
             'once' => ['nullable', 'string', 'max:60'],
         ];
     }
@@ -38,6 +42,7 @@ final class CollectRequest extends FormRequest
         return [
             'reference.required' => 'Scan or type the number on the receipt that is shown.',
             'method.*' => 'Say how it is paid.',
+            'to.max' => 'Keep name and address under 400 letters.',
             'left.max' => 'Keep it under 300 letters.',
         ];
     }
@@ -67,10 +72,10 @@ final class CollectRequest extends FormRequest
                         'left',
                         'Not ticked: '.implode(', ', $missing).'. Give it back, or say why it stays.',
                     ),
-                    $this->input('method') === 'none' && $record->closing()->price > 0 => $errors->add(
+                    $this->input('method') === 'none' && $this->toPay() > 0 => $errors->add(
                         'method',
                         'There is '
-                            .shop()->money()->words($record->closing()->price)
+                            .shop()->money()->words($this->toPay())
                             .' to pay; say how it is paid, or that it is still open.',
                     ),
                     $this->paid()->minor > 0 && in_array($this->input('method'), ['none', 'open'], true) => $errors->add(
@@ -102,16 +107,44 @@ final class CollectRequest extends FormRequest
         ];
     }
 
-    /** What was typed; where it is paid and nothing was typed, the price. */
+    /** What was typed; where it is paid and nothing was typed, what is still to pay. */
     private function paid(): Money
     {
-        if ($this->filled('amount')) {
-            return shop()->money()->parse($this->string('amount')->toString());
-        }
+        return match (true) {
+            $this->filled('amount') => shop()->money()->parse($this->string('amount')->toString()),
+            $this->isPaid() => Money::of(max(0, $this->toPay())),
+            default => Money::of(0),
+        };
+    }
+
+    /** Days of storage that are charged. */
+    public function storageDays(): int
+    {
+        return $this->boolean('storage') ? StorageDue::days($this->job()) : 0;
+    }
+
+    /** Name and address as the invoice says them. */
+    public function to(): string
+    {
+        $typed = $this->string('to')->trim()->toString();
+
+        return $typed === '' ? $this->job()->machine->owner->name : $typed;
+    }
+
+    /** With tax, less what was paid before; minor units. */
+    private function toPay(): int
+    {
+        $price = app(AssessJob::class)->record($this->job())->closing()->price ?? 0;
+
+        return $price + StorageDue::gross($this->storageDays()) - Payment::sumFor($this->job());
+    }
+
+    private function job(): Job
+    {
         /** @var Job $job */
         $job = $this->route('job');
 
-        return Money::of($this->isPaid() ? app(AssessJob::class)->record($job)->closing()->price ?? 0 : 0);
+        return $job;
     }
 
     private function isPaid(): bool

@@ -31,6 +31,14 @@ final readonly class WorkOutBill
     ) {
     }
 
+    /** The lines that were agreed to, or else those of the record; null where there are none. */
+    public function lines(Job $job): ?Variant
+    {
+        $agreed = $this->accepted($job, $this->assessJob->record($job)->leave());
+
+        return $agreed ?? $this->of($job)->bill;
+    }
+
     public function of(Job $job): Charge
     {
         $record = $this->assessJob->record($job);
