@@ -38,6 +38,7 @@ use App\Http\Controllers\IntakeController;
 use App\Http\Controllers\InvoiceController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\JoinOwnersController;
+use App\Http\Controllers\KeepingController;
 use App\Http\Controllers\LessonController;
 use App\Http\Controllers\LetterController;
 use App\Http\Controllers\LoanController;
@@ -232,6 +233,8 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/shop/books/invoices.csv', [BooksController::class, 'invoices'])->name('books.invoices');
         Route::get('/shop/books/payments.csv', [BooksController::class, 'payments'])->name('books.payments');
         Route::post('/invoices/{invoice}/take-back', [InvoiceController::class, 'takeBack'])->name('invoices.take-back');
+        Route::get('/shop/keeping', [KeepingController::class, 'show'])->name('keeping');
+        Route::post('/shop/keeping', [KeepingController::class, 'update'])->name('keeping.update');
         Route::get('/shop/texts', [TextsController::class, 'show'])->name('texts');
         Route::post('/shop/texts', [TextsController::class, 'update'])->name('texts.update');
         Route::get('/people', [PeopleController::class, 'index'])->name('people');

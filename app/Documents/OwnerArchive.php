@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use App\Models\Entry;
+use App\Models\Invoice;
 use App\Models\Job;
 use App\Models\Message;
 use App\Models\Owner;
+use App\Models\Payment;
 use App\Models\Photo;
+use Illuminate\Database\Eloquent\Builder;
 use RuntimeException;
 use ZipArchive;
 
@@ -39,11 +42,31 @@ final class OwnerArchive
                 $bytes !== null && $zip->addFromString("{$job->tag}/photographs/{$photo->id}.jpg", $bytes);
             }
         }
+        $zip->addFromString('invoices.json', self::json(self::invoices($owner)));
         $zip->close();
         $bytes = (string) file_get_contents($path);
         unlink($path);
 
         return $bytes;
+    }
+
+    /** @return list<array<string, mixed>> what was invoiced and paid */
+    private static function invoices(Owner $owner): array
+    {
+        $of = fn (Builder $job) => $job->whereHas('machine', fn (Builder $machine) => $machine->where('owner_id', $owner->id));
+        $invoices = Invoice::query()->with('job')->whereHas('job', $of)->orderBy('sequence')->get();
+        $payments = Payment::query()->with('job')->whereHas('job', $of)->orderBy('id')->get();
+
+        return [
+            ...$invoices->map(fn (Invoice $one): array => [
+                'number' => $one->number, 'kind' => $one->kind, 'job' => $one->job->tag, 'issued' => $one->issued_at->format(DATE_ATOM),
+                'total_in_minor_units' => $one->total, 'as_issued' => $one->body,
+            ])->all(),
+            ...$payments->map(fn (Payment $one): array => [
+                'kind' => 'payment', 'job' => $one->job->tag, 'paid' => $one->paid_at->format(DATE_ATOM), 'method' => $one->method,
+                'in_minor_units' => $one->amount,
+            ])->all(),
+        ];
     }
 
     /** @return array<string, mixed> */

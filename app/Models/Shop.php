@@ -46,6 +46,10 @@ final readonly class Shop
      * @param  int  $quoteDays  days a quote holds
      * @param  int  $comebackRisk chance of a comeback within its warranty that the lead accepts, in 1000
      * @param  int  $handsMinutes pause after which a computer at a bench asks whose hands are at it, 1 to 240
+     * @param  int  $keepMessages months that sent words are kept; 0 = for good, as with the three that follow
+     * @param  int  $keepPhotos months after a machine was fetched
+     * @param  int  $keepCalls  months after a call about a machine that never came
+     * @param  int  $keepOwners months after their last machine was fetched
      * @param  string  $school order of steps that is shown unless somebody chose another; empty: what is computed
      * @param  list<string>  $schoolOrder steps in the shop's own order; empty where it has none
      * @param  string  $smtpHost mail server that its mail leaves by; empty: words to owners are said or sent by hand
@@ -83,6 +87,10 @@ final readonly class Shop
         public int $quoteDays,
         public int $comebackRisk,
         public int $handsMinutes,
+        public int $keepMessages,
+        public int $keepPhotos,
+        public int $keepCalls,
+        public int $keepOwners,
         public string $school,
         public array $schoolOrder,
         public string $smtpHost,

@@ -48,7 +48,8 @@
         </p>
         <p>To erase: name, telephone and mail of {{ $job->machine->owner->name }} go, on all their jobs, and what was
             written to
-            them; what waits to be sent is dropped, and their addresses open no more. The technical record
+            them; what waits to be sent is dropped, and their addresses open no more. Invoices stay, as the law
+            wants; the technical record
             stays, and so do its
             words: strike out what names someone. This cannot be taken back.</p>
         <form method="post" action="{{ route('owner.erase', $job) }}">@csrf<button>Erase for good</button></form>

@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\Figure;
+use App\Models\KeepingRun;
+use App\Models\Shop;
+use App\UseCases\Owners\LetGo;
 use App\UseCases\Owners\SendMessages;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Foundation\Application;
+use Orthoscope\Core\Catalogue\Catalogue;
 
 /** The shop's clock: sends what is due, again and again. */
 final class WorkCommand extends Command
@@ -18,6 +22,9 @@ final class WorkCommand extends Command
 
     private const EVERY = 15;
 
+    /** Hour of the shop's clock at which a night's work is due. */
+    private const NIGHT = 3;
+
     /** What is slow to work out is worked out once a day. */
     private function figures(): void
     {
@@ -26,11 +33,24 @@ final class WorkCommand extends Command
         }
     }
 
+    /** By night, once: what the shop keeps no longer. A shop that is shut by then does it when it is opened next. */
+    private function letGo(): void
+    {
+        $night = now()->hour < self::NIGHT ? now()->subDay()->setTime(self::NIGHT, 0) : now()->setTime(self::NIGHT, 0);
+        if (! KeepingRun::query()->where('made_at', '>=', $night)->exists()) {
+            LetGo::tonight();
+        }
+    }
+
     public function handle(Application $app): int
     {
         do {
             // What was read for one round is not kept for the next: the shop goes on working, and this goes on for years.
             $app->forgetScopedInstances();
+            $app->forgetInstance(Shop::class);
+            $app->forgetInstance(Catalogue::class);
+            date_default_timezone_set(shop()->timeZone);
+            $this->letGo();
             $this->figures();
             $count = $app->make(SendMessages::class)->due();
             if ($count['sent'] + $count['failed'] > 0 || $this->option('once')) {
