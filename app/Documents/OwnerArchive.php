@@ -42,7 +42,7 @@ final class OwnerArchive
                 $bytes !== null && $zip->addFromString("{$job->tag}/photographs/{$photo->id}.jpg", $bytes);
             }
         }
-        $zip->addFromString('invoices.json', self::json(self::invoices($owner)));
+        $zip->addFromString('invoices.json', self::json(['invoices_and_payments' => self::invoices($owner)]));
         $zip->close();
         $bytes = (string) file_get_contents($path);
         unlink($path);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use DateTimeInterface;
 use Illuminate\Contracts\Encryption\DecryptException;
 use Illuminate\Database\QueryException;
@@ -210,6 +211,18 @@ final readonly class Shop
     public function date(?DateTimeInterface $at, bool $time = false): string
     {
         return $at === null ? '' : $at->format($this->dateForm.($time ? ', H:i' : ''));
+    }
+
+    /** @return list<int> ISO days of the week in the order in which its weeks have them */
+    public function week(): array
+    {
+        return array_map(fn (int $i): int => ($this->weekStart - 1 + $i) % 7 + 1, range(0, 6));
+    }
+
+    /** The first moment of the week that a day is in. */
+    public function startOfWeek(CarbonImmutable $day): CarbonImmutable
+    {
+        return $day->startOfWeek($this->weekStart % 7);
     }
 
     /** Its picture as a data address for letters and PDFs; null where it has none. */

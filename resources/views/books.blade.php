@@ -17,6 +17,14 @@
             <x-field name="to" label="To" type="date" :value="$span['to']" />
             <div class="field"><button>Show</button></div>
         </div>
+        <p>
+            @foreach ($spans as $words => [$first, $last])
+                @php
+                    $of = ['from' => $first->format('Y-m-d'), 'to' => $last->format('Y-m-d')];
+                @endphp
+                <a href="{{ route('books', $of) }}">{{ $words }}</a>{{ $loop->last ? '' : ' · ' }}
+            @endforeach
+        </p>
         <p>Invoiced <b class="num">{{ $money->words($sum['total']) }}</b>, of it tax <b
                 class="num">{{ $money->words($sum['tax']) }}</b>; paid <b
                 class="num">{{ $money->words($books->paid()) }}</b>.</p>

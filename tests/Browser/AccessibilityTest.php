@@ -67,6 +67,9 @@ final class AccessibilityTest extends BrowserTestCase
         '/jobs/E6-253',
         '/claims/1',
         '/jobs/N5-372/claim',
+        '/you',
+        '/day-sheet',
+        '/uncollected',
         '/jobs/N5-372/came-back',
         '/patterns',
         '/how-well',
@@ -83,6 +86,14 @@ final class AccessibilityTest extends BrowserTestCase
         '/wall/1',
         '/shop',
         '/people',
+        '/shop/numbers',
+        '/shop/numbers/limits',
+        '/shop/texts',
+        '/shop/suppliers',
+        '/shop/books',
+        '/shop/bring-in',
+        '/shop/owners',
+        '/shop/keeping',
     ];
 
     /** Read standing, at arm's length or from further away. */

@@ -31,6 +31,40 @@ final class AccessTest extends TestCase
         yield 'the shop' => ['get', '/shop', $lead];
         yield 'the shop set' => ['post', '/shop', ['lead' => 302] + $lead];
         yield 'people' => ['get', '/people', $lead];
+        foreach (
+            [
+                'numbers' => '/shop/numbers', 'texts' => '/shop/texts', 'suppliers' => '/shop/suppliers', 'books' => '/shop/books',
+                'invoices for the bookkeeper' => '/shop/books/invoices.csv', 'payments for the bookkeeper' => '/shop/books/payments.csv',
+                'bringing in' => '/shop/bring-in', 'owners that may be one' => '/shop/owners', 'keeping' => '/shop/keeping',
+            ] as $page => $path
+        ) {
+            yield $page => ['get', $path, $lead];
+        }
+        foreach (
+            [
+                '/shop/numbers/work', '/shop/texts', '/shop/suppliers', '/shop/bring-in', '/shop/owners', '/shop/keeping',
+            ] as $path
+        ) {
+            yield "posted to {$path}" => ['post', $path, ['lead' => 302] + $lead];
+        }
+        yield 'somebody\'s deeds' => ['get', '/people/{person}', $lead];
+        yield 'a code read out' => ['post', '/people/{person}/code', ['lead' => 302] + $lead];
+        yield 'a badge made' => ['post', '/people/{person}/badge', $lead];
+        yield 'you' => ['get', '/you', $all];
+        $allPost = ['guest' => 302, 'counter' => 302, 'technician' => 302, 'lead' => 302];
+        foreach (['password', 'mail', 'pin', 'second', 'second/confirm'] as $what) {
+            yield "your {$what}" => ['post', "/you/{$what}", $allPost];
+        }
+        yield 'a computer at a bench' => ['post', '/bench-computer', ['counter' => 403] + $allPost];
+        yield 'day sheet' => ['get', '/day-sheet', $all];
+        yield 'not fetched' => ['get', '/uncollected', $all];
+        yield 'a dated notice' => ['post', '/uncollected/{job}', $allPost];
+        yield 'a payment' => ['post', '/jobs/{job}/paid', $allPost];
+        yield 'an invoice issued' => ['post', '/jobs/{job}/invoice', $allPost];
+        yield 'an invoice' => ['get', '/invoices/none', ['guest' => 302, 'counter' => 404, 'technician' => 404, 'lead' => 404]];
+        yield 'an order by hand' => ['post', '/orders/by-hand', ['counter' => 403] + $allPost];
+        yield 'an order by hand for a job' => ['post', '/jobs/{job}/orders/by-hand', ['counter' => 403] + $allPost];
+        yield 'a mail that came back' => ['post', '/messages/returned', $allPost];
         yield 'somebody invited' => ['post', '/people', ['lead' => 302] + $lead];
         yield 'the wall' => ['get', '/wall', $all];
         yield 'the wall over a bench' => ['get', '/wall/1', $bench];
@@ -96,6 +130,7 @@ final class AccessTest extends TestCase
     public function test_each_door_opens_for_its_roles(string $how, string $path, array $expected): void
     {
         $path = str_replace('{job}', $this->job()->tag, $path);
+        $path = str_contains($path, '{person}') ? str_replace('{person}', (string) $this->person(Role::Counter)->id, $path) : $path;
         $body = [
             'entry' => match ($how) {
                 'post-override' => ['kind' => 'override', 'lock' => 'liquid', 'text' => 'seen'],
@@ -204,6 +239,7 @@ final class AccessTest extends TestCase
         string $field,
     ): void {
         $path = str_replace('{job}', $this->job()->tag, $path);
+        $path = str_contains($path, '{person}') ? str_replace('{person}', (string) $this->person(Role::Counter)->id, $path) : $path;
         $path === '/login' || $this->actingAs($this->person(Role::Lead));
         $this->from('/shelf')
             ->post($path, $body)

@@ -172,6 +172,30 @@ final class BooksTest extends TestCase
         $this->get('/shop/books?from=2026-12-01&to=2026-11-01')->assertSessionHasErrors('to');
     }
 
+    public function test_the_counter_reads_an_invoice_and_the_lead_alone_takes_it_back(): void
+    {
+        $invoice = app(IssueInvoice::class)->of($this->closed(), $this->lead, 'Mira');
+        foreach ([Role::Counter, Role::Technician] as $role) {
+            $this->actingAs($this->person($role));
+            $this->get("/invoices/{$invoice?->number}")->assertOk();
+            $this->get("/invoices/{$invoice?->number}/invoice.pdf")->assertOk();
+            $this->post("/invoices/{$invoice?->number}/take-back", ['why' => 'x'])->assertForbidden();
+        }
+        $this->post('/logout');
+        $this->get("/invoices/{$invoice?->number}")->assertRedirect('/login');
+    }
+
+    public function test_a_week_begins_on_the_day_the_shop_says(): void
+    {
+        $this->travelTo('2026-11-25 10:00');
+        foreach ([1 => '2026-11-23', 6 => '2026-11-21', 7 => '2026-11-22'] as $day => $first) {
+            shop()->set(['weekStart' => $day], $this->lead);
+            $this->assertSame($day, shop()->week()[0]);
+            $this->get('/shop/books')->assertSee("from={$first}&amp;to=2026-11-25", false);
+        }
+        $this->assertSame([7, 1, 2, 3, 4, 5, 6], shop()->week());
+    }
+
     public function test_a_name_that_a_spreadsheet_would_run_is_plain_text_in_the_csv(): void
     {
         $this->collected($this->closed(), 'cash', ['to' => '=1+1']);

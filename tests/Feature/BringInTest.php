@@ -52,6 +52,18 @@ final class BringInTest extends TestCase
         return BringIn::query()->latest('id')->firstOrFail();
     }
 
+    public function test_the_lead_alone_brings_in(): void
+    {
+        $from = $this->begun('owners', "name\nAda\n");
+        foreach ([Role::Counter, Role::Technician] as $role) {
+            $this->actingAs($this->person($role));
+            $this->get("/shop/bring-in/{$from->id}")->assertForbidden();
+            $this->post("/shop/bring-in/{$from->id}/take")->assertForbidden();
+            $this->delete("/shop/bring-in/{$from->id}")->assertForbidden();
+        }
+        $this->assertSame(0, Owner::query()->count());
+    }
+
     public function test_customers_come_in_by_columns_that_are_said_and_rows_that_are_seen(): void
     {
         $from = $this->begun('owners', "Kunde;Handy;E-Mail\nAda Mole;0555 100 200;ada@example.org\nBo Pike;0555 300 400;\n");

@@ -190,6 +190,19 @@ final class SuppliersTest extends TestCase
         $this->assertStringContainsString("order-{$order->tag}.pdf", $heard);
     }
 
+    public function test_the_counter_orders_nothing_and_the_lead_alone_writes_suppliers_down(): void
+    {
+        $supplier = $this->supplier();
+        $this->actingAs($this->lead)->post('/orders/by-hand', $this->byHand($supplier));
+        $order = Order::query()->firstOrFail();
+        $this->actingAs($this->person(Role::Technician))->post("/shop/suppliers/{$supplier->id}", self::GIVEN)->assertForbidden();
+        $this->get("/orders/{$order->tag}/sheet.pdf")->assertOk();
+        $this->actingAs($this->person(Role::Counter));
+        $this->get("/orders/{$order->tag}/sheet.pdf")->assertForbidden();
+        $this->post("/orders/{$order->tag}/mail")->assertForbidden();
+        $this->post("/orders/{$order->tag}/credit")->assertForbidden();
+    }
+
     public function test_what_went_back_waits_for_its_credit_note(): void
     {
         $supplier = $this->supplier();

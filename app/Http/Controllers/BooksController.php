@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\UseCases\Shop\Books;
+use Carbon\CarbonImmutable;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
@@ -17,7 +18,18 @@ final class BooksController
     {
         $given = self::span($request);
 
-        return view('books', ['books' => Books::between(...$given), 'open' => Books::open()]);
+        $today = CarbonImmutable::now();
+        $month = $today->subMonthNoOverflow();
+
+        return view('books', [
+            'books' => Books::between(...$given),
+            'open' => Books::open(),
+            'spans' => [
+                'this week' => [shop()->startOfWeek($today), $today],
+                'this month' => [$today->startOfMonth(), $today],
+                'last month' => [$month->startOfMonth(), $month->endOfMonth()],
+            ],
+        ]);
     }
 
     public function day(Request $request): View

@@ -15,6 +15,7 @@ use App\Models\Photo;
 use App\Models\Summary;
 use App\UseCases\Shop\KeepPhoto;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -102,18 +103,23 @@ final class LetGo
         do {
             $rows = self::query($kind, $before)->limit(self::AT_ONCE)->get();
             foreach ($rows as $row) {
-                match (true) {
-                    $row instanceof Message => $row->update(['to' => '', 'text' => 'let go by rule', 'error' => '']),
-                    $row instanceof Photo => self::dropPhoto($row),
-                    $row instanceof Call => EraseOwner::of($row->job->machine->owner),
-                    $row instanceof Owner => EraseOwner::of($row),
-                    default => null,
-                };
+                self::one($row);
             }
             $gone += $rows->count();
         } while ($rows->count() === self::AT_ONCE);
 
         return $gone;
+    }
+
+    private static function one(Model $row): void
+    {
+        match (true) {
+            $row instanceof Message => $row->update(['to' => '', 'text' => 'let go by rule', 'error' => '']),
+            $row instanceof Photo => self::dropPhoto($row),
+            $row instanceof Call => EraseOwner::of($row->job->machine->owner),
+            $row instanceof Owner => EraseOwner::of($row),
+            default => null,
+        };
     }
 
     /** The row goes last: a file that could not be deleted is found again the next night. */

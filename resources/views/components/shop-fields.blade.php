@@ -115,9 +115,13 @@
         <h2>Hours</h2>
         <fieldset class="chips">
             <legend>Open on</legend>
-            @foreach ($days as $i => $day)
+            @foreach ($shop->week() as $iso)
                 @php
-                    $of = ['value' => $i + 1, 'words' => $day, 'checked' => in_array((string) ($i + 1), $open, true)];
+                    $of = [
+                        'value' => $iso,
+                        'words' => $days[$iso - 1],
+                        'checked' => in_array((string) $iso, $open, true),
+                    ];
                 @endphp
 
                 <x-pick name="open_days[]" several :of="$of" />
