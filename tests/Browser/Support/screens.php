@@ -46,10 +46,23 @@ $views = [
     'prove' => ['who' => 'piet', 'path' => '/jobs/M2-895/prove'],
     'letter' => ['who' => 'oda', 'path' => '/jobs/H8-286/letter'],
     'shelf' => ['who' => 'maud', 'path' => '/shelf'],
-    'comeback' => ['who' => 'piet', 'path' => '/jobs/E6-253/comeback'],
     'claim' => ['who' => 'maud', 'path' => '/claims/1'],
     'patterns' => ['who' => 'maud', 'path' => '/patterns'],
-    'how-well' => ['who' => 'maud', 'path' => '/how-well'],
+    'numbers' => [
+        'who' => 'maud',
+        'path' => '/shop/numbers/work',
+        'script' => "document.querySelector('#v-economy-finding').value = '39'; document.querySelector('[value=look]').click()",
+    ],
+    // Last, because it hands the machine over.
+    'invoice' => [
+        'who' => 'oda',
+        'path' => '/jobs/H8-286/collect',
+        'script' => "document.querySelector('[name=reference]').value = 'H8-286';"
+            ."document.querySelectorAll('[name=\"with[]\"]').forEach((one) => (one.checked = true));"
+            ."document.querySelector('[value=card]').click();"
+            ."document.querySelector('[name=to]').value = 'Lower Quay Bakery\\n4 Quay Lane\\nPort Ansel';"
+            ."document.querySelector('form.collect').submit()",
+    ],
 ];
 
 $folder = dirname(__DIR__, 3).'/docs/screenshots';
