@@ -19,6 +19,8 @@ use Illuminate\Support\Carbon;
  * @property int                  $user_id
  * @property User                 $user
  * @property Carbon               $made_at
+ * @property int                  $job_id
+ * @property string               $chain over it and the one before it
  */
 class Entry extends Model
 {
@@ -38,6 +40,15 @@ class Entry extends Model
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);
+    }
+
+    protected static function booted(): void
+    {
+        static::creating(function (self $entry): void {
+            /** @var array{job_id: int, number: int, kind: string, body: string, user_id: int, made_at: string} $row */
+            $row = $entry->getAttributes();
+            $entry->chain = EntryChain::link(EntryChain::lastOf($entry->job_id), $row);
+        });
     }
 
     /** @return array<string, mixed> as in a case file */

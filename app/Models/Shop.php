@@ -47,6 +47,9 @@ final readonly class Shop
      * @param  int  $quoteDays  days a quote holds
      * @param  int  $comebackRisk chance of a comeback within its warranty that the lead accepts, in 1000
      * @param  int  $handsMinutes pause after which a computer at a bench asks whose hands are at it, 1 to 240
+     * @param  string  $backupFolder where a backup is made to by night; empty: none is
+     * @param  string  $backupSecret password that backups are locked with, encrypted; empty: they are not locked
+     * @param  string  $publicAddress under which owners reach the shop's pages; empty: as whoever works here does
      * @param  int  $keepMessages months that sent words are kept; 0 = for good, as with the three that follow
      * @param  int  $keepPhotos months after a machine was fetched
      * @param  int  $keepCalls  months after a call about a machine that never came
@@ -88,6 +91,9 @@ final readonly class Shop
         public int $quoteDays,
         public int $comebackRisk,
         public int $handsMinutes,
+        public string $backupFolder,
+        public string $backupSecret,
+        public string $publicAddress,
         public int $keepMessages,
         public int $keepPhotos,
         public int $keepCalls,
@@ -190,6 +196,18 @@ final readonly class Shop
     public function smsHeader(): string
     {
         return self::unlocked($this->smsSecret);
+    }
+
+    /** What backups are locked with; empty where they are not. */
+    public function backupPassword(): string
+    {
+        return self::unlocked($this->backupSecret);
+    }
+
+    /** @param  mixed  $of what the route is about */
+    public function linkTo(string $route, mixed $of): string
+    {
+        return $this->publicAddress === '' ? route($route, $of) : rtrim($this->publicAddress, '/').route($route, $of, false);
     }
 
     private static function unlocked(string $secret): string

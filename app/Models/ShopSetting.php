@@ -45,7 +45,7 @@ class ShopSetting extends Model
     public function words(): string
     {
         return match (true) {
-            in_array($this->name, ['smtpSecret', 'smsSecret'], true) => 'set anew',
+            in_array($this->name, ['smtpSecret', 'smsSecret', 'backupSecret'], true) => 'set anew',
             is_array($this->value) => implode(', ', array_filter($this->value, is_scalar(...))) ?: 'none',
             is_scalar($this->value) && $this->value !== '' => (string) $this->value,
             default => 'empty',

@@ -29,6 +29,8 @@ serve() {
     CLOCK=$!
     trap 'kill $CLOCK 2>/dev/null' EXIT
     cd "$ROOT/public"
-    php "${COMPILED[@]}" -d variables_order=EGPCS -S "127.0.0.1:$1" -t . \
+    # What is told as the most a photograph may have must arrive.
+    php "${COMPILED[@]}" -d variables_order=EGPCS -d upload_max_filesize=12M -d post_max_size=14M -d memory_limit=512M \
+        -S "127.0.0.1:$1" -t . \
         ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php >/dev/null 2>&1
 }

@@ -48,6 +48,8 @@ function renew(form) {
     forgetDraft(form);
     delete form.dataset.sent;
     if (key) key.value = `${key.value.slice(0, 40)}.${Date.now().toString(36)}`;
+    const own = form.querySelector('[name=_once]');
+    if (own) own.value = `${own.value.slice(0, 16)}.${Date.now().toString(36)}`;
 }
 
 // The page that the server leads to, which shows what became of the entry. Else the entry is still only here: `status` says why, a number

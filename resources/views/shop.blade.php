@@ -11,6 +11,9 @@
                 without it
                 until then.</p>
         @endif
+        @if ($trouble !== null)
+            <p class="notice" role="alert"><b class="danger">{{ $trouble }}</b></p>
+        @endif
         <x-mistakes />
         <x-shop-fields />
     </form>

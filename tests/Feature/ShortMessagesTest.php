@@ -154,12 +154,11 @@ final class ShortMessagesTest extends TestCase
     {
         $message = $this->message();
         $message->update(['state' => 'sent', 'sent_at' => now()]);
-        $report =
-            "Subject: Returned\r\nContent-Type: multipart/report\r\n\r\n--x\r\nFinal-Recipient: rfc822;ansa@example.org\r\nAction: failed\r\n".
-            "Status: 5.1.1\r\nDiagnostic-Code: smtp; 550 5.1.1 no\r\n such person\r\n\r\n--x\r\nMessage-ID: ".
-            '<'.
-            strtolower("{$message->job->tag}.{$message->id}").
-            "@quay.example>\r\n";
+        $report = implode("\r\n", [
+            'Subject: Returned', 'Content-Type: multipart/report', '', '--x', 'Final-Recipient: rfc822;ansa@example.org', 'Action: failed',
+            'Status: 5.1.1', 'Diagnostic-Code: smtp; 550 5.1.1 no', ' such person', '', '--x',
+            'Message-ID: <'.strtolower("{$message->job->tag}.{$message->id}").'@quay.example>', '',
+        ]);
         $read = ReturnedMail::read($report);
         $this->assertSame([$message->id, 'smtp; 550 5.1.1 no such person'], [$read?->message, $read?->why]);
         $upload = fn (string $bytes) => $this->post('/messages/returned', [

@@ -7,11 +7,15 @@ namespace App\Console\Commands;
 use App\Models\Figure;
 use App\Models\KeepingRun;
 use App\Models\Shop;
+use App\UseCases\Jobs\FollowUp;
 use App\UseCases\Owners\LetGo;
 use App\UseCases\Owners\SendMessages;
+use App\UseCases\Shop\Backup\KeepBackups;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Support\Facades\DB;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Throwable;
 
 /** The shop's clock: sends what is due, again and again. */
 final class WorkCommand extends Command
@@ -39,12 +43,24 @@ final class WorkCommand extends Command
         $night = now()->hour < self::NIGHT ? now()->subDay()->setTime(self::NIGHT, 0) : now()->setTime(self::NIGHT, 0);
         if (! KeepingRun::query()->where('made_at', '>=', $night)->exists()) {
             LetGo::tonight();
+            app(KeepBackups::class)->tonight();
         }
     }
 
     public function handle(Application $app): int
     {
         do {
+            $this->round($app);
+            $this->option('once') || sleep(self::EVERY);
+        } while (! $this->option('once'));
+
+        return self::SUCCESS;
+    }
+
+    /** What fails in one round is written down and tried in the next: the clock goes on. */
+    private function round(Application $app): void
+    {
+        try {
             // What was read for one round is not kept for the next: the shop goes on working, and this goes on for years.
             $app->forgetScopedInstances();
             $app->forgetInstance(Shop::class);
@@ -52,13 +68,15 @@ final class WorkCommand extends Command
             date_default_timezone_set(shop()->timeZone);
             $this->letGo();
             $this->figures();
+            rescue(fn () => $app->make(FollowUp::class)->heal());
+            DB::table('taken_once')->where('sent_at', '<', now()->subDays(2))->delete();
             $count = $app->make(SendMessages::class)->due();
             if ($count['sent'] + $count['failed'] > 0 || $this->option('once')) {
                 $this->line("{$count['sent']} sent, {$count['failed']} failed");
             }
-            $this->option('once') || sleep(self::EVERY);
-        } while (! $this->option('once'));
-
-        return self::SUCCESS;
+        } catch (Throwable $failed) {
+            report($failed);
+            $this->error($failed->getMessage());
+        }
     }
 }

@@ -8,6 +8,7 @@ use App\Models\BringIn;
 use App\Models\PartsSupplier;
 use App\Models\User;
 use App\UseCases\Jobs\BringItIn;
+use App\UseCases\Shop\KeepWhole;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -72,7 +73,7 @@ final class BringInController
             'mapping' => $sheet->guess(),
             'user_id' => $user->id,
         ]);
-        Storage::disk('local')->put($bringIn->path(), (string) $file->getContent());
+        KeepWhole::put($bringIn->path(), (string) $file->getContent(), 'The file');
 
         return redirect()->route('bring-in.show', $bringIn);
     }

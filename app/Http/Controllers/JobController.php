@@ -8,6 +8,7 @@ use App\Models\Job;
 use App\Models\User;
 use App\UseCases\Advice\AssessJob;
 use App\UseCases\Advice\FreeShelf;
+use App\UseCases\Jobs\FollowUp;
 use App\UseCases\Shop\BenchNow;
 use App\UseCases\Shop\FindAlike;
 use App\UseCases\Shop\ReadingsOfModel;
@@ -33,12 +34,14 @@ final class JobController
         Catalogue $catalogue,
         ShopCodes $codes,
         ReadingsOfModel $readings,
+        FollowUp $followUp,
         #[CurrentUser] User $user,
     ): View|RedirectResponse {
         if (Gate::denies('work-at-bench')) {
             return redirect()->route('jobs.stand', $job);
         }
         $job->load(['machine.owner', 'entries.user', 'claim.user', 'loans.spare', 'loans.user', 'summary', 'orders', 'messages']);
+        rescue(fn () => $followUp->heal($job));
         $assessment = $assessJob->assess($job);
 
         $school = $request->cookie('school') ?? shop()->school;

@@ -28,7 +28,7 @@ final class LetterController
             'job' => $job,
             'letter' => $write->of($job),
             'closed' => $write->isClosed($job),
-            'address' => route('owner.letter', $job->letter_token),
+            'address' => shop()->linkTo('owner.letter', $job->letter_token),
             'held' => $job->messages()->where('state', 'held')->get(),
         ]);
     }

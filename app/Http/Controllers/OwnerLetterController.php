@@ -25,7 +25,7 @@ final class OwnerLetterController
             'job' => $job,
             'letter' => $write->isClosed($job) ? $write->of($job) : null,
             'token' => $token,
-            'quote' => $quote === null ? null : route('quote.show', $quote->token),
+            'quote' => $quote === null ? null : shop()->linkTo('quote.show', $quote->token),
         ]);
     }
 

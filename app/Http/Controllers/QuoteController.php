@@ -51,7 +51,7 @@ final class QuoteController
             'job' => $job->load('machine.owner'),
             'quote' => $quote,
             'core' => $quote->core(),
-            'address' => route('quote.show', $quote->token),
+            'address' => shop()->linkTo('quote.show', $quote->token),
         ]);
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\ShopSettingsRequest;
+use App\Models\Backup;
 use App\Models\Shop;
 use App\Models\ShopSetting;
 use App\Models\User;
@@ -27,6 +28,7 @@ final class ShopController
     {
         return view('shop', [
             'shipped' => Shop::shipped(),
+            'trouble' => Backup::trouble(),
             'changes' => ShopSetting::query()->with('user')->orderByDesc('id')->limit(self::LATELY)->get(),
         ]);
     }

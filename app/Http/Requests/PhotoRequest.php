@@ -18,6 +18,9 @@ final class PhotoRequest extends FormRequest
 
     private const PIXELS = 9000;
 
+    /** Pixels in all: a picture of 24 million takes some 100 MB while it is made anew. Origin: measured, and judgement. */
+    private const PIXELS_IN_ALL = 40_000_000;
+
     private const KINDS = [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP];
 
     /** @return array<string, list<mixed>> */
@@ -65,10 +68,27 @@ final class PhotoRequest extends FormRequest
                         $validator
                             ->errors()
                             ->add('photo', 'That picture has more than '.self::PIXELS.' pixels on a side; take it smaller.');
+                    } elseif ($size[0] * $size[1] > self::PIXELS_IN_ALL) {
+                        $validator->errors()->add('photo', 'That picture has more than 40 million pixels; take it smaller.');
+                    } elseif (! self::isWhole($this->photo()->getPathname(), $size[2])) {
+                        $validator->errors()->add('photo', 'Only a part of this picture arrived; choose it again.');
                     }
                 }
             },
         ];
+    }
+
+    /** Whether a file ends as its format ends: half a picture is read too, and shows half. */
+    private static function isWhole(string $path, int $kind): bool
+    {
+        $bytes = (string) file_get_contents($path);
+
+        return match ($kind) {
+            IMAGETYPE_JPEG => str_contains(substr($bytes, -4096), "\xFF\xD9"),
+            IMAGETYPE_PNG => str_contains(substr($bytes, -64), 'IEND'),
+            // The length that stands at its beginning, with the eight bytes it stands in.
+            default => strlen($bytes) >= 8 && strlen($bytes) >= 8 + (int) (unpack('V', substr($bytes, 4, 4))[1] ?? 0),
+        };
     }
 
     /** @return array<string, string> kind of part => model that its photographed label names; at most one */

@@ -64,6 +64,9 @@ class ShopSettingsRequest extends FormRequest
             'smtp_port' => ['nullable', 'integer', 'min:1', 'max:65535'],
             'smtp_user' => ['nullable', 'string', 'max:160'],
             'smtp_password' => ['nullable', 'string', 'max:200'],
+            'public_address' => ['nullable', 'string', 'max:200', 'url:http,https'],
+            'backup_folder' => ['nullable', 'string', 'max:300', 'regex:/^\//'],
+            'backup_password' => ['nullable', 'string', 'min:8', 'max:200'],
             'sms_url' => ['nullable', 'string', 'max:300', 'url:http,https'],
             'sms_body' => ['nullable', 'required_with:sms_url', 'string', 'max:1000', 'regex:/\{to\}/', 'regex:/\{text\}/'],
             'sms_header' => ['nullable', 'string', 'max:400', 'regex:/^[A-Za-z0-9-]+:[^\r\n]+$/'],
@@ -104,6 +107,9 @@ class ShopSettingsRequest extends FormRequest
             'school_order.max' => 'That are more steps than there are; leave out those at the end.',
             'smtp_host.*' => 'Give the name of the mail server alone, such as mail.example.org.',
             'smtp_port.*' => 'Give the port of the mail server, such as 587.',
+            'public_address.*' => 'Give the whole address under which owners reach you, such as https://repairs.example.org.',
+            'backup_folder.*' => 'Give the whole path of a folder on this machine, such as /media/backup.',
+            'backup_password.*' => 'Choose a password of eight letters or more for backups, and keep it elsewhere too.',
             'sms_url.*' => 'Give the whole address of the service, such as https://sms.example.org/send.',
             'sms_body.*' => 'Say what is posted, with {to} and {text} where the number and the words go.',
             'sms_header.*' => 'Give the header as Name: value, on one line.',
@@ -115,7 +121,7 @@ class ShopSettingsRequest extends FormRequest
     /** @return list<callable(Validator): void> */
     public function after(): array
     {
-        return [$this->pictureIsOne(...), $this->stepsAreKnown(...), $this->closedDaysAreDays(...)];
+        return [$this->pictureIsOne(...), $this->stepsAreKnown(...), $this->closedDaysAreDays(...), $this->backupFolderIsThere(...)];
     }
 
     private function pictureIsOne(Validator $validator): void
@@ -147,6 +153,16 @@ class ShopSettingsRequest extends FormRequest
             $validator->errors()->add('closed_days', '“'.current($wrong).'” is no day. Write each as 2026-12-25, one a line.');
         } elseif (count($this->closedDays()) > self::MOST_CLOSED) {
             $validator->errors()->add('closed_days', 'Keep it to '.self::MOST_CLOSED.' days; leave out those that are over.');
+        }
+    }
+
+    private function backupFolderIsThere(Validator $validator): void
+    {
+        $folder = $this->string('backup_folder')->trim()->toString();
+        if ($folder !== '' && ! $validator->errors()->has('backup_folder') && (! is_dir($folder) || ! is_writable($folder))) {
+            $validator
+                ->errors()
+                ->add('backup_folder', "{$folder} is no folder that this program can write. Make it, or mount the disk, first.");
         }
     }
 
@@ -278,6 +294,19 @@ class ShopSettingsRequest extends FormRequest
             'smtpUser' => $this->string('smtp_user')->trim()->toString(),
             ...$secret === '' ? [] : ['smtpSecret' => Crypt::encryptString($secret)],
             ...$this->shortMessages(),
+            ...$this->safety(),
+        ];
+    }
+
+    /** @return array<string, string> a password that is left empty stays as it was */
+    private function safety(): array
+    {
+        $password = $this->string('backup_password')->toString();
+
+        return [
+            'publicAddress' => rtrim($this->string('public_address')->trim()->toString(), '/'),
+            'backupFolder' => rtrim($this->string('backup_folder')->trim()->toString(), '/'),
+            ...$password === '' ? [] : ['backupSecret' => Crypt::encryptString($password)],
         ];
     }
 

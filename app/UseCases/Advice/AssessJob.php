@@ -70,11 +70,17 @@ final class AssessJob
         $adviser = $this->adviser($job, $shelf);
         $assessment = $adviser->assess($this->record($job), now()->toIso8601String());
         $this->assessed[$job->id] = [$fingerprint, $assessment];
-        $this->kept->put($slot, [$fingerprint, $assessment], now()->addWeek());
+        $this->keep($slot, [$fingerprint, $assessment]);
         // What goes on from here is large and wanted only when the record grows, so it lies apart.
-        $this->kept->put("{$slot}.so-far", [$this->trusted($job), $adviser->kept()], now()->addWeek());
+        $this->keep("{$slot}.so-far", [$this->trusted($job), $adviser->kept()]);
 
         return $assessment;
+    }
+
+    /** What cannot be kept, on a full disk, is worked out again the next time. */
+    private function keep(string $slot, mixed $what): void
+    {
+        rescue(fn () => $this->kept->put($slot, $what, now()->addWeek()), report: false);
     }
 
     /** The spares that may be lent to it, as it was last assessed with them. */
@@ -148,7 +154,7 @@ final class AssessJob
             return $kept[1];
         }
         $cost = $this->decide($job, $terms)->now;
-        $this->kept->put($slot, [$follows, $cost], now()->addWeek());
+        $this->keep($slot, [$follows, $cost]);
 
         return $cost;
     }

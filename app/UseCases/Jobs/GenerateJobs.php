@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\UseCases\Jobs;
 
 use App\Models\AddressToken;
+use App\Models\EntryChain;
 use App\Models\JobWords;
 use App\Models\User;
 use App\UseCases\Advice\AwaitedByJob;
@@ -249,7 +250,7 @@ final readonly class GenerateJobs
             ];
         }
 
-        return $rows;
+        return EntryChain::over($rows);
     }
 
     /**

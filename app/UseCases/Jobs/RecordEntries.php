@@ -26,7 +26,7 @@ final readonly class RecordEntries
         private Catalogue $catalogue,
         private AssessJob $assessJob,
         private Loans $loans,
-        private AfterEntries $after,
+        private FollowUp $follow,
     ) {
     }
 
@@ -70,9 +70,9 @@ final readonly class RecordEntries
                     'made_at' => $madeAt,
                 ]);
             }
+            FollowUp::write($job, array_column($written, 'kind'));
         });
-        $this->after->happened($job, $this->assessJob->assess($job), array_column($written, 'kind'));
-        $this->assessJob->refresh($job);
+        $this->follow->carryOut($job);
     }
 
     /**

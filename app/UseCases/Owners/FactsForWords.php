@@ -21,7 +21,7 @@ final class FactsForWords
             'shop' => shop()->name,
             'phone' => shop()->phone,
             'mail' => shop()->mail,
-            'link' => route('owner.letter', $job->letter_token),
+            'link' => shop()->linkTo('owner.letter', $job->letter_token),
             'date' => $job->next_word_at?->format('l j F, H:i') ?? 'tomorrow',
         ];
     }

@@ -40,7 +40,7 @@ final readonly class SendQuote
         $this->write->of(
             $job,
             'quote',
-            ['link' => route('quote.show', $address->token), 'date' => $sent->valid_until->format('l j F')],
+            ['link' => shop()->linkTo('quote.show', $address->token), 'date' => $sent->valid_until->format('l j F')],
             (string) $sent->id,
         );
         $this->assessJob->refresh($job);

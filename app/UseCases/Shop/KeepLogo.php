@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\UseCases\Shop;
 
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Intervention\Image\Exceptions\RuntimeException as Unreadable;
 use Intervention\Image\ImageManager;
@@ -27,7 +26,7 @@ final class KeepLogo
     {
         $image = ImageManager::gd()->read((string) $upload->getContent());
         $name = Str::random(20).'.png';
-        Storage::disk('local')->put("shop/{$name}", (string) $image->scaleDown(self::WIDE, self::HIGH)->toPng());
+        KeepWhole::put("shop/{$name}", (string) $image->scaleDown(self::WIDE, self::HIGH)->toPng(), 'The picture');
 
         return $name;
     }

@@ -7,7 +7,6 @@ namespace App\UseCases\Shop;
 use App\Models\Paper;
 use App\Models\User;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 
 /** Keeps a paper of a model. A file is kept under a name of ours, with its checksum, so that an image can be told from another. */
@@ -17,7 +16,7 @@ final class KeepPaper
     {
         $name = $file === null ? null : Str::random(40);
         if ($file !== null && $name !== null) {
-            Storage::disk('local')->putFileAs('papers', $file, $name);
+            KeepWhole::put("papers/{$name}", (string) $file->getContent(), 'The paper');
         }
 
         return Paper::query()->create([

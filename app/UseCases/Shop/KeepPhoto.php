@@ -8,7 +8,6 @@ use App\Models\Job;
 use App\Models\Photo;
 use App\Models\User;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Intervention\Image\Exceptions\RuntimeException as Unreadable;
 use Intervention\Image\ImageManager;
@@ -34,8 +33,10 @@ final class KeepPhoto
     {
         $image = ImageManager::gd()->read((string) $upload->getContent());
         $file = Str::random(40);
-        Storage::put(self::path($file), (string) $image->scaleDown(self::LARGE, self::LARGE)->toJpeg(self::QUALITY));
-        Storage::put(self::path($file, small: true), (string) $image->scaleDown(self::SMALL, self::SMALL)->toJpeg(self::QUALITY));
+        $large = (string) $image->scaleDown(self::LARGE, self::LARGE)->toJpeg(self::QUALITY);
+        KeepWhole::put(self::path($file), $large, 'The photograph');
+        $small = (string) $image->scaleDown(self::SMALL, self::SMALL)->toJpeg(self::QUALITY);
+        KeepWhole::put(self::path($file, small: true), $small, 'The photograph');
 
         return Photo::query()->create(['job_id' => $job->id, 'file' => $file, 'user_id' => $by->id, ...$where]);
     }

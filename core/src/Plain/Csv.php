@@ -49,7 +49,8 @@ final class Csv
     /** Quoted where it must be; a field that a spreadsheet would run as a formula is made plain text. */
     private static function quoted(string $field): string
     {
-        $field = preg_match('/^[=+@\t\r]|^-[^0-9.]/', $field) === 1 ? "'{$field}" : $field;
+        $isNumber = preg_match('/^-?\d+(?:[.,]\d+)?$/', $field) === 1;
+        $field = ! $isNumber && preg_match('/^[\s]*[-=+@\t\r]/', $field) === 1 ? "'{$field}" : $field;
 
         return preg_match('/[",\r\n]/', $field) === 1 ? '"'.str_replace('"', '""', $field).'"' : $field;
     }

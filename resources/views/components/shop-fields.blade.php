@@ -189,6 +189,21 @@
                 :value="$order" hint="Steps that are not named come after." />
         </section>
         <section class="sheet">
+            <h2>Safety</h2>
+            <x-field name="public_address" label="Address under which owners reach you" :value="$shop->publicAddress"
+                maxlength="200" placeholder="https://repairs.example.org" autocomplete="off"
+                hint="Links in letters and messages begin with it; empty: as you reach the program yourself." />
+            <x-field name="backup_folder" label="Folder for a backup every night" :value="$shop->backupFolder" maxlength="300"
+                placeholder="/media/backup" autocomplete="off"
+                hint="On another disk. 7 days, 5 weeks and 12 months are kept; once a week one is restored to try it." />
+            <x-field name="backup_password" label="Password that locks backups" type="password" :kept="false"
+                autocomplete="off"
+                hint="Empty keeps the one that is set. Without it nobody restores them: keep it elsewhere too." />
+            @error('backup_password')
+                <p class="error">{{ $message }}</p>
+            @enderror
+        </section>
+        <section class="sheet">
             <h2>Mail leaves by</h2>
             <div class="pair"><x-field name="smtp_host" label="Mail server" :value="$shop->smtpHost" maxlength="120"
                     placeholder="mail.example.org" autocomplete="off"

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use Closure;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Sleep;
+use stdClass;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * Every form carries a key of its own. The same form sent twice, by a double press or because an answer was lost, is taken once: the second
+ * is led to where the first led. What was refused, or says something else, is another sending.
+ */
+final class TakenOnce
+{
+    public const FIELD = '_once';
+
+    /** Tenths of a second that a second sending waits for the first. */
+    private const WAITS = 80;
+
+    public function handle(Request $request, Closure $next): Response
+    {
+        if ($request->isMethodSafe() || ! is_string($request->input(self::FIELD)) || $request->input(self::FIELD) === '') {
+            return $next($request);
+        }
+        $key = self::key($request);
+        try {
+            DB::table('taken_once')->insert(['key' => $key, 'sent_at' => now()]);
+        } catch (UniqueConstraintViolationException) {
+            return $this->asTheFirst($key, $request, $next);
+        }
+        $response = $next($request);
+        $taken = $response->isRedirection() && ! $request->session()->has('errors');
+        $row = DB::table('taken_once')->where('key', $key);
+        $said = $request->session()->get('status');
+        $taken
+            ? $row->update(['led_to' => $response->headers->get('Location'), 'said' => is_string($said) ? $said : null])
+            : $row->delete();
+
+        return $response;
+    }
+
+    private function asTheFirst(string $key, Request $request, Closure $next): Response
+    {
+        for ($tries = 0; $tries < self::WAITS; $tries++) {
+            /** @var ?stdClass $first */
+            $first = DB::table('taken_once')->where('key', $key)->first();
+            if ($first === null) {
+                // The first was refused: this one is looked at for itself.
+                return $this->handle($request, $next);
+            }
+            if ($first->led_to !== null) {
+                return redirect()->to($first->led_to)->with('status', $first->said);
+            }
+            Sleep::for(100)->milliseconds();
+        }
+        abort(409, 'This was sent a moment ago and is still being taken. Load the page again and look.');
+    }
+
+    private static function key(Request $request): string
+    {
+        $files = array_map(
+            fn (mixed $file): string => $file instanceof UploadedFile ? "{$file->getClientOriginalName()} {$file->getSize()}" : '',
+            $request->allFiles(),
+        );
+
+        return hash(
+            'sha256',
+            serialize([
+                $request->user()?->id,
+                $request->method(),
+                $request->path(),
+                $request->except(['_token', 'age', ...array_keys($files)]),
+                $files,
+            ]),
+        );
+    }
+}

@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases\Shop\Backup;
+
+use App\Models\Backup;
+use App\Models\EntryChain;
+use App\Models\KeepingRun;
+use App\Models\Message;
+use App\Models\Photo;
+use App\Models\ToFollow;
+use App\UseCases\Shop\KeepPhoto;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
+use Throwable;
+
+/** Looks at what the shop's data stand on, and says of each in one line what to do where it is not well. */
+final class Checkup
+{
+    private const EXTENSIONS = ['gd', 'intl', 'mbstring', 'openssl', 'pdo_sqlite', 'zip'];
+
+    /** Bytes of free room under which there is trouble soon. Origin: judgement. */
+    private const ROOM = 500 * 1024 * 1024;
+
+    /** @return array<string, ?string> what was looked at => what to do; null = it is well */
+    public function all(): array
+    {
+        $looks = [
+            'the database' => $this->database(...),
+            'what belongs together' => $this->orphans(...),
+            'the record' => $this->record(...),
+            'photographs' => $this->photographs(...),
+            'what must follow entries' => $this->toFollow(...),
+            'words to owners' => $this->messages(...),
+            'the shop\'s clock' => $this->clock(...),
+            'room on the disk' => $this->room(...),
+            'backups' => Backup::trouble(...),
+            'PHP' => $this->php(...),
+        ];
+
+        return array_map($this->looked(...), $looks);
+    }
+
+    /** @param  callable(): ?string  $look */
+    private function looked(callable $look): ?string
+    {
+        try {
+            return $look();
+        } catch (Throwable $failed) {
+            return 'This could not be looked at: '.mb_strimwidth($failed->getMessage(), 0, 200, '…');
+        }
+    }
+
+    private function database(): ?string
+    {
+        $said = DB::getDriverName() === 'sqlite' ? DB::selectOne('PRAGMA integrity_check')->integrity_check ?? '' : 'ok';
+
+        return $said === 'ok'
+            ? null
+            : 'It is broken. Stop the program and restore the newest backup: bin/restore ARCHIVE. It says: '.$said;
+    }
+
+    private function orphans(): ?string
+    {
+        $lost = DB::getDriverName() === 'sqlite' ? DB::select('PRAGMA foreign_key_check') : [];
+
+        return $lost === []
+            ? null
+            : count($lost).' rows point to something that is not there. Restore the newest backup beside it and compare.';
+    }
+
+    private function record(): ?string
+    {
+        $broken = EntryChain::broken();
+        $first = array_key_first($broken);
+
+        return $first === null
+            ? null
+            : count($broken).
+                    ' jobs have a record that was changed or cut: job number '.
+                    $first.
+                    ' from entry '.
+                    $broken[$first].
+                    ' on. Compare them with a backup from before.';
+    }
+
+    private function photographs(): ?string
+    {
+        $gone = Photo::query()
+            ->get(['file'])
+            ->filter(fn (Photo $photo): bool => ! Storage::exists(KeepPhoto::path($photo->file)))
+            ->count();
+
+        return $gone === 0 ? null : "{$gone} photographs are not where they were kept. Take them from the newest backup.";
+    }
+
+    private function toFollow(): ?string
+    {
+        $old = ToFollow::query()
+            ->where('written_at', '<', now()->subMinutes(10))
+            ->count();
+
+        return $old === 0
+            ? null
+            : "{$old} entries wait for what must follow them. Start the shop's clock: php artisan shop:work --once.";
+    }
+
+    private function messages(): ?string
+    {
+        $late = Message::query()
+            ->due()
+            ->where('next_try_at', '<', now()->subHour())
+            ->count();
+        $far = Message::query()
+            ->whereIn('state', ['waiting', 'failed'])
+            ->where('next_try_at', '>', now()->addDays(100))
+            ->count();
+
+        return match (true) {
+            $late > 0 => "{$late} messages are due for more than an hour. Start the shop's clock.",
+            $far > 0 => "{$far} messages wait for a day that is months ahead: was the clock wrong? Send them by hand.",
+            default => null,
+        };
+    }
+
+    private function clock(): ?string
+    {
+        $entry = DB::table('entries')->max('made_at');
+        $ahead = $entry !== null && Carbon::parse((string) $entry, 'UTC') > now()->addMinutes(5);
+        $night = KeepingRun::query()->max('made_at');
+
+        $late = $night !== null && Carbon::parse((string) $night, 'UTC') < now()->subHours(36);
+
+        return match (true) {
+            $ahead => 'Entries were written at a time that is still to come: let the network set the clock of this machine.',
+            $late => 'It has not come round for more than a day. Start it.',
+            default => null,
+        };
+    }
+
+    private function room(): ?string
+    {
+        $free = disk_free_space(dirname((string) config('database.connections.sqlite.database')));
+
+        return $free === false || $free > self::ROOM
+            ? null
+            : 'Only '.(int) ($free / 1024 / 1024).' MB are free. Make room before nothing can be written.';
+    }
+
+    private function php(): ?string
+    {
+        $missing = array_filter(self::EXTENSIONS, fn (string $name): bool => ! extension_loaded($name));
+
+        return $missing === [] ? null : 'Extensions of PHP are missing: '.implode(', ', $missing).'. Install them.';
+    }
+}
