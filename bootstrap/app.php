@@ -9,8 +9,8 @@ use App\Http\Middleware\OneValueEach;
 use App\Http\Middleware\ReadableText;
 use App\Http\Middleware\StillWelcome;
 use App\Http\Middleware\TakenOnce;
+use App\Providers\WhatWentWrong;
 use App\UseCases\Shop\NoRoom;
-use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -19,7 +19,6 @@ use Illuminate\Support\Facades\Route;
 use Illuminate\Validation\ValidationException;
 use Orthoscope\Core\Evidence\CaseMistake;
 use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\HttpKernel\Exception\HttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', then: fn () => Route::get('/up', HealthController::class)->name('health'))
@@ -46,22 +45,8 @@ return Application::configure(basePath: dirname(__DIR__))
         // Pages that say what went wrong are as hard as the others, also where no route was found.
         $exceptions->respond(fn (Response $response): Response => HardenResponses::harden($response));
         // What others or a full disk keep from being written is told as what it is, and nothing typed is lost.
-        $exceptions->map(fn (NoRoom $full): HttpException => new HttpException(507, $full->getMessage(), $full));
-        $exceptions->map(
-            fn (QueryException $failed): Throwable => match (true) {
-                str_contains($failed->getMessage(), 'disk is full') => new HttpException(
-                    507,
-                    NoRoom::for('What you sent')->getMessage(),
-                    $failed,
-                ),
-                str_contains($failed->getMessage(), 'database is locked') => new HttpException(
-                    503,
-                    'Others are writing just now.',
-                    $failed,
-                ),
-                default => $failed,
-            },
-        );
+        $exceptions->map(fn (NoRoom $full): Throwable => WhatWentWrong::noRoom($full));
+        $exceptions->map(fn (PDOException $failed): Throwable => WhatWentWrong::withTheData($failed));
         // Where no form has a place of its own for it, what the record refuses is said at the head of the page it was sent from.
         $exceptions->map(
             CaseMistake::class,

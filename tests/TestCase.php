@@ -85,6 +85,14 @@ abstract class TestCase extends BaseTestCase
         return $job;
     }
 
+    /** The address of the calendar feed, as the diary shows it to who is logged in. */
+    protected function feed(): string
+    {
+        $found = preg_match('~href="([^"]+diary\.ics[^"]+)"~', (string) $this->get('/diary')->getContent(), $link);
+
+        return $found === 1 ? html_entity_decode($link[1]) : '';
+    }
+
     protected function spare(string $tag, string $kind): Spare
     {
         return Spare::query()->create([

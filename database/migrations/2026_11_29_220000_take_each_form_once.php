@@ -15,6 +15,8 @@ return new class extends Migration
             $table->string('key', 64)->primary();
             $table->string('led_to', 500)->nullable();
             $table->string('said', 500)->nullable();
+            // By which process: one that was killed is not waited for.
+            $table->string('taker', 80)->default('');
             $table->timestamp('sent_at')->index();
         });
         // What must follow entries and is not done yet. It is written with them, and struck out once it is done.

@@ -14,7 +14,6 @@ use App\UseCases\Advice\AssessJob;
 use App\UseCases\Jobs\RecordEntries;
 use App\UseCases\Parts\SupplierClaims;
 use Illuminate\Foundation\Testing\RefreshDatabase;
-use Illuminate\Support\Facades\URL;
 use Symfony\Component\Process\Process;
 use Tests\TestCase;
 
@@ -223,7 +222,7 @@ final class ComebacksTest extends TestCase
         $this->get('/')->assertSee('1 claim wants a word to the supplier');
         $this->post('/claims/1/send', ['condition' => '', 'shipping' => '5'])->assertSessionHasNoErrors();
         $this->get('/')->assertDontSee('claim wants');
-        $feed = (string) $this->get(URL::signedRoute('diary.feed'))->assertOk()->getContent();
+        $feed = (string) $this->get($this->feed())->assertOk()->getContent();
         $this->assertStringContainsString('DTSTART;VALUE=DATE:'.now()->addDays(20)->format('Ymd'), $feed);
         $this->assertStringNotContainsString('Mira', $feed);
         $this->travel(18)->days();

@@ -12,16 +12,21 @@ use App\Models\Message;
 use App\Models\Owner;
 use App\Models\Role;
 use App\Models\ToFollow;
+use App\Providers\WhatWentWrong;
 use App\UseCases\Jobs\FollowUp;
 use App\UseCases\Owners\WriteToOwner;
 use App\UseCases\Shop\KeepWhole;
 use App\UseCases\Shop\NoRoom;
+use App\UseCases\Shop\Reserve;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Sleep;
+use PDOException;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\HttpKernel\Exception\HttpException;
 use Tests\TestCase;
 
 /** What was acknowledged is there, once; what follows it is done, in the end; and what is wrong is said. */
@@ -56,6 +61,45 @@ final class NothingLostTest extends TestCase
         $this->post('/shop/suppliers', $form)->assertSessionHasErrors('name');
         $this->post('/shop/suppliers', $form)->assertSessionHasErrors('name');
         $this->assertSame(0, DB::table('taken_once')->count());
+    }
+
+    public function test_a_form_whose_taker_was_killed_is_taken_by_the_next(): void
+    {
+        $this->actingAs($this->person(Role::Lead));
+        $form = ['name' => 'Harbour', 'days_from' => '1', 'days_to' => '2', 'return_days' => '14', TakenOnce::FIELD => 'abc'];
+        $this->post('/shop/suppliers', $form)->assertSessionHasNoErrors();
+        DB::table('suppliers')->delete();
+        // As it stands when a process was killed between both: begun by somebody who is no more.
+        DB::table('taken_once')->update(['led_to' => null, 'taker' => gethostname().' 999999999']);
+        $this->post('/shop/suppliers', $form)->assertSessionHasNoErrors();
+        $this->assertSame(1, DB::table('suppliers')->count());
+        // Who is still at it is waited for, and then told so.
+        Sleep::fake();
+        DB::table('taken_once')->update(['led_to' => null, 'taker' => 'another-machine 1']);
+        $this->post('/shop/suppliers', $form)->assertStatus(409);
+        $this->assertSame(['Harbour'], DB::table('suppliers')->pluck('name')->all());
+    }
+
+    public function test_room_is_held_ready_and_let_go_where_the_disk_is_full(): void
+    {
+        $place = sys_get_temp_dir().'/orthoscope-reserve-'.bin2hex(random_bytes(4));
+        mkdir($place);
+        config(['database.connections.sqlite.database' => "{$place}/shop.sqlite"]);
+        Reserve::hold();
+        $this->assertSame(16 * 1024 * 1024, filesize("{$place}/reserve"));
+        $this->assertNull(Reserve::trouble());
+        foreach (['database or disk is full', 'disk I/O error'] as $says) {
+            Reserve::hold();
+            $said = WhatWentWrong::withTheData(new PDOException("SQLSTATE[HY000]: General error: 10 {$says}"));
+            $this->assertInstanceOf(HttpException::class, $said);
+            $this->assertSame(507, $said->getStatusCode());
+            $this->assertFileDoesNotExist("{$place}/reserve");
+        }
+        $locked = WhatWentWrong::withTheData(new PDOException('SQLSTATE[HY000]: General error: 5 database is locked'));
+        $this->assertSame(503, $locked instanceof HttpException ? $locked->getStatusCode() : 0);
+        $other = new PDOException('something else');
+        $this->assertSame($other, WhatWentWrong::withTheData($other));
+        rmdir($place);
     }
 
     public function test_every_form_that_changes_something_carries_a_key_of_its_own(): void
@@ -225,7 +269,7 @@ final class NothingLostTest extends TestCase
     public function test_the_health_page_is_not_well_without_the_data(): void
     {
         $this->get('/up')->assertOk()->assertSee('well');
-        DB::shouldReceive('table')->andThrow(new QueryException('sqlite', 'select', [], new \PDOException('gone')));
+        DB::shouldReceive('table')->andThrow(new QueryException('sqlite', 'select', [], new PDOException('gone')));
         $this->get('/up')->assertStatus(503)->assertSee('not well');
     }
 

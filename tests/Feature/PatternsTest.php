@@ -14,7 +14,6 @@ use App\UseCases\Advice\AssessJob;
 use App\UseCases\Advice\Learn;
 use App\UseCases\Jobs\GenerateJobs;
 use Illuminate\Foundation\Testing\RefreshDatabase;
-use Illuminate\Support\Facades\URL;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Sabre\VObject\Component\VEvent;
 use Sabre\VObject\Reader;
@@ -195,20 +194,25 @@ final class PatternsTest extends TestCase
     {
         $job = $this->job(entries: self::DARK);
         $job->update(['next_word_at' => now()->subHour()]);
-        $this->actingAs($this->person(Role::Counter))
+        $person = $this->person(Role::Counter);
+        $this->actingAs($person)
             ->get('/diary')
             ->assertOk()
             ->assertSee('should have heard by now')
             ->assertSee($job->tag)
             ->assertSee('eight of ten');
         $this->get('/')->assertSee('1 owner should have heard by now');
+        $address = $this->feed();
         $this->post('/logout');
         $this->get('/diary.ics')->assertForbidden();
-        $feed = (string) $this->get(URL::signedRoute('diary.feed'))->assertOk()->getContent();
+        $feed = (string) $this->get($address)->assertOk()->getContent();
         $event = Reader::read($feed)->select('VEVENT')[0];
         $this->assertInstanceOf(VEvent::class, $event);
         $this->assertSame("Word to the owner of {$job->tag}, Heron T2", (string) $event->select('SUMMARY')[0]);
         $this->assertStringNotContainsString('Mira', $feed, 'No owner is named in a feed.');
+        // It ends with the password of who asked for it, and with their time here.
+        $person->update(['password' => 'another-lantern']);
+        $this->get($address)->assertNotFound();
     }
 
     private function people(): \App\Models\User

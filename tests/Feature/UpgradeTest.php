@@ -74,6 +74,37 @@ final class UpgradeTest extends TestCase
         $this->assertSame('The data are of this version.', app(UpgradeData::class)->now());
     }
 
+    #[DataProvider('versions')]
+    public function test_what_was_brought_up_to_date_has_the_tables_that_a_new_shop_has(string $fixture): void
+    {
+        $this->use($fixture);
+        app(UpgradeData::class)->now();
+        $upgraded = self::schema();
+        config(['database.connections.sqlite.database' => "{$this->place}/new.sqlite"]);
+        touch("{$this->place}/new.sqlite");
+        DB::purge('sqlite');
+        $this->artisan('migrate', ['--force' => true]);
+        $this->assertSame(self::schema(), $upgraded);
+    }
+
+    /** @return list<string> columns, indexes and triggers */
+    private static function schema(): array
+    {
+        $schema = DB::table('sqlite_master')->where('type', 'trigger')->pluck('name')->all();
+        foreach (DB::table('sqlite_master')->where('type', 'table')->where('name', 'not like', 'sqlite_%')->pluck('name') as $table) {
+            foreach (DB::select("PRAGMA table_info('{$table}')") as $column) {
+                $schema[] = "{$table}.{$column->name} {$column->type} {$column->notnull} {$column->dflt_value}";
+            }
+            foreach (DB::select("PRAGMA index_list('{$table}')") as $index) {
+                $columns = array_column(DB::select("PRAGMA index_info('{$index->name}')"), 'name');
+                $schema[] = "{$table}, index of ".implode(', ', $columns)." {$index->unique}";
+            }
+        }
+        sort($schema);
+
+        return $schema;
+    }
+
     public function test_what_is_not_well_afterwards_goes_back_by_itself(): void
     {
         $database = $this->use(__DIR__.'/../fixtures/upgrades/2026-11-28.sqlite.gz');

@@ -11,6 +11,7 @@ use App\UseCases\Jobs\FollowUp;
 use App\UseCases\Owners\LetGo;
 use App\UseCases\Owners\SendMessages;
 use App\UseCases\Shop\Backup\KeepBackups;
+use App\UseCases\Shop\Reserve;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Support\Facades\DB;
@@ -66,6 +67,7 @@ final class WorkCommand extends Command
             $app->forgetInstance(Shop::class);
             $app->forgetInstance(Catalogue::class);
             date_default_timezone_set(shop()->timeZone);
+            Reserve::hold();
             $this->letGo();
             $this->figures();
             rescue(fn () => $app->make(FollowUp::class)->heal());

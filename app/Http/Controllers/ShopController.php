@@ -10,6 +10,7 @@ use App\Models\Shop;
 use App\Models\ShopSetting;
 use App\Models\User;
 use App\UseCases\Shop\KeepLogo;
+use App\UseCases\Shop\Reserve;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -28,7 +29,7 @@ final class ShopController
     {
         return view('shop', [
             'shipped' => Shop::shipped(),
-            'trouble' => Backup::trouble(),
+            'trouble' => Reserve::trouble() ?? Backup::trouble(),
             'changes' => ShopSetting::query()->with('user')->orderByDesc('id')->limit(self::LATELY)->get(),
         ]);
     }

@@ -31,7 +31,7 @@ final class TakenOnce
         }
         $key = self::key($request);
         try {
-            DB::table('taken_once')->insert(['key' => $key, 'sent_at' => now()]);
+            DB::table('taken_once')->insert(['key' => $key, 'taker' => self::taker(), 'sent_at' => now()]);
         } catch (UniqueConstraintViolationException) {
             return $this->asTheFirst($key, $request, $next);
         }
@@ -58,9 +58,29 @@ final class TakenOnce
             if ($first->led_to !== null) {
                 return redirect()->to($first->led_to)->with('status', $first->said);
             }
+            if (self::isGone($first->taker)) {
+                // Killed on the way: entries have keys of their own, so that what it did is not done twice.
+                DB::table('taken_once')->where('key', $key)->where('taker', $first->taker)->delete();
+
+                continue;
+            }
             Sleep::for(100)->milliseconds();
         }
         abort(409, 'This was sent a moment ago and is still being taken. Load the page again and look.');
+    }
+
+    /** Machine and process that a form is taken by. */
+    private static function taker(): string
+    {
+        return gethostname().' '.getmypid();
+    }
+
+    /** Whether a process of this machine is no more; of another machine nobody here can say. */
+    private static function isGone(string $taker): bool
+    {
+        [$host, $process] = [...explode(' ', $taker), '', ''];
+
+        return $host === gethostname() && (int) $process !== getmypid() && ! is_dir('/proc/'.(int) $process);
     }
 
     private static function key(Request $request): string
