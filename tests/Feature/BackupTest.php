@@ -7,11 +7,14 @@ namespace Tests\Feature;
 use App\Models\Backup;
 use App\Models\Job;
 use App\Models\Role;
+use App\Models\Shop;
+use App\Models\User;
 use App\UseCases\Jobs\RecordEntries;
 use App\UseCases\Shop\Backup\BackupFailed;
 use App\UseCases\Shop\Backup\Checkup;
 use App\UseCases\Shop\Backup\KeepBackups;
 use App\UseCases\Shop\Backup\MakeBackup;
+use App\UseCases\Shop\Backup\OpenArchive;
 use App\UseCases\Shop\Backup\ProveBackup;
 use App\UseCases\Shop\Backup\RestoreBackup;
 use App\UseCases\Shop\KeepPhoto;
@@ -221,6 +224,57 @@ final class BackupTest extends TestCase
         $this->artisan('shop:restore', ['archive' => '/no/such.zip', '--yes' => true])->assertFailed();
         $this->artisan('shop:backup')->assertExitCode(2);
         $this->artisan('shop:backup', ['folder' => '/no/such'])->assertFailed();
+    }
+
+    public function test_the_whole_shop_is_taken_along_and_stands_again_elsewhere(): void
+    {
+        shop()->set(['name' => 'Quay Street', 'smtpSecret' => 'locked'], $this->person(Role::Lead));
+        $job = Job::query()->firstOrFail();
+        $token = $job->letter_token;
+        $file = "{$this->place}/all.zip";
+        $this->artisan('shop:export', ['file' => $file])->assertSuccessful();
+        $this->artisan('shop:export', ['file' => $file])->expectsOutputToContain('is there already')->assertFailed();
+        $this->artisan('shop:import', ['file' => $file])->expectsOutputToContain('There is a shop here already')->assertFailed();
+        $entries = DB::table('entries')->orderBy('id')->get()->all();
+        $this->emptyShop('new.sqlite');
+        Storage::delete(Storage::allFiles());
+        $this->artisan('shop:import', ['file' => $file])->assertSuccessful();
+        $this->assertEquals($entries, DB::table('entries')->orderBy('id')->get()->all());
+        $this->assertSame([$token, 'Quay Street', ''], [
+            Job::query()->firstOrFail()->letter_token, Shop::stored()->name, Shop::stored()->smtpSecret,
+        ]);
+        $this->assertSame('a picture', Storage::get(KeepPhoto::path('abc')));
+        $this->actingAs(User::query()->where('role', Role::Lead)->firstOrFail())->get("/jobs/{$job->tag}")->assertOk();
+        $this->get("/letter/{$token}")->assertOk();
+    }
+
+    public function test_an_archive_that_was_changed_is_not_taken(): void
+    {
+        $file = "{$this->place}/all.zip";
+        $this->artisan('shop:export', ['file' => $file])->assertSuccessful();
+        $this->emptyShop('new.sqlite');
+        $change = function (string $name, string $from, string $to) use ($file): void {
+            $zip = new ZipArchive;
+            $zip->open($file);
+            $zip->addFromString($name, str_replace($from, $to, (string) $zip->getFromName($name)));
+            $zip->close();
+        };
+        $change('entries.jsonl', 'nothing', 'picture');
+        $this->artisan('shop:import', ['file' => $file])->expectsOutputToContain('does not hang together')->assertFailed();
+        $change('entries.jsonl', 'picture', 'nothing');
+        $change('manifest.json', '"jobs": 1', '"jobs": 2');
+        $this->artisan('shop:import', ['file' => $file])->expectsOutputToContain('should hold 2 rows')->assertFailed();
+        $change('manifest.json', OpenArchive::FORMAT, 'another/9');
+        $this->artisan('shop:import', ['file' => $file])->expectsOutputToContain('no manifest of the format')->assertFailed();
+        $this->assertSame(0, DB::table('jobs')->count());
+    }
+
+    private function emptyShop(string $name): void
+    {
+        touch("{$this->place}/{$name}");
+        config(['database.connections.sqlite.database' => "{$this->place}/{$name}"]);
+        DB::purge('sqlite');
+        $this->artisan('migrate', ['--force' => true]);
     }
 
     public function test_the_doctor_says_in_a_line_each_what_is_wrong(): void

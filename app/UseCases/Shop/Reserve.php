@@ -28,7 +28,13 @@ final class Reserve
     {
         $path = self::path();
         try {
-            if (is_dir(dirname($path)) && ! is_file($path) && disk_free_space(dirname($path)) > self::FREE * self::SIZE) {
+            // What is kept in memory alone has no disk.
+            if (
+                str_starts_with($path, '/')
+                && is_dir(dirname($path))
+                && ! is_file($path)
+                && disk_free_space(dirname($path)) > self::FREE * self::SIZE
+            ) {
                 // Not zeros: what compresses them would hold nothing.
                 file_put_contents($path, random_bytes(self::SIZE));
             }
