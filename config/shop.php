@@ -63,6 +63,4 @@ return [
     'supplier_fixed' => json_decode((string) env('SHOP_SUPPLIER_FIXED', '[]'), true) ?: [],
     // Share of days on which a simulated supplier has none left of something. Origin: judgement.
     'supplier_sold_out' => (float) env('SHOP_SUPPLIER_SOLD_OUT', 0.06),
-    // Bench minutes a job still takes, by what it waits for, until the next word on another can be given. Origin: judgement.
-    'bench_minutes' => ['locked' => 10, 'first-start' => 40, 'find' => 45, 'confirm' => 15, 'repair' => 40, 'prove' => 25],
 ];

@@ -6,6 +6,7 @@ namespace App\UseCases\Shop;
 
 use App\Models\Summary;
 use Illuminate\Support\Carbon;
+use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Queue\NextWord;
 
 /** When an owner can be promised to hear of a machine that comes in now: from the work ahead, the benches and the people. */
@@ -44,11 +45,11 @@ final class PromiseNextWord
             ->selectRaw('waits_for, count(*) as jobs')
             ->groupBy('waits_for')
             ->pluck('jobs', 'waits_for');
-        $minutes = 0;
-        foreach (config('shop.bench_minutes') as $waitsFor => $each) {
+        $minutes = 0.0;
+        foreach (app(Catalogue::class)->economy->ahead as $waitsFor => $each) {
             $minutes += $each * (int) ($waiting[$waitsFor] ?? 0);
         }
 
-        return $minutes;
+        return (int) $minutes;
     }
 }

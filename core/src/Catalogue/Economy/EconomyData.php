@@ -22,6 +22,7 @@ final readonly class EconomyData
      * @param  float  $within  share of courses within the range that is told
      * @param  list<Effect>  $effects
      * @param  array<string, mixed>  $offered way, source or end => false where the shop does not offer it
+     * @param  array<string, float>  $ahead bench minutes a job still takes, by what it waits for
      * @param  ?int  $findingFixed what finding the fault costs whatever time it takes, minor units before tax; null = by the minute
      * @param  ?int  $keepData what keeping data safe costs, minor units before tax; null = it is not offered as a line
      * @param  int  $tax     hundredths of a per cent
@@ -50,6 +51,7 @@ final readonly class EconomyData
         public ?int $findingFixed,
         public ?int $keepData,
         public StorageTerms $storage,
+        public array $ahead,
     ) {
     }
 
@@ -78,6 +80,7 @@ final readonly class EconomyData
             findingFixed: $file->wholeOrNull('finding'),
             keepData: $file->wholeOrNull('keep_data'),
             storage: StorageTerms::fromRow($file->row('storage')),
+            ahead: $file->numberByName('ahead'),
         );
     }
 

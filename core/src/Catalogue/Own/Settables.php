@@ -149,6 +149,10 @@ final class Settables
                 $number->high,
             ];
         }
+        foreach (array_keys($catalogue->economy->ahead) as $state) {
+            $name = 'A machine that waits for: '.str_replace('-', ' ', $state);
+            yield ["economy/ahead/{$state}", 'minutes', $name, Unit::Minutes, 'The next word that is promised', 1, 600];
+        }
         foreach ($catalogue->steps as $id => $step) {
             yield ["steps/steps/{$id}/minutes", 'minutes', $step->name, Unit::Minutes, 'Order of steps, promises', 1, 600];
         }
