@@ -64,20 +64,26 @@ final class Shop
 
     public function start(): void
     {
-        $this->server = new Process(
+        // The port of one that was killed is free again only a moment later.
+        for ($again = 0; $again < 20; $again++) {
+            $this->server = $this->begun();
+            for ($tries = 0; $tries < 100 && $this->server->isRunning(); $tries++) {
+                if ($this->answers()) {
+                    return;
+                }
+                usleep(20_000);
+            }
+            usleep(100_000);
+        }
+        throw new RuntimeException('The application did not start.');
+    }
+
+    private function begun(): Process
+    {
+        $server = new Process(
             [
-                'setsid',
-                PHP_BINARY,
-                '-d',
-                'variables_order=EGPCS',
-                '-d',
-                'upload_max_filesize=12M',
-                '-d',
-                'post_max_size=14M',
-                '-S',
-                "127.0.0.1:{$this->port}",
-                '-t',
-                "{$this->root}/public",
+                'setsid', PHP_BINARY, '-d', 'variables_order=EGPCS', '-d', 'upload_max_filesize=12M', '-d', 'post_max_size=14M', '-S',
+                "127.0.0.1:{$this->port}", '-t', "{$this->root}/public",
                 "{$this->root}/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php",
             ],
             "{$this->root}/public",
@@ -85,18 +91,21 @@ final class Shop
             null,
             null,
         );
-        $this->server->disableOutput();
-        $this->server->start();
-        for ($tries = 0; $tries < 200; $tries++) {
-            $line = @fsockopen('127.0.0.1', $this->port, $code, $said, 0.1);
-            if ($line !== false) {
-                fclose($line);
+        $server->disableOutput();
+        $server->start();
 
-                return;
-            }
-            usleep(20_000);
+        return $server;
+    }
+
+    private function answers(): bool
+    {
+        $line = @fsockopen('127.0.0.1', $this->port, $code, $said, 0.1);
+        if ($line === false) {
+            return false;
         }
-        throw new RuntimeException('The application did not start.');
+        fclose($line);
+
+        return true;
     }
 
     /** The server and all its workers, without a word. */
@@ -108,6 +117,9 @@ final class Shop
         $pid === null || posix_kill(-$pid, SIGKILL);
         $this->server?->stop(0);
         $this->server = null;
+        for ($tries = 0; $tries < 200 && $this->answers(); $tries++) {
+            usleep(10_000);
+        }
     }
 
     /** The same from outside, in so many milliseconds: whatever the server is at then. */
