@@ -25,27 +25,18 @@ final class ImportShop
      */
     public function from(string $path): array
     {
-        $zip = new ZipArchive;
-        if (! is_file($path) || $zip->open($path, ZipArchive::RDONLY) !== true) {
-            throw BackupFailed::because("{$path} is no archive that can be opened.");
-        }
-        $manifest = json_decode((string) $zip->getFromName(OpenArchive::MANIFEST), true);
-        if (! is_array($manifest) || ($manifest['format'] ?? '') !== OpenArchive::FORMAT) {
-            throw BackupFailed::because('The archive has no manifest of the format '.OpenArchive::FORMAT.'.');
-        }
+        [$zip, $counts] = $this->opened($path);
         if (DB::table('users')->exists()) {
             throw BackupFailed::because('There is a shop here already. Read it into an empty installation.');
         }
         $rows = [];
         DB::statement('PRAGMA foreign_keys = OFF');
         try {
-            DB::transaction(function () use ($zip, $manifest, &$rows): void {
+            DB::transaction(function () use ($zip, $counts, &$rows): void {
                 foreach (ExportShop::tables() as $table) {
                     $rows[$table] = $this->read($zip, $table);
-                    if ($rows[$table] !== (int) ($manifest['rows'][$table] ?? 0)) {
-                        throw BackupFailed::because(
-                            "{$table} should hold ".($manifest['rows'][$table] ?? 0)." rows and holds {$rows[$table]}.",
-                        );
+                    if ($rows[$table] !== ($counts[$table] ?? 0)) {
+                        throw BackupFailed::because("{$table} should hold ".($counts[$table] ?? 0)." rows and holds {$rows[$table]}.");
                     }
                 }
                 $lost = DB::select('PRAGMA foreign_key_check');
@@ -59,6 +50,25 @@ final class ImportShop
         $zip->close();
 
         return $rows;
+    }
+
+    /**
+     * @return array{ZipArchive, array<string, int>} with the rows by table that its manifest names
+     *
+     * @throws BackupFailed
+     */
+    private function opened(string $path): array
+    {
+        $zip = new ZipArchive;
+        if (! is_file($path) || $zip->open($path, ZipArchive::RDONLY) !== true) {
+            throw BackupFailed::because("{$path} is no archive that can be opened.");
+        }
+        $manifest = json_decode((string) $zip->getFromName(OpenArchive::MANIFEST), true);
+        if (! is_array($manifest) || ($manifest['format'] ?? '') !== OpenArchive::FORMAT) {
+            throw BackupFailed::because('The archive has no manifest of the format '.OpenArchive::FORMAT.'.');
+        }
+
+        return [$zip, array_map(intval(...), (array) ($manifest['rows'] ?? []))];
     }
 
     /** @return int rows */
