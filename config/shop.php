@@ -39,6 +39,7 @@ return [
         'keepPhotos' => 0,
         'keepCalls' => 0,
         'keepOwners' => 0,
+        'addressMonths' => 6,
         'school' => '',
         'schoolOrder' => [],
         'smtpHost' => '',

@@ -54,6 +54,7 @@ final readonly class Shop
      * @param  int  $keepPhotos months after a machine was fetched
      * @param  int  $keepCalls  months after a call about a machine that never came
      * @param  int  $keepOwners months after their last machine was fetched
+     * @param  int  $addressMonths months that an owner's address opens after its machine was fetched, its warranty at least; 0 ends it then
      * @param  string  $school order of steps that is shown unless somebody chose another; empty: what is computed
      * @param  list<string>  $schoolOrder steps in the shop's own order; empty where it has none
      * @param  string  $smtpHost mail server that its mail leaves by; empty: words to owners are said or sent by hand
@@ -98,6 +99,7 @@ final readonly class Shop
         public int $keepPhotos,
         public int $keepCalls,
         public int $keepOwners,
+        public int $addressMonths,
         public string $school,
         public array $schoolOrder,
         public string $smtpHost,

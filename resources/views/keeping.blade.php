@@ -35,11 +35,27 @@
                             <td class="num">{{ $waiting[$kind] }}</td>
                         </tr>
                     @endforeach
+                    <tr>
+                        <th scope="row"><label for="k-address">An owner's address to their letter, after their
+                                machine was
+                                fetched</label></th>
+                        <td><input id="k-address" name="addressMonths"
+                                value="{{ old('addressMonths', shop()->addressMonths) }}" inputmode="numeric"
+                                size="5" autocomplete="off"
+                                @error('addressMonths') aria-invalid="true" aria-describedby="k-address-error" @enderror>
+                            <small>months, its warranty at least; 0 ends it then</small>
+                            @error('addressMonths')
+                                <p class="error" id="k-address-error">{{ $message }}</p>
+                            @enderror
+                        </td>
+                        <td></td>
+                    </tr>
                 </tbody>
             </table>
             <p>How long invoices must be kept, and what must be let go when, the law of the place says. What somebody
                 asks
                 to be erased is erased on their job's tag page at once, and all that is kept of them is given out there.
+                Other months for addresses count for machines fetched from now on.
             </p>
         </section>
     </form>

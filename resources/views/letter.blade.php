@@ -58,8 +58,12 @@
             @if ($closed)
                 <section class="sheet">
                     <h2>Its address</h2>
-                    <p>Opens
-                        {{ $job->link_until ? 'until ' . $job->link_until->format('j M Y') : 'while the job is open' }}.
+                    <p>It opens
+                        {{ match (true) {
+                            $job->link_until === null => 'while the job is open',
+                            $job->link_until->isPast() => 'no more: it ended on ' . shop()->date($job->link_until),
+                            default => 'until ' . shop()->date($job->link_until),
+                        } }}.
                     </p>
                     <form method="post" action="{{ route('letter.renew', $job) }}">@csrf<button class="quiet">end
                             this address and make

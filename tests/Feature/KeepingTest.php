@@ -36,12 +36,12 @@ final class KeepingTest extends TestCase
         $this->lead = $this->person(Role::Lead);
     }
 
-    private function fetched(): Job
+    private function fetched(int $warranty = 0): Job
     {
         $job = $this->job();
         app(RecordEntries::class)->record($job, $this->lead, [
             ['kind' => 'start', 'reached' => 'stays'],
-            ['kind' => 'closing', 'price' => 0, 'warranty_months' => 0, 'signed_off' => 'seen to run'],
+            ['kind' => 'closing', 'price' => 0, 'warranty_months' => $warranty, 'signed_off' => 'seen to run'],
         ]);
         app(RecordEntries::class)->record($job, $this->lead, [['kind' => 'collection', 'method' => 'none', 'amount' => 0]]);
 
@@ -114,6 +114,34 @@ final class KeepingTest extends TestCase
         $this->assertSame([], Storage::disk('local')->allFiles());
     }
 
+    public function test_an_owners_address_ends_by_the_shops_rule(): void
+    {
+        $opens = fn (Job $job): bool => Job::byLetterToken($job->letter_token) !== null;
+        $job = $this->fetched();
+        $this->travel(6 * 30)->days();
+        $this->assertTrue($opens($job));
+        $this->travel(6)->days();
+        $this->assertFalse($opens($job));
+
+        shop()->set(['addressMonths' => 24], $this->lead);
+        $long = $this->fetched();
+        $this->travel(23)->months();
+        $this->assertTrue($opens($long));
+
+        // The warranty is read in the letter: the address lives as long.
+        shop()->set(['addressMonths' => 1], $this->lead);
+        $promised = $this->fetched(warranty: 12);
+        $this->travel(11)->months();
+        $this->assertTrue($opens($promised));
+        $this->travel(2)->months();
+        $this->assertFalse($opens($promised));
+
+        shop()->set(['addressMonths' => 0], $this->lead);
+        $this->assertFalse($opens($this->fetched()));
+        $this->assertTrue($opens($this->job()));
+        $this->actingAs($this->lead)->get("/jobs/{$job->tag}/letter")->assertOk()->assertSee('no more: it ended on');
+    }
+
     public function test_it_is_done_once_a_night_by_the_shops_clock(): void
     {
         $this->artisan('shop:work', ['--once' => true])->assertSuccessful();
@@ -128,7 +156,7 @@ final class KeepingTest extends TestCase
     {
         $this->message($this->fetched());
         $this->travel(7)->months();
-        $months = ['keepMessages' => '6', 'keepPhotos' => '0', 'keepCalls' => '0', 'keepOwners' => '0'];
+        $months = ['keepMessages' => '6', 'keepPhotos' => '0', 'keepCalls' => '0', 'keepOwners' => '0', 'addressMonths' => '6'];
         $this->actingAs($this->lead)->post('/shop/keeping', ['keepMessages' => 'long'] + $months)->assertSessionHasErrors('keepMessages');
         $this->get('/shop/keeping')->assertSee('value="long"', false);
         $this->post('/shop/keeping', $months)->assertSessionHas('status', 'Kept. Tonight 1 are let go by it; this cannot be taken back. '

@@ -28,9 +28,13 @@ final class KeepingController
 
     public function update(Request $request, #[CurrentUser] User $user): RedirectResponse
     {
+        $months = ['required', 'integer', 'min:0', 'max:'.self::MOST_MONTHS];
         $given = $request->validate(
-            array_map(fn (): array => ['required', 'integer', 'min:0', 'max:'.self::MOST_MONTHS], LetGo::KINDS),
-            ['*' => 'Type whole months, 0 to '.self::MOST_MONTHS.'; 0 keeps it for good.'],
+            array_map(fn (): array => $months, LetGo::KINDS) + ['addressMonths' => $months],
+            [
+                'addressMonths.*' => 'Type whole months, 0 to '.self::MOST_MONTHS.'; 0 ends it when the machine is fetched.',
+                '*' => 'Type whole months, 0 to '.self::MOST_MONTHS.'; 0 keeps it for good.',
+            ],
         );
         DB::transaction(fn () => shop()->set(array_map(intval(...), $given), $user));
         $count = array_sum(LetGo::waiting());

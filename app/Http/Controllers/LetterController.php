@@ -51,7 +51,7 @@ final class LetterController
         $job->update([
             'letter_token' => $address->token,
             'letter_token_hash' => $address->hash(),
-            'link_until' => $job->link_until === null ? null : now()->addMonths(6),
+            'link_until' => $job->link_until === null ? null : now()->addMonths(max(1, shop()->addressMonths)),
         ]);
 
         return redirect()->route('jobs.letter', $job)->with('status', 'The old address no longer opens. Give the owner the new one.');

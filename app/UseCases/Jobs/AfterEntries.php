@@ -19,6 +19,9 @@ use Orthoscope\Core\Proving\CleanStarts;
 /** What follows outside the record from what was just written on it: held orders go out, and the owner hears. */
 final readonly class AfterEntries
 {
+    /** Months that the address of a machine nobody fetches still opens. Origin: judgement. */
+    private const UNFETCHED_MONTHS = 6;
+
     public function __construct(
         private OrderParts $orders,
         private WriteToOwner $write,
@@ -88,12 +91,16 @@ final readonly class AfterEntries
                     ? 'There is nothing to pay.'
                     : 'The price is '.shop()->money()->words($closing->price).'.',
         ]);
-        $job->update(['link_until' => now()->addMonths(max(6, $closing->warrantyMonths))]);
+        // Until it is fetched its owner can look; the shop's rule counts from then.
+        $job->update(['link_until' => now()->addMonths(max(self::UNFETCHED_MONTHS, $closing->warrantyMonths))]);
     }
 
     private function wasCollected(Job $job, Assessment $assessment): void
     {
         $this->write->drop($job, 'not-collected', 'ready', 'back-locked');
+        $months = shop()->addressMonths;
+        $warranty = $assessment->record->closing()->warrantyMonths ?? 0;
+        $job->update(['link_until' => $months === 0 ? now() : now()->addMonths(max($months, $warranty))]);
         if (CleanStarts::in($assessment->record, $this->catalogue)->wantsADate($assessment->sound)) {
             $this->write->of($job, 'follow-up');
         }
