@@ -12,6 +12,7 @@ use App\UseCases\Owners\LetGo;
 use App\UseCases\Owners\SendMessages;
 use App\UseCases\Shop\Backup\KeepBackups;
 use App\UseCases\Shop\Reserve;
+use App\UseCases\Shop\WrongClock;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Support\Facades\DB;
@@ -33,7 +34,7 @@ final class WorkCommand extends Command
     /** What is slow to work out is worked out once a day. */
     private function figures(): void
     {
-        if (! Figure::query()->whereKey('how-well')->where('made_at', '>', now()->subDay())->exists()) {
+        if (! Figure::query()->whereKey('how-well')->whereBetween('made_at', [now()->subDay(), now()])->exists()) {
             $this->callSilently('shop:figures');
         }
     }
@@ -42,8 +43,9 @@ final class WorkCommand extends Command
     private function letGo(): void
     {
         $night = now()->hour < self::NIGHT ? now()->subDay()->setTime(self::NIGHT, 0) : now()->setTime(self::NIGHT, 0);
-        if (! KeepingRun::query()->where('made_at', '>=', $night)->exists()) {
-            LetGo::tonight();
+        if (! KeepingRun::query()->whereBetween('made_at', [$night, now()])->exists()) {
+            $leapt = WrongClock::leapt();
+            $leapt === null ? LetGo::tonight() : LetGo::waitANight($leapt);
             app(KeepBackups::class)->tonight();
         }
     }
@@ -68,6 +70,7 @@ final class WorkCommand extends Command
             $app->forgetInstance(Catalogue::class);
             date_default_timezone_set(shop()->timeZone);
             Reserve::hold();
+            WrongClock::mend();
             $this->letGo();
             $this->figures();
             rescue(fn () => $app->make(FollowUp::class)->heal());

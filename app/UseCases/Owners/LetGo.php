@@ -71,6 +71,15 @@ final class LetGo
         return KeepingRun::query()->create(['counts' => array_filter($counts), 'error' => $error, 'made_at' => now()]);
     }
 
+    /** What is let go cannot be had again: after so long a pause somebody looks at the date first. */
+    public static function waitANight(int $days): KeepingRun
+    {
+        $error = "{$days} days have passed since the last night: nothing was let go. Look whether the date of this machine is right; ".
+            'what is over goes tomorrow night.';
+
+        return KeepingRun::query()->create(['counts' => [], 'error' => $error, 'made_at' => now()]);
+    }
+
     private static function before(string $kind): ?Carbon
     {
         $months = shop()->{$kind};

@@ -196,6 +196,6 @@ if (isset($options['write'])) {
         ", with the server that ships for a look (8 workers), on\n".
         (int) shell_exec('nproc').
         " cores. Nothing of it is part of `bin/test`.\n\n{$table}\n".
-        "Not tried: a clock that is set back and forth, nginx and php-fpm under load, PostgreSQL.\n";
+        "A clock that jumps is tried by the suite, not here. Not tried: nginx and php-fpm under load, PostgreSQL.\n";
     file_put_contents($file, $text);
 }

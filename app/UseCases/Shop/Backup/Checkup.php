@@ -35,6 +35,7 @@ final class Checkup
             'what must follow entries' => $this->toFollow(...),
             'words to owners' => $this->messages(...),
             'the shop\'s clock' => $this->clock(...),
+            'what is let go by night' => $this->night(...),
             'room on the disk' => $this->room(...),
             'backups' => Backup::trouble(...),
             'PHP' => $this->php(...),
@@ -125,11 +126,18 @@ final class Checkup
         };
     }
 
+    private function night(): ?string
+    {
+        $last = KeepingRun::query()->where('made_at', '<=', now())->latest('made_at')->first();
+
+        return $last === null || $last->error === '' ? null : $last->error;
+    }
+
     private function clock(): ?string
     {
         $entry = DB::table('entries')->max('made_at');
         $ahead = $entry !== null && Carbon::parse((string) $entry, 'UTC') > now()->addMinutes(5);
-        $night = KeepingRun::query()->max('made_at');
+        $night = KeepingRun::query()->where('made_at', '<=', now())->max('made_at');
 
         $late = $night !== null && Carbon::parse((string) $night, 'UTC') < now()->subHours(36);
 

@@ -26,7 +26,7 @@ final readonly class KeepBackups
             return null;
         }
         $backup = $this->make->into($shop->backupFolder, $shop->backupPassword());
-        $proved = Backup::query()->max('proved_at');
+        $proved = Backup::query()->where('proved_at', '<=', now())->max('proved_at');
         if ($backup->error === '' && ($proved === null || Carbon::parse((string) $proved, 'UTC') < now()->subDays(self::DRILL_DAYS))) {
             $this->drill($backup);
         }
