@@ -85,14 +85,27 @@ check_php() {
 # stamp FILE...: one word that changes when any of them does.
 stamp() { cat "$@" | sha256sum | cut -c1-16; }
 
+# The PHP libraries in the versions that were tested; where one of those cannot be had, all in the newest that fit. There is no lock file:
+# it would name the registry that it was made from, and not every machine reaches that one.
+take_php_libraries() {
+    local version with=()
+    while read -r version; do
+        with+=(--with "$version")
+    done < composer.versions
+    local take=(composer update --no-interaction --no-progress)
+    quietly 'composer' "${take[@]}" "${with[@]}" && touch vendor/.as-tested && return
+    say 'One of the tested versions cannot be had: taking the newest that fit'
+    rm -f vendor/.as-tested
+    quietly 'composer' "${take[@]}"
+}
+
 install_libraries() {
     local now
-    now="$(stamp composer.json)"
+    now="$(stamp composer.json composer.versions)"
     if [ "$(cat vendor/.made-for 2>/dev/null || true)" != "$now" ]; then
         say 'Installing PHP libraries'
         mkdir -p bootstrap/cache storage/framework/{cache/data,sessions,views} storage/logs
-        quietly 'composer' composer update --no-interaction --no-progress \
-            || { rm -rf vendor; stop 'A PHP library cannot be had.' 'composer update'; }
+        take_php_libraries || { rm -rf vendor; stop 'A PHP library cannot be had.' 'composer update'; }
         printf '%s' "$now" > vendor/.made-for
     fi
     now="$(stamp package.json package-lock.json)"

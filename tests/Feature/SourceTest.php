@@ -82,6 +82,18 @@ final class SourceTest extends TestCase
     /** Names of files as documents write them: below a folder of the project, with a known ending. */
     private const NAMED = '~(?<![\w/.-])((?:app|bin|core|config|database|docs|resources|routes|tests)/[\w./{},*-]*[\w}*])~';
 
+    public function test_the_libraries_are_those_that_were_tested(): void
+    {
+        if (! is_file(self::ROOT.'/vendor/.as-tested')) {
+            $this->markTestSkipped('One of the tested versions could not be had here: these are the newest that fit.');
+        }
+        $told = (string) file_get_contents(self::ROOT.'/vendor/composer/installed.json');
+        $installed = json_decode($told, true, flags: JSON_THROW_ON_ERROR);
+        $lines = array_map(fn (array $package): string => "{$package['name']}:{$package['version']}", $installed['packages']);
+        sort($lines);
+        $this->assertSame($lines, file(self::ROOT.'/composer.versions', FILE_IGNORE_NEW_LINES), 'Run php bin/lib/versions.php.');
+    }
+
     public function test_no_line_is_longer_than_one_can_read(): void
     {
         $files = Finder::create()->files()->in(array_map(fn (string $folder): string => self::ROOT."/{$folder}", [
