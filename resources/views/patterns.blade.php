@@ -118,8 +118,19 @@
                     and well since.
                     Nothing moves until the lead accepts it.</p>
                 @can('lead')
-                    <form method="post" action="{{ route('lessons.propose') }}">@csrf<button>Work out a proposal</button>
-                    </form>
+                    @if ($asked === null)
+                        <form method="post" action="{{ route('lessons.propose') }}">@csrf<button>Work out a
+                                proposal</button>
+                        </form>
+                    @elseif ($asked > now()->subMinutes(5))
+                        <p>A proposal is being worked out since {{ shop()->date($asked, time: true) }}.
+                            <a href="{{ route('patterns') }}">Look again</a>
+                        </p>
+                    @else
+                        <p class="danger">A proposal was asked for on {{ shop()->date($asked, time: true) }} and is not
+                            here:
+                            the shop's clock does not run. <code>bin/doctor</code> says what to do.</p>
+                    @endif
                 @endcan
                 @foreach ($lessons as $lesson)
                     <details class="order" @if ($loop->first) open @endif>

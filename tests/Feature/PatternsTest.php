@@ -123,6 +123,12 @@ final class PatternsTest extends TestCase
         $this->assertSame(0, Bulletin::query()->count());
     }
 
+    public function test_nothing_is_learned_from_nothing(): void
+    {
+        $this->actingAs($this->person(Role::Lead))->from('/patterns')->post('/lessons')->assertSessionHasErrors('refused');
+        $this->get('/patterns')->assertSee('No closed job says yet what it was.')->assertSee('Work out a');
+    }
+
     public function test_learning_is_proposed_tried_accepted_and_taken_back_by_the_lead(): void
     {
         $lead = $this->people();
@@ -132,6 +138,12 @@ final class PatternsTest extends TestCase
         $before = $stick();
         $this->actingAs($this->person(Role::Technician))->post('/lessons')->assertForbidden();
         $this->actingAs($lead)->post('/lessons')->assertSessionHasNoErrors();
+        $this->assertSame(0, Lesson::query()->count(), 'Nobody waits for it at the page.');
+        $this->get('/patterns')->assertSee('A proposal is being worked out since')->assertDontSee('Work out a');
+        $this->travel(6)->minutes();
+        $this->get('/patterns')->assertSee('clock does not run');
+        $this->artisan('shop:work', ['--once' => true])->assertSuccessful();
+        $this->get('/patterns')->assertDontSee('clock does not run')->assertSee('Work out a');
         $lesson = Lesson::query()->firstOrFail();
         $this->assertSame('proposed', $lesson->state);
         $this->assertGreaterThan(0, $lesson->effect['jobs']);

@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Models\Figure;
 use App\Models\KeepingRun;
 use App\Models\Shop;
+use App\UseCases\Advice\Learn;
 use App\UseCases\Jobs\FollowUp;
 use App\UseCases\Owners\LetGo;
 use App\UseCases\Owners\SendMessages;
@@ -76,6 +77,8 @@ final class WorkCommand extends Command
             rescue(fn () => $app->make(FollowUp::class)->heal());
             DB::table('taken_once')->where('sent_at', '<', now()->subDays(2))->delete();
             $count = $app->make(SendMessages::class)->due();
+            // Last, as it is slow: no word to an owner waits for it.
+            rescue(fn () => $app->make(Learn::class)->workOutWhatWasAsked());
             if ($count['sent'] + $count['failed'] > 0 || $this->option('once')) {
                 $this->line("{$count['sent']} sent, {$count['failed']} failed");
             }

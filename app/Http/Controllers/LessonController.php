@@ -17,11 +17,11 @@ final class LessonController
 {
     public function propose(Learn $learn): RedirectResponse
     {
-        $lesson = $learn->propose();
+        $learn->ask();
 
         return redirect()
             ->route('patterns')
-            ->with('status', "Tried on {$lesson->effect['jobs']} past jobs. Nothing is changed until you accept it.");
+            ->with('status', 'A proposal is being worked out: it is here in a minute. Nothing is changed until you accept it.');
     }
 
     public function decide(Request $request, Lesson $lesson, Learn $learn, #[CurrentUser] User $user): RedirectResponse

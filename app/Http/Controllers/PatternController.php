@@ -8,6 +8,7 @@ use App\Models\Bulletin;
 use App\Models\Figure;
 use App\Models\Lesson;
 use App\Models\User;
+use App\UseCases\Advice\Learn;
 use App\UseCases\Advice\WatchPatterns;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -27,6 +28,7 @@ final class PatternController
             'people' => User::query()->pluck('name', 'id'),
             'bulletins' => Bulletin::query()->with('user')->orderByDesc('id')->limit(40)->get(),
             'lessons' => Lesson::query()->with('user')->orderByDesc('id')->limit(6)->get(),
+            'asked' => Learn::askedAt(),
             'catalogue' => $catalogue,
         ]);
     }

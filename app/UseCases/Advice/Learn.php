@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\UseCases\Advice;
 
+use App\Models\Figure;
 use App\Models\Job;
 use App\Models\JobFacts;
 use App\Models\Lesson;
 use App\Models\User;
 use App\UseCases\Shop\ShopBelief;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Orthoscope\Core\Catalogue\Catalogue;
@@ -22,6 +24,8 @@ use Orthoscope\Core\Learning\ShopCounts;
  */
 final readonly class Learn
 {
+    private const ASKED = 'lesson-asked';
+
     /** Closed jobs that are counted: the latest. */
     private const MOST = 20000;
 
@@ -33,6 +37,34 @@ final readonly class Learn
 
     public function __construct(private Catalogue $catalogue, private AssessJob $assessJob, private ShopBelief $belief)
     {
+    }
+
+    /** It takes up to a minute: the shop's clock does it, and nobody waits at a page. */
+    public function ask(): void
+    {
+        if (JobFacts::query()->ofKnownCause()->doesntExist()) {
+            throw ValidationException::withMessages(['refused' => 'No closed job says yet what it was. Close some first.']);
+        }
+        Figure::keep(self::ASKED, []);
+    }
+
+    /** When a proposal was asked for that is not there yet. */
+    public static function askedAt(): ?Carbon
+    {
+        return Figure::query()->find(self::ASKED)?->made_at;
+    }
+
+    /** What the clock does where one was asked for; one that fails is not tried for ever. */
+    public function workOutWhatWasAsked(): ?Lesson
+    {
+        if (Figure::query()->whereKey(self::ASKED)->doesntExist()) {
+            return null;
+        }
+        try {
+            return $this->propose();
+        } finally {
+            Figure::query()->whereKey(self::ASKED)->delete();
+        }
     }
 
     public function propose(): Lesson
