@@ -1,7 +1,7 @@
 <x-layout :title="'Call ' . $job->tag" nav="counter">
     <div class="head">
         <h1>{{ $call->outcome?->words() }}</h1>
-        <p>{{ $job->machine->owner->name ?: 'the caller' }}, {{ $call->ended_at?->format('j M Y, H:i') }}</p>
+        <p>{{ $job->machine->owner->name ?: 'the caller' }}, {{ shop()->date($call->ended_at, time: true) }}</p>
         <a class="button" href="{{ route('arrival.create', $job) }}">The machine arrives</a><a class="button"
             href="{{ route('calls.index') }}">All calls</a>
     </div>

@@ -4,7 +4,7 @@
 
 <x-layout :title="'Claim ' . $claim->id" nav="comebacks">
     @php
-        $deadline = $claim->deadline ? ', deadline ' . $claim->deadline->format('j M Y') : '';
+        $deadline = $claim->deadline ? ', deadline ' . shop()->date($claim->deadline) : '';
     @endphp
     <div class="head"><a class="tag" href="{{ route('jobs.show', $claim->job) }}">{{ $claim->job->tag }}</a>
         <h1>Claim {{ $claim->id }}</h1>
@@ -100,7 +100,7 @@
                     back
                     {{ $money($claim->got) }}.
                     @if ($claim->next_at)
-                        Next word {{ $claim->next_at->format('j M Y') }}.
+                        Next word {{ shop()->date($claim->next_at) }}.
                     @endif
                 </p>
                 @if ($claim->talks !== [])

@@ -24,7 +24,7 @@
                             <td><a class="tag" href="{{ route('comebacks.show', $job) }}">{{ $job->tag }}</a>
                             </td>
                             <td>{{ $job->machine->model }}<br><small>{{ $job->machine->owner->name }}</small></td>
-                            <td>{{ $job->created_at->format('j M Y') }}@if ($first = $firsts[$job->comeback_of] ?? null)
+                            <td>{{ shop()->date($job->created_at) }}@if ($first = $firsts[$job->comeback_of] ?? null)
                                     <br><small>{{ $first->back_after }} {{ $first->back_after === 1 ? 'day' : 'days' }}
                                         after <a
                                             href="{{ route('find', ['q' => $first->tag]) }}">{{ $first->tag }}</a></small>

@@ -2,7 +2,7 @@
     <x-job-frame :job="$job" />
     <div class="head">
         <h1>What met this machine</h1>
-        <p>Since {{ $since->format('j M Y, H:i') }}, and what that met
+        <p>Since {{ shop()->date($since, time: true) }}, and what that met
             later</p>
     </div>
     <div class="columns shelf">

@@ -57,7 +57,7 @@
             @foreach ($pack->trials as $trial)
                 <tr>
                     <td>{{ $trial['entry'] }}</td>
-                    <td>{{ $trial['at'] === '' ? '' : \Illuminate\Support\Carbon::parse($trial['at'])->format('j M Y, H:i') }}
+                    <td>{{ $trial['at'] === '' ? '' : shop()->date(\Illuminate\Support\Carbon::parse($trial['at']), time: true) }}
                     </td>
                     <td>{{ $trial['what'] }}</td>
                     <td>{{ $trial['with'] }}</td>

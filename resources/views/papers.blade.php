@@ -19,7 +19,7 @@
                                 class="num">SHA-256
                                 {{ substr((string) $paper->checksum, 0, 16) }}…</small>
                         @endif
-                        <br><small>{{ $paper->user->name }}, {{ $paper->created_at->format('j M Y') }}</small>
+                        <br><small>{{ $paper->user->name }}, {{ shop()->date($paper->created_at) }}</small>
                     </li>
                 @endforeach
             </ul>

@@ -134,7 +134,7 @@
                 @endcan
                 @foreach ($lessons as $lesson)
                     <details class="order" @if ($loop->first) open @endif>
-                        <summary><b>{{ $lesson->created_at->format('j M Y, H:i') }}</b>,
+                        <summary><b>{{ shop()->date($lesson->created_at, time: true) }}</b>,
                             {{ App\Models\Lesson::STATES[$lesson->state] }}{{ $lesson->user ? ' by ' . $lesson->user->name : '' }}
                         </summary>
                         <p>Tried on {{ $lesson->effect['jobs'] }} past jobs: the true cause was held likeliest after
@@ -198,7 +198,7 @@
                             $runs = $bulletin->withdrawn_at
                                 ? 'withdrawn ' . $bulletin->withdrawn_at->format('j M')
                                 : ($bulletin->expires_at->isPast() ? 'over since ' : 'until ') .
-                                    $bulletin->expires_at->format('j M Y');
+                                    shop()->date($bulletin->expires_at);
                         @endphp
                         @php
                             $counted =

@@ -38,7 +38,7 @@
                         <td>{{ $person->email }}</td>
                         @if ($person->ended_at)
                             <td colspan="2"><small>{{ $person->role->value }}, until
-                                    {{ $person->ended_at->format('j M Y') }}</small></td>
+                                    {{ shop()->date($person->ended_at) }}</small></td>
                         @else
                             <td>
                                 <form method="post" action="{{ route('people.update', $person) }}" class="claim"

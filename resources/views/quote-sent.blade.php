@@ -3,7 +3,7 @@
         <h1>Quote of {{ $quote->created_at->format('j M, H:i') }}</h1>
         <p>{{ App\Models\Quote::STATES[$quote->state] }}{{ $quote->answered_at ? ', ' . $quote->answered_at->format('j M, H:i') : '' }}.
             By
-            {{ $quote->user->name }}, holds until {{ $quote->valid_until->format('j M Y') }}.</p>
+            {{ $quote->user->name }}, holds until {{ shop()->date($quote->valid_until) }}.</p>
     </div>
     <section class="sheet"><x-quote :core="$core" />
         @if ($quote->answer !== '')

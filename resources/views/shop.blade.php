@@ -26,7 +26,7 @@
         <h2>Changed lately</h2>
         <ul class="changes">
             @forelse ($changes as $change)
-                <li>{{ $change->created_at->format('j M Y, H:i') }}:
+                <li>{{ shop()->date($change->created_at, time: true) }}:
                     {{ \Illuminate\Support\Str::headline($change->name) }},
                     {{ $change->words() }}
                     <small>{{ $change->user?->name ?? 'with the installation' }}</small>

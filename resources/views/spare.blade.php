@@ -48,7 +48,7 @@
                 <tbody>
                     @foreach ($spare->story->reverse() as $event)
                         <tr>
-                            <td>{{ $event->at->format('j M Y, H:i') }}</td>
+                            <td>{{ shop()->date($event->at, time: true) }}</td>
                             <td><b>{{ $names[$event->kind] ?? $event->kind }}</b>
                                 @php
                                     $what =

@@ -17,7 +17,7 @@
                 <p class="tag huge">{{ $label['job']->tag }}</p>
                 <p><b>{{ $label['job']->machine->model }}</b></p>
                 <p>{{ $label['job']->machine->owner->name }}</p>
-                <p>in {{ ($label['job']->arrived_at ?? $label['job']->created_at)->format('j M Y, H:i') }}</p>
+                <p>in {{ shop()->date($label['job']->arrived_at ?? $label['job']->created_at, time: true) }}</p>
                 <p>{{ shop()->name }}</p>
             </div>
         </section>

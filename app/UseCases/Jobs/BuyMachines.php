@@ -52,7 +52,7 @@ final readonly class BuyMachines
 
         return DB::transaction(function () use ($by, $machines, $shares, $from, $said, $returnUntil): array {
             $shop = Owner::query()->firstOrCreate(['name' => shop()->name, 'phone' => '', 'email' => '']);
-            $lot = count($machines) > 1 ? $from.', '.now()->format('j M Y') : null;
+            $lot = count($machines) > 1 ? $from.', '.shop()->date(now()) : null;
 
             return array_map(
                 function (array $madeOf, Money $share) use ($by, $shop, $from, $said, $returnUntil, $lot): Job {

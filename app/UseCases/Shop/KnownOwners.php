@@ -90,7 +90,8 @@ final class KnownOwners
             'jobs' => array_values(
                 $jobs
                     ->map(
-                        fn (Job $job): string => "{$job->tag}, {$job->machine->model}, came {$job->arrived_at?->format('j M Y')}"
+                        fn (Job $job): string => "{$job->tag}, {$job->machine->model}, came "
+                            .shop()->date($job->arrived_at)
                             .self::warranty($job),
                     )
                     ->all(),
@@ -105,11 +106,12 @@ final class KnownOwners
             && Entry::query()->where('job_id', $job->id)->where('kind', 'strike-out')->where('body->entry', $closing->number)->exists();
         $until = $closing === null || $struck ? null : $closing->made_at->copy()->addMonths((int) ($closing->body['warranty_months'] ?? 0));
 
-        return match (true) {
-            $until === null => ', still open',
-            $until->isFuture() => ", handed back {$closing->made_at->format('j M Y')}, warranty until {$until->format('j M Y')}: comeback?",
-            default => ", handed back {$closing->made_at->format('j M Y')}",
-        };
+        if ($until === null) {
+            return ', still open';
+        }
+        $back = ', handed back '.shop()->date($closing->made_at);
+
+        return $until->isFuture() ? "{$back}, warranty until ".shop()->date($until).': comeback?' : $back;
     }
 
     private static function nearlyNamed(string $a, string $b): bool
