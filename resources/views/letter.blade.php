@@ -70,9 +70,6 @@
                             another</button></form>
                 </section>
                 <p><a class="button" href="{{ route('collect.create', $job) }}">The owner is here: hand it over</a></p>
-                @php
-                    $invoice = App\Models\Invoice::query()->inForce()->where('job_id', $job->id)->first();
-                @endphp
                 @if ($invoice)
                     <p><a href="{{ route('invoices.show', $invoice) }}">Invoice {{ $invoice->number }}</a></p>
                 @elseif ($job->own === null)

@@ -1,48 +1,4 @@
-<!doctype html>
-<html lang="en">
-
-<head>
-    <meta charset="utf-8">
-    <title>{{ $order->tag }}</title>
-    <style>
-        @page {
-            margin: 22mm 20mm;
-        }
-
-        body {
-            color: #20272a;
-            font-family: 'DejaVu Sans', sans-serif;
-            font-size: 10.5pt;
-            line-height: 1.45;
-        }
-
-        h1 {
-            font-size: 15pt;
-            margin: 14pt 0 6pt;
-        }
-
-        table {
-            border-collapse: collapse;
-            width: 100%;
-        }
-
-        td,
-        th {
-            border-bottom: 0.5pt solid #999;
-            padding: 4pt 6pt 4pt 0;
-            text-align: left;
-        }
-
-        .num {
-            text-align: right;
-        }
-    </style>
-</head>
-
-<body>
-    @if ($logo = shop()->logoAddress())
-        <img src="{{ $logo }}" alt="" style="max-height: 16mm; max-width: 60mm;">
-    @endif
+<x-pdf-page :title="$order->tag">
     <p><b>{{ shop()->name }}</b><br>{{ shop()->letterhead() }}</p>
     <p>{{ $order->supplier }}<br>{{ $order->from?->contact }}<br>{{ $order->from?->mail }}
         {{ $order->from?->phone }}</p>
@@ -51,7 +7,7 @@
             , our customer number {{ $order->from->customer_number }}
         @endif
     </p>
-    <table>
+    <table class="lines">
         <tr>
             <th>Number</th>
             <th>What</th>
@@ -66,6 +22,4 @@
         </tr>
     </table>
     <p>Please write {{ $order->tag }} on the parcel. Ordered by {{ $order->user->name }}.</p>
-</body>
-
-</html>
+</x-pdf-page>

@@ -13,14 +13,7 @@
             <div class="pair"><x-field name="person" label="Your name" autocomplete="name" />
                 <x-field name="login" label="Log-in name" autocomplete="username" hint="letters, digits, . _ @ -" />
             </div>
-            <div class="pair"><x-field name="password" label="Password" type="password" :kept="false"
-                    autocomplete="new-password" />
-                <x-field name="password_confirmation" label="The same again" type="password" :kept="false"
-                    autocomplete="new-password" />
-            </div>
-            @error('password')
-                <p class="error" role="alert">{{ $message }}</p>
-            @enderror
+            <x-new-password />
         </section>
     </form>
 </x-layout>

@@ -9,13 +9,7 @@
             <h1>Welcome, {{ $person->name }}</h1>
             <p>Your log-in name is <b>{{ $person->email }}</b>. Choose a password.</p>
             <form method="post" action="{{ route('way-in.store', $token) }}" novalidate>@csrf
-                <x-field name="password" label="Password" type="password" :kept="false" autocomplete="new-password"
-                    autofocus />
-                <x-field name="password_confirmation" label="The same again" type="password" :kept="false"
-                    autocomplete="new-password" />
-                @error('password')
-                    <p class="error" role="alert">{{ $message }}</p>
-                @enderror
+                <x-new-password focus />
                 <button class="main">Log in with it</button>
             </form>
         @endif

@@ -46,14 +46,7 @@
             @error('now')
                 <p class="error" role="alert">{{ $message }}</p>
             @enderror
-            <div class="pair"><x-field name="password" label="New one" type="password" :kept="false"
-                    autocomplete="new-password" />
-                <x-field name="password_confirmation" label="The same again" type="password" :kept="false"
-                    autocomplete="new-password" />
-            </div>
-            @error('password')
-                <p class="error" role="alert">{{ $message }}</p>
-            @enderror
+            <x-new-password label="New one" />
             <button>Change it</button>
         </form>
         <section class="sheet">

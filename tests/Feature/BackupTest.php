@@ -314,6 +314,6 @@ final class BackupTest extends TestCase
     /** @return array<string, string> what is not well => what to do */
     private static function ill(): array
     {
-        return array_filter(app(Checkup::class)->all(), fn (?string $todo): bool => $todo !== null);
+        return array_filter(app(Checkup::class)->all(), fn (?string $remedy): bool => $remedy !== null);
     }
 }

@@ -21,9 +21,9 @@ final class DoctorCommand extends Command
             $this->line('carried out on '.$follow->heal().' jobs');
         }
         $ill = 0;
-        foreach ($checkup->all() as $what => $todo) {
-            $todo === null ? $this->line("well  {$what}") : $this->error("ILL   {$what}: {$todo}");
-            $ill += $todo === null ? 0 : 1;
+        foreach ($checkup->all() as $what => $remedy) {
+            $remedy === null ? $this->line("well  {$what}") : $this->error("ILL   {$what}: {$remedy}");
+            $ill += $remedy === null ? 0 : 1;
         }
 
         return $ill === 0 ? self::SUCCESS : self::FAILURE;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Documents\Pdf;
+use App\Http\PdfPage;
 use App\Http\Requests\HandOrderRequest;
 use App\Http\Requests\MoneyTyped;
 use App\Models\Job;
@@ -48,10 +49,7 @@ final class HandOrderController
 
     public function sheet(Order $order): Response
     {
-        return response(self::pdf($order), 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => "inline; filename=\"order-{$order->tag}.pdf\"",
-        ]);
+        return PdfPage::shown('order-sheet', self::sheetOf($order), "order-{$order->tag}");
     }
 
     public function mail(Order $order, PlainMail $mail): RedirectResponse
@@ -63,14 +61,14 @@ final class HandOrderController
                 $to,
                 "Order {$order->tag}, ".shop()->name,
                 "Please send us what the sheet says.\n\n".shop()->name.', '.shop()->phone,
-                ['name' => "order-{$order->tag}.pdf", 'bytes' => self::pdf($order)],
+                ['name' => "order-{$order->tag}.pdf", 'bytes' => Pdf::of('order-sheet', self::sheetOf($order))],
             );
         } catch (NotSent $reason) {
             throw ValidationException::withMessages([
                 'mail' => "The order did not go by mail: {$reason->getMessage()}. Print the sheet, or ring them.",
             ]);
         }
-        $order->update(['words' => 'mailed '.now()->format('j M, H:i')]);
+        $order->update(['words' => 'mailed '.shop()->date(now(), time: true)]);
 
         return back()->with('status', "The order sheet of {$order->tag} went to {$to}.");
     }
@@ -101,15 +99,16 @@ final class HandOrderController
         );
     }
 
-    private static function pdf(Order $order): string
+    /** @return array{order: Order} */
+    private static function sheetOf(Order $order): array
     {
-        return Pdf::of('order-sheet', ['order' => $order->load(['from', 'job', 'user'])]);
+        return ['order' => $order->load(['from', 'job', 'user'])];
     }
 
     private static function sentence(Order $order): string
     {
-        return "{$order->tag} is written down, due {$order->due_at?->format(
-            'j M',
-        )}. Scan or type {$order->tag} when the parcel is here.";
+        $due = shop()->date($order->due_at);
+
+        return "{$order->tag} is written down, due {$due}. Scan or type {$order->tag} when the parcel is here.";
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\Pdf;
+use App\Http\PdfPage;
 use App\Http\Requests\MoneyTyped;
 use App\Models\Invoice;
 use App\Models\Job;
@@ -33,10 +33,7 @@ final class InvoiceController
 
     public function pdf(Invoice $invoice): Response
     {
-        return response(Pdf::of('invoice-pdf', ['invoice' => $invoice->load(['job.machine.owner', 'takesBack'])]), 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => "inline; filename=\"{$invoice->number}.pdf\"",
-        ]);
+        return PdfPage::shown('invoice-pdf', ['invoice' => $invoice->load(['job.machine.owner', 'takesBack'])], $invoice->number);
     }
 
     /** Before the machine is fetched, or anew after one was taken back. */
@@ -88,13 +85,8 @@ final class InvoiceController
             ],
         );
         $amount = shop()->money()->parse($given['amount'])->minor;
-        $sofar = Payment::sumFor($job);
-        if ($amount === 0 || ($given['way'] === 'back' && $amount > $sofar)) {
-            throw ValidationException::withMessages([
-                'amount' => $amount === 0
-                        ? 'Type what was paid.'
-                        : 'Only '.shop()->money()->words($sofar).' was paid; no more can be given back.',
-            ]);
+        if ($amount === 0) {
+            throw ValidationException::withMessages(['amount' => 'Type what was paid.']);
         }
         HandOverMachine::paid(
             $job,

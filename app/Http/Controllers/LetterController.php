@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Documents\Eml;
 use App\Documents\LetterPdf;
 use App\Models\AddressToken;
+use App\Models\Invoice;
 use App\Models\Job;
 use App\Models\Message;
 use App\UseCases\Advice\WriteLetter;
@@ -29,6 +30,7 @@ final class LetterController
             'letter' => $write->of($job),
             'closed' => $write->isClosed($job),
             'address' => shop()->linkTo('owner.letter', $job->letter_token),
+            'invoice' => Invoice::query()->inForce()->where('job_id', $job->id)->first(),
             'held' => $job->messages()->where('state', 'held')->get(),
         ]);
     }

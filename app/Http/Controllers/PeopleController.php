@@ -13,12 +13,12 @@ use App\Models\SecondFactor;
 use App\Models\User;
 use App\Models\WayIn;
 use App\UseCases\Shop\DeedsOf;
+use App\UseCases\Shop\KeepALead;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 
 /** Who works in the shop: invited, given a role, let in anew, ended. What they wrote keeps their names. */
@@ -85,18 +85,14 @@ final class PeopleController
     {
         $given = $request->validate(['role' => ['required', Rule::enum(Role::class)]], ['role.*' => 'Choose one of the roles.']);
         $role = Role::from($given['role']);
-        if ($role !== Role::Lead) {
-            self::keepALead($person, 'Give somebody else the role of lead first; without one nobody could set the shop up.');
-        }
-        $person->update(['role' => $role]);
+        KeepALead::whileChanging($person, ['role' => $role]);
 
         return redirect()->route('people')->with('status', "{$person->name} is {$role->value} now.");
     }
 
     public function destroy(User $person): RedirectResponse
     {
-        self::keepALead($person, 'Give somebody else the role of lead first; without one nobody could set the shop up.');
-        $person->update(['ended_at' => now(), 'remember_token' => null]);
+        KeepALead::whileChanging($person, ['ended_at' => now(), 'remember_token' => null]);
 
         return redirect()->route('people')->with('status', "{$person->name} can log in no more. What they wrote keeps their name.");
     }
@@ -107,13 +103,5 @@ final class PeopleController
             ->route('people')
             ->with('status', $sentence)
             ->with('way-in', ['name' => $person->name, 'address' => route('way-in', WayIn::open($person, $lead))]);
-    }
-
-    private static function keepALead(User $person, string $sentence): void
-    {
-        $others = User::query()->where('role', Role::Lead)->here()->whereKeyNot($person->id)->exists();
-        if ($person->role === Role::Lead && ! $others) {
-            throw ValidationException::withMessages(["person-{$person->id}" => $sentence]);
-        }
     }
 }

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\Pdf;
+use App\Http\PdfPage;
 use App\Models\CollectNotice;
 use App\Models\Job;
 use App\Models\User;
-use App\UseCases\Owners\FactsForWords;
-use App\UseCases\Shop\StorageDue;
+use App\UseCases\Owners\WriteCollectNotice;
 use App\UseCases\Shop\Uncollected;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -18,7 +17,6 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Illuminate\View\View;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Plain\Fields;
 
 /** Machines nobody fetches: dated notices by the shop's terms. What follows from them, the local law decides. */
 final class UncollectedController
@@ -35,28 +33,13 @@ final class UncollectedController
         ]);
     }
 
-    public function store(Request $request, Job $job, Catalogue $catalogue, #[CurrentUser] User $user): RedirectResponse
+    public function store(Request $request, Job $job, WriteCollectNotice $write, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validate(
             ['until' => ['required', 'date_format:Y-m-d', 'after:today', 'before:+1 year'], 'job' => ['nullable', 'string']],
             ['until.*' => 'Say by which day it is to be fetched: later than today, within a year.'],
         );
-        $machine = Uncollected::of($job->load(['machine.owner', 'messages']));
-        $until = Carbon::parse($given['until']);
-        $notice = CollectNotice::query()->create([
-            'job_id' => $job->id,
-            'until' => $until,
-            'text' => Fields::fill(
-                $catalogue->texts['uncollected']->text,
-                [
-                    'since' => shop()->date($machine->since),
-                    'date' => shop()->date($until),
-                    'day' => shop()->money()->words(StorageDue::gross(1)),
-                    'fee' => self::fee($machine, $catalogue),
-                ] + FactsForWords::of($job),
-            ),
-            'user_id' => $user->id,
-        ]);
+        $notice = $write->write($job, Carbon::parse($given['until']), $user);
 
         return redirect()->route('uncollected')->with('status', "The notice for {$job->tag} is written. Print it, and post it.")
             ->with('printed', $notice->id);
@@ -64,21 +47,6 @@ final class UncollectedController
 
     public function pdf(CollectNotice $notice): Response
     {
-        return response(Pdf::of('collect-notice-pdf', ['notice' => $notice->load('job.machine.owner')]), 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => "inline; filename=\"notice-{$notice->job->tag}.pdf\"",
-        ]);
-    }
-
-    /** What storage costs, where the shop charges it; else nothing is said of it. */
-    private static function fee(Uncollected $machine, Catalogue $catalogue): string
-    {
-        $terms = $catalogue->economy->storage;
-        if ($terms->perDay === 0) {
-            return '';
-        }
-        $from = ($machine->notices[0]->created_at ?? now())->copy()->addDays($terms->after);
-
-        return 'From '.shop()->date($from).' we ask '.shop()->money()->words(StorageDue::gross(1)).' a day for keeping it, with tax.';
+        return PdfPage::shown('collect-notice-pdf', ['notice' => $notice->load('job.machine.owner')], "notice-{$notice->job->tag}");
     }
 }

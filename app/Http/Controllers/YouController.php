@@ -40,7 +40,7 @@ final class YouController
     {
         self::askPassword($request, $user, 'now');
         $given = $request->validate(
-            ['password' => ['required', 'confirmed', Password::min(8)], 'mail' => ['nullable', 'email', 'max:160']],
+            ['password' => ['required', 'confirmed', Password::min(8)]],
             [
                 'password.confirmed' => 'The two are not the same; type both again.',
                 'password.*' => 'Choose a password of eight letters or more.',

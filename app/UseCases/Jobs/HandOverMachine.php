@@ -10,6 +10,7 @@ use App\Models\Payment;
 use App\Models\User;
 use App\UseCases\Advice\AssessJob;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
 
 /** A machine is fetched: the record says so, what was paid is booked, and the invoice is issued; all of it, or none. */
 final readonly class HandOverMachine
@@ -39,11 +40,24 @@ final readonly class HandOverMachine
         });
     }
 
-    /** Money came, or was given back: below nothing. */
+    /**
+     * Money came, or was given back: below nothing. No more is given back than was paid, also by two people at one time.
+     *
+     * @param  int  $amount minor units
+     */
     public static function paid(Job $job, User $by, string $method, int $amount, string $words): Payment
     {
-        return Payment::query()->create([
-            'job_id' => $job->id, 'method' => $method, 'amount' => $amount, 'words' => $words, 'user_id' => $by->id, 'paid_at' => now(),
-        ]);
+        return DB::transaction(function () use ($job, $by, $method, $amount, $words): Payment {
+            $sofar = Payment::sumFor($job);
+            if ($amount < 0 && -$amount > $sofar) {
+                throw ValidationException::withMessages([
+                    'amount' => 'Only '.shop()->money()->words($sofar).' was paid; no more can be given back.',
+                ]);
+            }
+
+            return Payment::query()->create([
+                'job_id' => $job->id, 'method' => $method, 'amount' => $amount, 'words' => $words, 'user_id' => $by->id, 'paid_at' => now(),
+            ]);
+        });
     }
 }
