@@ -96,7 +96,9 @@
                     :value="$person->mail" autocomplete="email" />
                 <button>Keep it</button>
             </form>
-            @can('work-at-bench')
+        </section>
+        @can('work-at-bench')
+            <section class="sheet">
                 <h2>This computer</h2>
                 @if ($bench = session(App\Http\Middleware\AskWhoseHands::BENCH))
                     <p>It stays at bench {{ $bench }}.</p>
@@ -113,7 +115,7 @@
                     <p><small>Whoever works there then says so by badge or PIN, and each entry carries that
                             name.</small></p>
                 @endif
-            @endcan
-        </section>
+            </section>
+        @endcan
     </div>
 </x-layout>

@@ -73,10 +73,7 @@ final class SourceTest extends TestCase
             'Circuit/PowerOn.php::memory',
             'Circuit/PowerOn.php::stays',
         ],
-        'its arithmetic is one sum' => [
-            'Diagnosis/FindingLikelihood.php::of',
-            'View/ChainDrawing.php::of',
-        ],
+        'its arithmetic is one sum' => ['Diagnosis/FindingLikelihood.php::of', 'View/ChainDrawing.php::of'],
     ];
 
     /** Names of files as documents write them: below a folder of the project, with a known ending. */
@@ -84,7 +81,10 @@ final class SourceTest extends TestCase
 
     public function test_dates_are_written_as_the_shop_writes_them(): void
     {
-        $sources = Finder::create()->files()->in([self::ROOT.'/app', self::ROOT.'/resources/views'])->name('*.php');
+        $sources = Finder::create()
+            ->files()
+            ->in([self::ROOT.'/app', self::ROOT.'/resources/views'])
+            ->name('*.php');
         $this->assertGreaterThan(200, $sources->count());
         $own = array_map(fn ($file): string => $file->getFilename(), iterator_to_array($sources->contains("format('j M Y"), false));
         $this->assertSame([], $own, 'Use shop()->date().');
@@ -109,13 +109,30 @@ final class SourceTest extends TestCase
 
     public function test_no_line_is_longer_than_one_can_read(): void
     {
-        $files = Finder::create()->files()->in(array_map(fn (string $folder): string => self::ROOT."/{$folder}", [
-            'app', 'bin', 'config', 'core', 'database', 'resources', 'routes', 'tests',
-        ]))->name(['*.php', '*.yaml', '*.yml', '*.js', '*.scss', '*.sh', '*.neon'])->notName('*.sqlite*');
+        $files = Finder::create()
+            ->files()
+            ->in(
+                array_map(fn (string $folder): string => self::ROOT."/{$folder}", [
+                    'app',
+                    'bin',
+                    'config',
+                    'core',
+                    'database',
+                    'resources',
+                    'routes',
+                    'tests',
+                ]),
+            )
+            ->name(['*.php', '*.yaml', '*.yml', '*.js', '*.scss', '*.sh', '*.neon'])
+            ->notName('*.sqlite*');
         $looked = 0;
         foreach ($files as $file) {
             $long = array_filter(explode("\n", $file->getContents()), fn (string $line): bool => mb_strlen($line) > self::LONGEST);
-            $this->assertSame([], array_keys($long), "{$file->getRelativePathname()} has a line over ".self::LONGEST.' characters.');
+            $this->assertSame(
+                [],
+                array_keys($long),
+                "{$file->getRelativePathname()} has a line over ".self::LONGEST.' characters.',
+            );
             $looked++;
         }
         $this->assertGreaterThan(500, $looked);
@@ -139,7 +156,13 @@ final class SourceTest extends TestCase
     {
         $names = array_map(
             fn ($file): string => $file->getFilename(),
-            iterator_to_array(Finder::create()->files()->in(self::ROOT.'/core/src')->name('*.php'), false),
+            iterator_to_array(
+                Finder::create()
+                    ->files()
+                    ->in(self::ROOT.'/core/src')
+                    ->name('*.php'),
+                false,
+            ),
         );
         $this->assertGreaterThan(200, count($names));
         $this->assertSame([], array_keys(array_filter(array_count_values($names), fn (int $times): bool => $times > 1)));
@@ -187,12 +210,25 @@ final class SourceTest extends TestCase
 
     public function test_links_of_documents_lead_somewhere(): void
     {
-        foreach (['README.md', 'CONTRIBUTING.md', 'docs/ARCHITECTURE.md', 'docs/ADVICE.md', 'docs/TOUR.md'] as $document) {
+        foreach (
+            ['README.md', 'CONTRIBUTING.md', 'docs/ARCHITECTURE.md', 'docs/ADVICE.md', 'docs/FEATURES.md', 'docs/TOUR.md'] as $document
+        ) {
             $folder = dirname($document) === '.' ? '' : dirname($document).'/';
             preg_match_all('~\]\((?!https?:|#)([^)#]+)~', (string) file_get_contents(self::ROOT."/{$document}"), $found);
             foreach ($found[1] as $link) {
                 $this->assertFileExists(self::ROOT."/{$folder}{$link}", "{$document} leads to {$link}.");
             }
+        }
+    }
+
+    public function test_the_readme_is_read_in_two_minutes_and_shows_every_main_view(): void
+    {
+        $readme = (string) file_get_contents(self::ROOT.'/README.md');
+        $this->assertLessThan(700, str_word_count((string) preg_replace('~\]\([^)]*\)|^\|.*$~m', '', $readme)));
+        $pictures = glob(self::ROOT.'/docs/screenshots/*.png') ?: [];
+        $this->assertGreaterThan(10, count($pictures));
+        foreach ($pictures as $picture) {
+            $this->assertStringContainsString('docs/screenshots/'.basename($picture), $readme);
         }
     }
 }
