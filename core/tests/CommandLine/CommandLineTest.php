@@ -129,7 +129,7 @@ final class CommandLineTest extends TestCase
         $simulate = fn (string ...$more): array => $this->call(
             'simulate',
             '--jobs',
-            '3',
+            '2',
             '--seed',
             'cli',
             '--policy',
@@ -142,7 +142,7 @@ final class CommandLineTest extends TestCase
         $this->assertSame(0, $status);
         $figures = json_decode($out, true, 32, JSON_THROW_ON_ERROR);
         $this->assertSame(['jobs', 'seed', 'world', 'perturb', 'doubles', 'policies', 'bound', 'planner_against'], array_keys($figures));
-        $this->assertSame(3, $figures['policies']['planner']['jobs']);
+        $this->assertSame(2, $figures['policies']['planner']['jobs']);
         $this->assertSame(['ratio', 'low', 'high'], array_keys($figures['planner_against']['script']));
         foreach (['mean', 'median', 'p90'] as $key) {
             $this->assertGreaterThan(0, $figures['policies']['script']['minutes'][$key]);
