@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'default' => 'sqlite',
+    'default' => env('DB_CONNECTION', 'sqlite'),
     'connections' => [
         'sqlite' => [
             'driver' => 'sqlite',
@@ -16,8 +16,23 @@ return [
             // A ledger must survive a power cut: write ahead, and wait until it is on the disk.
             'journal_mode' => 'WAL',
             'synchronous' => 'FULL',
-            // Two writers queue up: honoured from PHP 8.4; before that UtcSQLiteConnection does it.
+            // Two writers queue up: honoured from PHP 8.4; before that OneWriterSQLiteConnection does it.
             'transaction_mode' => 'IMMEDIATE',
+        ],
+        // For several machines behind one address: docs/RUNNING.md.
+        'pgsql' => [
+            'driver' => 'pgsql',
+            'host' => env('DB_HOST', '127.0.0.1'),
+            'port' => env('DB_PORT', '5432'),
+            'database' => env('DB_DATABASE', 'orthoscope'),
+            'username' => env('DB_USERNAME', 'orthoscope'),
+            'password' => env('DB_PASSWORD', ''),
+            'charset' => 'utf8',
+            'prefix' => '',
+            'search_path' => 'public',
+            'sslmode' => env('DB_SSLMODE', 'prefer'),
+            // Rows keep UTC, whatever the server's own zone.
+            'timezone' => 'UTC',
         ],
     ],
 ];

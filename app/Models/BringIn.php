@@ -33,7 +33,7 @@ class BringIn extends Model
 
     public function sheet(): Sheet
     {
-        return Sheet::read($this->kind, (string) Storage::disk('local')->get($this->path()));
+        return Sheet::read($this->kind, (string) Storage::get($this->path()));
     }
 
     public function path(): string

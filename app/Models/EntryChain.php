@@ -16,6 +16,8 @@ use stdClass;
  */
 final class EntryChain
 {
+    private const AT_ONCE = 5000;
+
     /**
      * @param  string  $before chain of the entry before it; empty for the first
      * @param  array{job_id: int, number: int, kind: string, body: string, user_id: int, made_at: string}  $row as it stands in the database
@@ -66,10 +68,7 @@ final class EntryChain
         $broken = [];
         $chain = '';
         $job = $number = 0;
-        $rows = DB::connection($connection)->table('entries')->orderBy('job_id')->orderBy('number')
-            ->select(['job_id', 'number', 'kind', 'body', 'user_id', 'made_at', 'chain']);
-        foreach ($rows->cursor() as $row) {
-            /** @var stdClass $row */
+        foreach (self::all($connection) as $row) {
             if ($row->job_id !== $job) {
                 [$job, $chain, $number] = [$row->job_id, '', 0];
             }
@@ -81,6 +80,22 @@ final class EntryChain
         }
 
         return $broken;
+    }
+
+    /** @return iterable<stdClass> in parts, as a server's answer is held whole in memory */
+    private static function all(?string $connection): iterable
+    {
+        $job = $number = 0;
+        do {
+            $rows = DB::connection($connection)->table('entries')->orderBy('job_id')->orderBy('number')
+                ->select(['job_id', 'number', 'kind', 'body', 'user_id', 'made_at', 'chain'])
+                ->whereRowValues(['job_id', 'number'], '>', [$job, $number])->limit(self::AT_ONCE)->get();
+            foreach ($rows as $row) {
+                /** @var stdClass $row */
+                yield $row;
+                [$job, $number] = [$row->job_id, $row->number];
+            }
+        } while ($rows->isNotEmpty());
     }
 
     /** @return array{job_id: int, number: int, kind: string, body: string, user_id: int, made_at: string} */

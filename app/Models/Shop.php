@@ -248,7 +248,7 @@ final readonly class Shop
     /** Its picture as a data address for letters and PDFs; null where it has none. */
     public function logoAddress(): ?string
     {
-        $bytes = $this->logo === '' ? null : Storage::disk('local')->get("shop/{$this->logo}");
+        $bytes = $this->logo === '' ? null : Storage::get("shop/{$this->logo}");
 
         return $bytes === null ? null : 'data:image/png;base64,'.base64_encode($bytes);
     }

@@ -25,6 +25,6 @@ final readonly class SimulatedGateway implements MessageGateway
         if (Draw::from("gateway {$message->id} {$message->tries}")->happens($this->fails)) {
             throw NotSent::because('the line was busy');
         }
-        Storage::disk('local')->put("outbox/{$message->id}.eml", $eml);
+        Storage::put("outbox/{$message->id}.eml", $eml);
     }
 }

@@ -4,17 +4,22 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Models\OneWriterPostgresConnection;
+use App\Models\OneWriterSQLiteConnection;
 use App\Models\Role;
 use App\Models\Shop;
 use App\Models\User;
-use App\Models\UtcSQLiteConnection;
 use App\Outside\MessageGateway;
 use App\Outside\OwnGateway;
 use App\Outside\SimulatedGateway;
 use App\UseCases\Advice\AssessJob;
 use App\UseCases\Advice\FoundBad;
 use App\UseCases\Parts\OwnSuppliers;
+use App\UseCases\Shop\Backup\Stores\DataStore;
+use App\UseCases\Shop\Backup\Stores\PostgresStore;
+use App\UseCases\Shop\Backup\Stores\SqliteStore;
 use App\UseCases\Shop\CoreVersion;
+use App\UseCases\Shop\OneClock;
 use App\UseCases\Shop\ShopBelief;
 use App\UseCases\Shop\ShopCatalogue;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -22,6 +27,7 @@ use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Blade;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Session;
@@ -36,8 +42,14 @@ class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        Connection::resolverFor('sqlite', fn (mixed ...$parts): UtcSQLiteConnection => new UtcSQLiteConnection(...$parts));
+        Connection::resolverFor('sqlite', fn (mixed ...$parts): OneWriterSQLiteConnection => new OneWriterSQLiteConnection(...$parts));
+        Connection::resolverFor('pgsql', fn (mixed ...$parts): OneWriterPostgresConnection => new OneWriterPostgresConnection(...$parts));
+        $this->app->bind(DataStore::class, fn (): DataStore => match (DB::getDriverName()) {
+            'pgsql' => new PostgresStore,
+            default => new SqliteStore,
+        });
         $this->app->singleton(CoreVersion::class);
+        $this->app->singleton(OneClock::class);
         $this->app->singleton(Shop::class, fn (): Shop => Shop::stored());
         $this->app->scoped(FoundBad::class);
         $this->app->scoped(ShopBelief::class);

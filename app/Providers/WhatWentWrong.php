@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\UseCases\Shop\NoRoom;
 use App\UseCases\Shop\Reserve;
+use Illuminate\Support\Str;
 use PDOException;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 use Throwable;
@@ -23,10 +24,12 @@ final class WhatWentWrong
     public static function withTheData(PDOException $failed): Throwable
     {
         $says = $failed->getMessage();
-        if (str_contains($says, 'disk is full') || str_contains($says, 'disk I/O error')) {
+        if (Str::contains($says, ['disk is full', 'disk I/O error', 'No space left on device'])) {
             return self::noRoom(NoRoom::for('What you sent'));
         }
 
-        return str_contains($says, 'database is locked') ? new HttpException(503, 'Others are writing just now.', $failed) : $failed;
+        return Str::contains($says, ['database is locked', 'lock timeout'])
+            ? new HttpException(503, 'Others are writing just now.', $failed)
+            : $failed;
     }
 }

@@ -11,4 +11,5 @@ else
     export LARAVEL_STORAGE_PATH="${LARAVEL_STORAGE_PATH:-$ROOT/storage/shop}"
     export DB_DATABASE="${DB_DATABASE:-$LARAVEL_STORAGE_PATH/orthoscope.sqlite}"
 fi
-[ -f "$DB_DATABASE" ] || { printf 'There is no shop here yet: %s is missing.\nRun: bin/shop\n' "$DB_DATABASE" >&2; exit 1; }
+[ "${DB_CONNECTION:-sqlite}" = pgsql ] || [ -f "$DB_DATABASE" ] \
+    || { printf 'There is no shop here yet: %s is missing.\nRun: bin/shop\n' "$DB_DATABASE" >&2; exit 1; }

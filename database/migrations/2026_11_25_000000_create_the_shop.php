@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Models\AppendOnly;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 return new class extends Migration
@@ -55,7 +55,8 @@ return new class extends Migration
             $table->unique(['job_id', 'number']);
             $table->unique(['job_id', 'sent_once']);
         });
-        $this->makeLedgerAppendOnly();
+        // The record is never rewritten, whoever asks: not by this program and not by hand.
+        AppendOnly::keep('entries', 'The record is append-only: strike the entry out instead.');
         Schema::create('summaries', function (Blueprint $table): void {
             $table->foreignId('job_id')->primary()->constrained();
             $table->unsignedInteger('entries');
@@ -81,28 +82,6 @@ return new class extends Migration
     {
         foreach (['spares', 'summaries', 'entries', 'jobs', 'machines', 'owners', 'users'] as $table) {
             Schema::dropIfExists($table);
-        }
-    }
-
-    /** The record is never rewritten, whoever asks: not by this program and not by hand. */
-    private function makeLedgerAppendOnly(): void
-    {
-        foreach (['UPDATE', 'DELETE'] as $deed) {
-            match (DB::getDriverName()) {
-                'sqlite' => DB::statement(
-                    "CREATE TRIGGER entries_no_{$deed} BEFORE {$deed} ON entries BEGIN SELECT RAISE(ABORT, 'The record is "
-                        ."append-only: strike the entry out instead.'); END",
-                ),
-                'pgsql' => DB::unprepared(
-                    <<<SQL
-                    CREATE OR REPLACE FUNCTION entries_append_only() RETURNS trigger AS \$\$ BEGIN
-                    RAISE EXCEPTION 'The record is append-only: strike the entry out instead.'; END \$\$ LANGUAGE plpgsql;
-                    CREATE TRIGGER entries_no_{$deed} BEFORE {$deed} ON entries FOR EACH ROW EXECUTE FUNCTION entries_append_only();
-                    SQL
-                    ,
-                ),
-                default => throw new RuntimeException('The ledger can be kept in SQLite or PostgreSQL, where it can be made append-only.'),
-            };
         }
     }
 };

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Models\AppendOnly;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 return new class extends Migration
@@ -27,14 +27,7 @@ return new class extends Migration
             $table->foreignId('user_id')->constrained();
             $table->timestamp('issued_at')->index();
         });
-        foreach (['UPDATE', 'DELETE'] as $deed) {
-            $sentence = 'An invoice is never changed: take it back by a credit note.';
-            if (DB::getDriverName() === 'sqlite') {
-                DB::unprepared(
-                    "CREATE TRIGGER invoices_no_{$deed} BEFORE {$deed} ON invoices BEGIN SELECT RAISE(ABORT, '{$sentence}'); END",
-                );
-            }
-        }
+        AppendOnly::keep('invoices', 'An invoice is never changed: take it back by a credit note.');
         Schema::create('payments', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('job_id')->constrained();

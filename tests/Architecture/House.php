@@ -60,6 +60,7 @@ final class House
         'UseCases\Jobs' => 'the ledger, and what opens and moves a job',
         'View' => 'what pages are drawn from',
         'Http' => 'requests and who may make them',
+        'Queued' => 'slow work for workers',
         'Console' => 'commands',
         'Providers' => 'what stands for which interface',
     ];

@@ -22,6 +22,8 @@ use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\Ledger;
+use Tests\Support\OwnDatabase;
 use Tests\TestCase;
 use ZipArchive;
 
@@ -31,6 +33,8 @@ final class BackupTest extends TestCase
     private string $place = '';
 
     private string $folder = '';
+
+    private OwnDatabase $own;
 
     protected function setUp(): void
     {
@@ -42,9 +46,7 @@ final class BackupTest extends TestCase
         $this->app->useStoragePath($this->place);
         config(['filesystems.disks.local.root' => "{$this->place}/app/private"]);
         Storage::forgetDisk('local');
-        touch("{$this->place}/shop.sqlite");
-        config(['database.connections.sqlite.database' => "{$this->place}/shop.sqlite"]);
-        DB::purge('sqlite');
+        $this->own = OwnDatabase::make($this->place)->use();
         $this->artisan('migrate', ['--force' => true]);
         $this->job(entries: [['kind' => 'start', 'reached' => 'nothing']]);
         Storage::put(KeepPhoto::path('abc'), 'a picture');
@@ -52,7 +54,7 @@ final class BackupTest extends TestCase
 
     protected function tearDown(): void
     {
-        DB::purge('sqlite');
+        $this->own->drop();
         (new Filesystem)->deleteDirectory($this->place);
         parent::tearDown();
     }
@@ -74,16 +76,20 @@ final class BackupTest extends TestCase
         $this->assertSame([$tag], Job::query()->pluck('tag')->all());
         $this->assertSame(['photos/abc.jpg'], Storage::allFiles());
         $this->assertSame('a picture', Storage::get(KeepPhoto::path('abc')));
-        $this->assertFileExists("{$done['before']}/shop.sqlite");
-        $this->assertFileExists("{$done['before']}/app/private/photos/later.jpg");
-        $usual = (array) config('database.connections.sqlite');
-        config(['database.connections.before' => ['database' => "{$done['before']}/shop.sqlite"] + $usual]);
+        $this->assertCount(1, glob("{$this->place}/before-restore-*/app/private/photos/later.jpg") ?: []);
+        $usual = (array) config('database.connections.'.config('database.default'));
+        $before = OwnDatabase::isPostgres()
+            ? (string) strstr($done['before'], 'own_')
+            : "{$done['before']}/shop.sqlite";
+        config(['database.connections.before' => ['database' => $before] + $usual]);
         $this->assertContains($later, DB::connection('before')->table('jobs')->pluck('tag')->all());
         DB::purge('before');
+        $this->assertSame(200, $this->get('/up')->status());
     }
 
     public function test_entries_that_still_lie_in_the_write_ahead_file_are_in_it(): void
     {
+        OwnDatabase::isPostgres() && $this->markTestSkipped('Of the file of SQLite.');
         DB::statement('PRAGMA wal_autocheckpoint = 0');
         $job = Job::query()->firstOrFail();
         app(RecordEntries::class)->record($job, $this->person(Role::Technician), [['kind' => 'note', 'text' => 'the last one']]);
@@ -148,14 +154,14 @@ final class BackupTest extends TestCase
     {
         $archive = $this->archive();
         $break($archive);
-        $before = hash_file('sha256', "{$this->place}/shop.sqlite");
+        $before = $this->state();
         try {
             app(RestoreBackup::class)->from($archive);
             $this->fail('A broken backup was restored.');
         } catch (BackupFailed $failed) {
             $this->assertStringContainsString($sentence, $failed->getMessage());
         }
-        $this->assertSame($before, hash_file('sha256', "{$this->place}/shop.sqlite"));
+        $this->assertSame($before, $this->state());
         $this->assertSame([], glob("{$this->place}/restoring-*") ?: []);
     }
 
@@ -236,7 +242,7 @@ final class BackupTest extends TestCase
         $this->artisan('shop:export', ['file' => $file])->expectsOutputToContain('is there already')->assertFailed();
         $this->artisan('shop:import', ['file' => $file])->expectsOutputToContain('There is a shop here already')->assertFailed();
         $entries = DB::table('entries')->orderBy('id')->get()->all();
-        $this->emptyShop('new.sqlite');
+        $this->emptyShop();
         Storage::delete(Storage::allFiles());
         $this->artisan('shop:import', ['file' => $file])->assertSuccessful();
         $this->assertEquals($entries, DB::table('entries')->orderBy('id')->get()->all());
@@ -252,7 +258,7 @@ final class BackupTest extends TestCase
     {
         $file = "{$this->place}/all.zip";
         $this->artisan('shop:export', ['file' => $file])->assertSuccessful();
-        $this->emptyShop('new.sqlite');
+        $this->emptyShop();
         $change = function (string $name, string $from, string $to) use ($file): void {
             $zip = new ZipArchive;
             $zip->open($file);
@@ -269,11 +275,18 @@ final class BackupTest extends TestCase
         $this->assertSame(0, DB::table('jobs')->count());
     }
 
-    private function emptyShop(string $name): void
+    /** What the database holds, in a word. */
+    private function state(): string
     {
-        touch("{$this->place}/{$name}");
-        config(['database.connections.sqlite.database' => "{$this->place}/{$name}"]);
-        DB::purge('sqlite');
+        return OwnDatabase::isPostgres()
+            ? hash('sha256', (string) json_encode([DB::table('entries')->get(), DB::table('jobs')->get()]))
+            : (string) hash_file('sha256', $this->own->name);
+    }
+
+    private function emptyShop(): void
+    {
+        $this->own->drop();
+        $this->own = OwnDatabase::make($this->place)->use();
         $this->artisan('migrate', ['--force' => true]);
     }
 
@@ -288,7 +301,7 @@ final class BackupTest extends TestCase
         DB::table('photos')->insert([
             'job_id' => $job->id,
             'file' => 'gone',
-            'user_id' => 1,
+            'user_id' => $job->entries()->firstOrFail()->user_id,
             'place' => 'front',
             'x' => 1,
             'y' => 1,
@@ -297,10 +310,7 @@ final class BackupTest extends TestCase
             'updated_at' => now(),
         ]);
         DB::table('to_follow')->insert(['job_id' => $job->id, 'kinds' => '["closing"]', 'written_at' => now()->subHour()]);
-        DB::statement('PRAGMA ignore_check_constraints = 1');
-        foreach (DB::table('sqlite_master')->where('type', 'trigger')->where('tbl_name', 'entries')->pluck('name') as $trigger) {
-            DB::statement("DROP TRIGGER {$trigger}");
-        }
+        Ledger::unguard();
         DB::table('entries')
             ->where('number', 2)
             ->update(['body' => '{}']);

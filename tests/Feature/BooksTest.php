@@ -17,6 +17,7 @@ use App\UseCases\Shop\SetOwnValues;
 use App\UseCases\Shop\StorageDue;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Tests\TestCase;
 
@@ -120,7 +121,7 @@ final class BooksTest extends TestCase
         $this->assertNotNull($invoice);
         foreach ([fn () => $invoice->update(['total' => 1]), fn () => $invoice->delete()] as $deed) {
             try {
-                $deed();
+                DB::transaction($deed);
                 $this->fail('An invoice was changed.');
             } catch (QueryException $refused) {
                 $this->assertStringContainsString('take it back by a credit note', $refused->getMessage());

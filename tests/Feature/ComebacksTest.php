@@ -216,11 +216,12 @@ final class ComebacksTest extends TestCase
         $this->actingAs($this->person(Role::Technician));
         $claim = ['what' => 'supply|', 'to' => 'Quay Supplies', 'reason' => 'Dead', 'deadline' => now()->addDays(20)->format('Y-m-d')];
         $this->post("/jobs/{$job->tag}/claim", $claim)->assertSessionHasNoErrors();
+        $id = SupplierClaim::query()->firstOrFail()->id;
         $this->post("/jobs/{$job->tag}/claim", $claim)->assertSessionHasErrors([
-            'part' => 'Claim 1 for this part is running already; go on with that one.',
+            'part' => "Claim {$id} for this part is running already; go on with that one.",
         ]);
         $this->get('/')->assertSee('1 claim wants a word to the supplier');
-        $this->post('/claims/1/send', ['condition' => '', 'shipping' => '5'])->assertSessionHasNoErrors();
+        $this->post("/claims/{$id}/send", ['condition' => '', 'shipping' => '5'])->assertSessionHasNoErrors();
         $this->get('/')->assertDontSee('claim wants');
         $feed = (string) $this->get($this->feed())->assertOk()->getContent();
         $this->assertStringContainsString('DTSTART;VALUE=DATE:'.now()->addDays(20)->format('Ymd'), $feed);

@@ -7,25 +7,21 @@ namespace Tests\Feature;
 use PDO;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
+use Tests\Support\OwnDatabase;
 
 /** A simulated instrument sends to a bench over the command line, as bin/instrument does. */
 final class InstrumentCommandTest extends TestCase
 {
     public function test_a_reading_goes_from_the_instrument_to_the_bench(): void
     {
-        $database = (string) tempnam(sys_get_temp_dir(), 'instrument');
-        $env = [
-            'DB_DATABASE' => $database,
-            'CACHE_STORE' => 'array',
-            'APP_KEY' => 'base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8=',
-            'APP_ENV' => 'testing',
-        ];
+        $own = OwnDatabase::make();
+        $env = $own->env();
         $this->command(['artisan', 'migrate', '--force'], $env)->mustRun();
         $json = $this->command(['core/bin/orthoscope', 'instrument', 'bench-supply', '--fault', 'short', '--seed', '7'], $env)
             ->mustRun()
             ->getOutput();
         $this->command(['artisan', 'readings:receive', '2'], $env, $json)->mustRun();
-        $rows = $this->rows($database);
+        $rows = $this->rows($own);
         $this->assertCount(1, $rows);
         $this->assertSame(
             [2, 'Bench supply', 'standby-current'],
@@ -39,7 +35,7 @@ final class InstrumentCommandTest extends TestCase
             $this->assertSame(1, $refused->run());
             $this->assertStringContainsString($sentence, $refused->getErrorOutput());
         }
-        $this->assertCount(1, $this->rows($database));
+        $this->assertCount(1, $this->rows($own));
     }
 
     public function test_an_instrument_or_fault_nobody_knows_is_told(): void
@@ -53,9 +49,9 @@ final class InstrumentCommandTest extends TestCase
     }
 
     /** @return list<array<string, mixed>> */
-    private function rows(string $database): array
+    private function rows(OwnDatabase $own): array
     {
-        $statement = (new PDO("sqlite:{$database}"))->query('select bench, instrument, body from readings');
+        $statement = $own->pdo()->query('select bench, instrument, body from readings');
         assert($statement !== false);
 
         return $statement->fetchAll(PDO::FETCH_ASSOC);

@@ -18,6 +18,7 @@ use App\UseCases\Parts\SpareBook;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Shelf\NewSpare;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -167,7 +168,8 @@ final class ShelfTest extends TestCase
         ];
         $first = Loan::query()->create($loan($this->job()));
         try {
-            Loan::query()->create($loan($this->job()));
+            $job = $this->job();
+            DB::transaction(fn () => Loan::query()->create($loan($job)));
             $this->fail('it was taken twice');
         } catch (UniqueConstraintViolationException) {
             $this->assertSame(1, Loan::query()->count());

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use PDO;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
+use Tests\Support\OwnDatabase;
 
 /** Two technicians write on one job at the same moment, from two processes: nothing is lost and no number is used twice. */
 final class TwoWritersTest extends TestCase
@@ -15,14 +16,9 @@ final class TwoWritersTest extends TestCase
 
     public function test_nothing_is_lost(): void
     {
-        $database = (string) tempnam(sys_get_temp_dir(), 'two-writers');
+        $own = OwnDatabase::make();
         $root = dirname(__DIR__, 2);
-        $env = [
-            'DB_DATABASE' => $database,
-            'CACHE_STORE' => 'array',
-            'APP_KEY' => 'base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8=',
-            'APP_ENV' => 'testing',
-        ];
+        $env = $own->env();
         (new Process([PHP_BINARY, 'artisan', 'migrate', '--force'], $root, $env))->mustRun();
         (new Process(
             [
@@ -70,7 +66,7 @@ final class TwoWritersTest extends TestCase
             $this->assertSame(0, $writer->wait(), $who.$writer->getErrorOutput().$writer->getOutput());
         }
 
-        $pdo = new PDO("sqlite:{$database}");
+        $pdo = $own->pdo();
         $rows = $this->rows($pdo, 'select number, user_id, body from entries order by number');
         $this->assertSame(range(1, 1 + 4 * self::EACH), array_map(intval(...), array_column($rows, 'number')));
         // The two entries of one writing stand together: all or none, and nobody between them.
@@ -84,14 +80,9 @@ final class TwoWritersTest extends TestCase
     /** Two benches lend the same six spares at the same time: each goes to exactly one, and the other is told who has it. */
     public function test_a_spare_that_two_lend_at_once_goes_to_one(): void
     {
-        $database = (string) tempnam(sys_get_temp_dir(), 'two-lenders');
+        $own = OwnDatabase::make();
         $root = dirname(__DIR__, 2);
-        $env = [
-            'DB_DATABASE' => $database,
-            'CACHE_STORE' => 'array',
-            'APP_KEY' => 'base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8=',
-            'APP_ENV' => 'testing',
-        ];
+        $env = $own->env();
         (new Process([PHP_BINARY, 'artisan', 'migrate', '--force'], $root, $env))->mustRun();
         (new Process(
             [
@@ -143,7 +134,7 @@ final class TwoWritersTest extends TestCase
             $this->assertSame(0, $lender->wait(), $who.$lender->getErrorOutput().$lender->getOutput());
             $said .= $lender->getOutput();
         }
-        $pdo = new PDO("sqlite:{$database}");
+        $pdo = $own->pdo();
         $this->assertSame([self::EACH, self::EACH], [substr_count($said, 'lent '), substr_count($said, 'told ')], $said);
         $this->assertCount(self::EACH, $this->rows($pdo, 'select distinct spare_id from loans where back_at is null'));
         $this->assertCount(self::EACH, $this->rows($pdo, 'select id from loans'));

@@ -7,11 +7,14 @@ namespace App\Console\Commands;
 use App\Models\Figure;
 use App\Models\KeepingRun;
 use App\Models\Shop;
+use App\Queued\MakeTheNightsBackup;
+use App\Queued\WorkOutFigures;
+use App\Queued\WorkOutLesson;
 use App\UseCases\Advice\Learn;
 use App\UseCases\Jobs\FollowUp;
 use App\UseCases\Owners\LetGo;
 use App\UseCases\Owners\SendMessages;
-use App\UseCases\Shop\Backup\KeepBackups;
+use App\UseCases\Shop\OneClock;
 use App\UseCases\Shop\Reserve;
 use App\UseCases\Shop\WrongClock;
 use Illuminate\Console\Command;
@@ -36,7 +39,7 @@ final class WorkCommand extends Command
     private function figures(): void
     {
         if (! Figure::query()->whereKey('how-well')->whereBetween('made_at', [now()->subDay(), now()])->exists()) {
-            $this->callSilently('shop:figures');
+            WorkOutFigures::dispatch();
         }
     }
 
@@ -47,7 +50,7 @@ final class WorkCommand extends Command
         if (! KeepingRun::query()->whereBetween('made_at', [$night, now()])->exists()) {
             $leapt = WrongClock::leapt();
             $leapt === null ? LetGo::tonight() : LetGo::waitANight($leapt);
-            app(KeepBackups::class)->tonight();
+            MakeTheNightsBackup::dispatch();
         }
     }
 
@@ -65,6 +68,9 @@ final class WorkCommand extends Command
     private function round(Application $app): void
     {
         try {
+            if (! $app->make(OneClock::class)->isMine()) {
+                return;
+            }
             // What was read for one round is not kept for the next: the shop goes on working, and this goes on for years.
             $app->forgetScopedInstances();
             $app->forgetInstance(Shop::class);
@@ -78,7 +84,7 @@ final class WorkCommand extends Command
             DB::table('taken_once')->where('sent_at', '<', now()->subDays(2))->delete();
             $count = $app->make(SendMessages::class)->due();
             // Last, as it is slow: no word to an owner waits for it.
-            rescue(fn () => $app->make(Learn::class)->workOutWhatWasAsked());
+            Learn::wasAsked() && rescue(fn () => WorkOutLesson::dispatch());
             if ($count['sent'] + $count['failed'] > 0 || $this->option('once')) {
                 $this->line("{$count['sent']} sent, {$count['failed']} failed");
             }

@@ -130,7 +130,7 @@ final class BringInController
     public function destroy(BringIn $bringIn): RedirectResponse
     {
         abort_if($bringIn->done_at !== null, 409, 'This file was brought in already.');
-        Storage::disk('local')->delete($bringIn->path());
+        Storage::delete($bringIn->path());
         $bringIn->delete();
 
         return redirect()->route('bring-in')->with('status', 'Dropped: nothing of it was brought in.');

@@ -46,7 +46,7 @@ final class ComebackController
             'claims' => SupplierClaim::query()
                 ->with(['job.machine', 'order'])
                 ->orderByRaw("case state when 'open' then 0 when 'sent' then 1 else 2 end")
-                ->orderBy('next_at')
+                ->orderByRaw('next_at is not null, next_at')
                 ->limit(60)
                 ->get(),
         ]);

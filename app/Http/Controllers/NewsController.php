@@ -14,7 +14,7 @@ final class NewsController
 {
     public function __invoke(Request $request, Job $job): JsonResponse
     {
-        $since = $request->integer('since');
+        $since = min(PHP_INT_MAX >> 32, max(0, $request->integer('since')));
         $new = Entry::query()
             ->where('job_id', $job->id)
             ->where('number', '>', $since)

@@ -25,7 +25,7 @@ final class OrderController
             'open' => Order::query()
                 ->with(['job.machine', 'user', 'spare'])
                 ->where(fn ($query) => $query->whereIn('state', Order::UNSETTLED)->orWhere(fn ($back) => $back->toBeCredited()))
-                ->orderBy('due_at')
+                ->orderByRaw('due_at is not null, due_at')
                 ->limit(200)
                 ->get(),
             'suppliers' => PartsSupplier::query()->inUse()->orderBy('name')->get(),

@@ -44,7 +44,7 @@ final class PaperController
     {
         abort_if($paper->file === null, 404);
 
-        return Storage::disk('local')->download("papers/{$paper->file}", (string) $paper->file_name, [
+        return Storage::download("papers/{$paper->file}", (string) $paper->file_name, [
             'Content-Type' => 'application/octet-stream',
         ]);
     }

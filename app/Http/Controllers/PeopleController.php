@@ -26,7 +26,7 @@ final class PeopleController
 {
     public function index(): View
     {
-        return view('people', ['people' => User::query()->orderBy('ended_at')->orderBy('name')->get()]);
+        return view('people', ['people' => User::query()->orderByRaw('ended_at is not null, ended_at')->orderBy('name')->get()]);
     }
 
     public function store(NewPersonRequest $request, #[CurrentUser] User $lead): RedirectResponse

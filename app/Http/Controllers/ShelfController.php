@@ -36,8 +36,8 @@ final class ShelfController
                 fn ($query) => $query->where(
                     fn ($any) => $any
                         ->where('tag', 'like', strtoupper($typed).'%')
-                        ->orWhere('name', 'like', "%{$typed}%")
-                        ->orWhere('model', 'like', "%{$typed}%")
+                        ->orWhereLike('name', "%{$typed}%")
+                        ->orWhereLike('model', "%{$typed}%")
                         ->orWhereIn('kind', array_column($catalogue->partsCalled($typed), 'id')),
                 ),
             )

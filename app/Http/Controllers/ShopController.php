@@ -53,7 +53,7 @@ final class ShopController
     /** Its picture on letters, for whoever reads one. */
     public function logo(): Response
     {
-        $bytes = shop()->logo === '' ? null : Storage::disk('local')->get('shop/'.shop()->logo);
+        $bytes = shop()->logo === '' ? null : Storage::get('shop/'.shop()->logo);
 
         return $bytes === null
             ? abort(404)

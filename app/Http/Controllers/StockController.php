@@ -48,7 +48,7 @@ final class StockController
         DB::transaction(
             fn () => StockItem::query()
                 ->whereKey($item->id)
-                ->update(['count' => DB::raw('max(0, count + '.(int) $by.')')]),
+                ->update(['count' => DB::raw('case when count + '.(int) $by.' > 0 then count + '.(int) $by.' else 0 end')]),
         );
 
         return redirect()->route('shelf')->with('status', 'Counted.');

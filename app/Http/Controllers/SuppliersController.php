@@ -20,7 +20,7 @@ final class SuppliersController
         return view('suppliers', [
             'suppliers' => PartsSupplier::query()
                 ->withCount(['items' => fn ($items) => $items->whereNull('gone_at')])
-                ->orderBy('ended_at')
+                ->orderByRaw('ended_at is not null, ended_at')
                 ->orderBy('name')
                 ->get(),
             'listed' => PriceItem::query()->whereNull('gone_at')->groupBy('supplier_id')->selectRaw('supplier_id, max(created_at) as at')

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use Closure;
-use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
@@ -21,6 +20,11 @@ final class TakenOnce
 {
     public const FIELD = '_once';
 
+    /** Entries carry keys of their own as well: what was begun by somebody who was killed is not done twice, however often it is sent. */
+    private const ENTRY = 'once';
+
+    private const STOPPED = 'The program was stopped while it took this. Look whether it was done; if it was not, send it again.';
+
     /** Tenths of a second that a second sending waits for the first. */
     private const WAITS = 80;
 
@@ -30,13 +34,12 @@ final class TakenOnce
             return $next($request);
         }
         $key = self::key($request);
-        try {
-            DB::table('taken_once')->insert(['key' => $key, 'taker' => self::taker(), 'sent_at' => now()]);
-        } catch (UniqueConstraintViolationException) {
+        if (DB::table('taken_once')->insertOrIgnore(['key' => $key, 'taker' => self::taker(), 'sent_at' => now()]) === 0) {
             return $this->asTheFirst($key, $request, $next);
         }
         $response = $next($request);
-        $taken = $response->isRedirection() && ! $request->session()->has('errors');
+        // Errors that were said before this sending are none of its own.
+        $taken = $response->isRedirection() && ! in_array('errors', (array) $request->session()->get('_flash.new'), true);
         $row = DB::table('taken_once')->where('key', $key);
         $said = $request->session()->get('status');
         $taken
@@ -59,10 +62,12 @@ final class TakenOnce
                 return redirect()->to($first->led_to)->with('status', $first->said);
             }
             if (self::isGone($first->taker)) {
-                // Killed on the way: entries have keys of their own, so that what it did is not done twice.
                 DB::table('taken_once')->where('key', $key)->where('taker', $first->taker)->delete();
+                if ($request->filled(self::ENTRY)) {
+                    continue;
+                }
 
-                continue;
+                return back()->withInput()->withErrors(['refused' => self::STOPPED]);
             }
             Sleep::for(100)->milliseconds();
         }

@@ -54,10 +54,15 @@ final readonly class Learn
         return Figure::query()->find(self::ASKED)?->made_at;
     }
 
+    public static function wasAsked(): bool
+    {
+        return Figure::query()->whereKey(self::ASKED)->exists();
+    }
+
     /** What the clock does where one was asked for; one that fails is not tried for ever. */
     public function workOutWhatWasAsked(): ?Lesson
     {
-        if (Figure::query()->whereKey(self::ASKED)->doesntExist()) {
+        if (! self::wasAsked()) {
             return null;
         }
         try {

@@ -69,7 +69,7 @@ final readonly class BringItIn
 
             return $said;
         });
-        Storage::disk('local')->delete($from->path());
+        Storage::delete($from->path());
         $this->made->make('app')->forgetInstance(Catalogue::class);
 
         return $said;

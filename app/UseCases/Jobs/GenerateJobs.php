@@ -11,6 +11,7 @@ use App\Models\User;
 use App\UseCases\Advice\AwaitedByJob;
 use App\UseCases\Advice\JobSummary;
 use App\UseCases\Advice\KeepFacts;
+use App\UseCases\Shop\Backup\Stores\DataStore;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
@@ -56,7 +57,7 @@ final readonly class GenerateJobs
 
     private const TABLES = ['owners', 'machines', 'jobs', 'entries', 'summaries', 'job_facts', 'job_words'];
 
-    public function __construct(private Catalogue $catalogue)
+    public function __construct(private Catalogue $catalogue, private DataStore $store)
     {
     }
 
@@ -95,6 +96,7 @@ final readonly class GenerateJobs
             }
             self::insert($rows);
         }
+        $this->store->idsGoOn();
     }
 
     /** @param  array<string, list<array<string, mixed>>>  $rows by table */

@@ -136,7 +136,7 @@ final class JoinOwners
                 ->whereRaw($where)
                 ->groupByRaw($key)
                 ->havingRaw('count(*) > 1')
-                ->selectRaw('group_concat(id) as ids')
+                ->selectRaw((DB::getDriverName() === 'pgsql' ? "string_agg(id::text, ',')" : 'group_concat(id)').' as ids')
                 ->limit(10 * self::MOST)
                 ->pluck('ids');
             foreach ($found as $ids) {

@@ -155,7 +155,7 @@ final class LetGo
         $before = now()->subDays(self::HALF_DONE_DAYS);
         $files = BringIn::query()->whereNull('done_at')->where('created_at', '<', $before)->get();
         foreach ($files as $file) {
-            Storage::disk('local')->delete($file->path());
+            Storage::delete($file->path());
             $file->delete();
         }
 

@@ -8,6 +8,7 @@ use App\Models\Entry;
 use App\Models\Job;
 use App\Models\Machine;
 use App\Models\Owner;
+use Illuminate\Support\Facades\DB;
 
 /** People who were here before, recognised by telephone, mail, the serial number of the machine, or a name that is nearly the same. */
 final class KnownOwners
@@ -50,7 +51,8 @@ final class KnownOwners
                     $query->orWhereHas('machines', fn ($machine) => $machine->where('made_of->platform->serial', $serial));
                 }
                 if ($start !== '') {
-                    $query->orWhereRaw("name like ? escape '\\'", ["{$start}%"]);
+                    $like = DB::getDriverName() === 'pgsql' ? 'ilike' : 'like';
+                    $query->orWhereRaw("name {$like} ? escape '\\'", ["{$start}%"]);
                 }
             })
             ->orderByDesc('id')

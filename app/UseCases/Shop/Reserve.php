@@ -20,7 +20,7 @@ final class Reserve
 
     private static function path(): string
     {
-        return dirname((string) config('database.connections.sqlite.database')).'/reserve';
+        return DataFolder::path().'/reserve';
     }
 
     /** Holds it, where there is room enough for it. */

@@ -10,6 +10,8 @@ use App\Models\KeepingRun;
 use App\Models\Message;
 use App\Models\Photo;
 use App\Models\ToFollow;
+use App\UseCases\Shop\Backup\Stores\DataStore;
+use App\UseCases\Shop\DataFolder;
 use App\UseCases\Shop\KeepPhoto;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -17,12 +19,16 @@ use Illuminate\Support\Facades\Storage;
 use Throwable;
 
 /** Looks at what the shop's data stand on, and says of each in one line what to do where it is not well. */
-final class Checkup
+final readonly class Checkup
 {
-    private const EXTENSIONS = ['gd', 'intl', 'mbstring', 'openssl', 'pdo_sqlite', 'zip'];
+    private const EXTENSIONS = ['gd', 'intl', 'mbstring', 'openssl', 'zip'];
 
     /** Bytes of free room under which there is trouble soon. Origin: judgement. */
     private const ROOM = 500 * 1024 * 1024;
+
+    public function __construct(private DataStore $store)
+    {
+    }
 
     /** @return array<string, ?string> what was looked at => what to do; null = it is well */
     public function all(): array
@@ -56,20 +62,20 @@ final class Checkup
 
     private function database(): ?string
     {
-        $said = DB::getDriverName() === 'sqlite' ? DB::selectOne('PRAGMA integrity_check')->integrity_check ?? '' : 'ok';
+        $said = $this->store->ill();
 
-        return $said === 'ok'
+        return $said === ''
             ? null
             : 'It is broken. Stop the program and restore the newest backup: bin/restore ARCHIVE. It says: '.$said;
     }
 
     private function orphans(): ?string
     {
-        $lost = DB::getDriverName() === 'sqlite' ? DB::select('PRAGMA foreign_key_check') : [];
+        $lost = $this->store->lost();
 
-        return $lost === []
+        return $lost === 0
             ? null
-            : count($lost).' rows point to something that is not there. Restore the newest backup beside it and compare.';
+            : $lost.' rows point to something that is not there. Restore the newest backup beside it and compare.';
     }
 
     private function record(): ?string
@@ -150,7 +156,7 @@ final class Checkup
 
     private function room(): ?string
     {
-        $free = disk_free_space(dirname((string) config('database.connections.sqlite.database')));
+        $free = disk_free_space(DataFolder::path());
 
         return $free === false || $free > self::ROOM
             ? null
@@ -159,7 +165,7 @@ final class Checkup
 
     private function php(): ?string
     {
-        $missing = array_filter(self::EXTENSIONS, fn (string $name): bool => ! extension_loaded($name));
+        $missing = array_filter([...self::EXTENSIONS, $this->store->extension()], fn (string $name): bool => ! extension_loaded($name));
 
         return $missing === [] ? null : 'Extensions of PHP are missing: '.implode(', ', $missing).'. Install them.';
     }

@@ -4,16 +4,23 @@ declare(strict_types=1);
 
 namespace App\UseCases\Shop\Backup;
 
+use App\UseCases\Shop\Backup\Stores\DataStore;
+use App\UseCases\Shop\KeptFiles;
 use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
-use Illuminate\Support\Facades\Storage;
 use stdClass;
 use ZipArchive;
 
 /** Writes the whole shop as one open archive: JSON lines for each table, and the files. Row by row, so that its size takes no memory. */
-final class ExportShop
+final readonly class ExportShop
 {
+    private const AT_ONCE = 2000;
+
+    public function __construct(private DataStore $store)
+    {
+    }
+
     /**
      * @return array<string, int> table => rows
      *
@@ -26,17 +33,18 @@ final class ExportShop
             throw BackupFailed::because("{$path} cannot be written, or is there already. Choose another name.");
         }
         $rows = $scratch = [];
+        $files = new KeptFiles;
         try {
             // One moment of all tables, while others write on.
-            DB::transaction(function () use ($zip, &$rows, &$scratch): void {
+            $this->store->asOfOneMoment(function () use ($zip, &$rows, &$scratch): void {
                 foreach (self::tables() as $table) {
                     $scratch[] = $file = (string) tempnam(sys_get_temp_dir(), 'export');
                     $rows[$table] = self::write($table, $file);
                     $zip->addFile($file, "{$table}.jsonl");
                 }
             });
-            foreach (Storage::allFiles() as $name) {
-                str_starts_with($name, 'bring-in/') || $zip->addFile(Storage::path($name), "files/{$name}");
+            foreach ($files->all() as $name => $file) {
+                str_starts_with($name, 'bring-in/') || $zip->addFile($file, "files/{$name}");
             }
             $zip->addFromString(
                 OpenArchive::MANIFEST,
@@ -48,6 +56,7 @@ final class ExportShop
             $zip->close() || throw BackupFailed::because("{$path} could not be written whole: is the disk full?");
         } finally {
             array_map(unlink(...), array_filter($scratch, is_file(...)));
+            $files->clear();
         }
 
         return $rows;
@@ -81,7 +90,9 @@ final class ExportShop
     {
         $out = fopen($file, 'wb') ?: throw BackupFailed::because('Nothing can be written to the folder for temporary files.');
         $count = 0;
-        foreach (DB::table($table)->cursor() as $row) {
+        $rows = DB::table($table);
+        // A server's answers are held whole: asked for in parts, where there is an id to go on from.
+        foreach (Schema::hasColumn($table, 'id') ? $rows->lazyById(self::AT_ONCE) : $rows->cursor() as $row) {
             /** @var stdClass $row */
             fwrite(
                 $out,

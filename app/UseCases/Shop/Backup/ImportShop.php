@@ -6,6 +6,7 @@ namespace App\UseCases\Shop\Backup;
 
 use App\Models\AddressToken;
 use App\Models\EntryChain;
+use App\UseCases\Shop\Backup\Stores\DataStore;
 use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
@@ -14,9 +15,13 @@ use JsonException;
 use ZipArchive;
 
 /** Reads an open archive into an installation in which nobody has done anything yet: all of it, or nothing. */
-final class ImportShop
+final readonly class ImportShop
 {
     private const AT_ONCE = 200;
+
+    public function __construct(private DataStore $store)
+    {
+    }
 
     /**
      * @return array<string, int> table => rows
@@ -30,22 +35,17 @@ final class ImportShop
             throw BackupFailed::because('There is a shop here already. Read it into an empty installation.');
         }
         $rows = [];
-        DB::statement('PRAGMA foreign_keys = OFF');
-        try {
-            DB::transaction(function () use ($zip, $counts, &$rows): void {
-                foreach (ExportShop::tables() as $table) {
-                    $rows[$table] = $this->read($zip, $table);
-                    if ($rows[$table] !== ($counts[$table] ?? 0)) {
-                        throw BackupFailed::because("{$table} should hold ".($counts[$table] ?? 0)." rows and holds {$rows[$table]}.");
-                    }
+        $this->store->readingIn(function () use ($zip, $counts, &$rows): void {
+            foreach (ExportShop::tables() as $table) {
+                $rows[$table] = $this->read($zip, $table);
+                if ($rows[$table] !== ($counts[$table] ?? 0)) {
+                    throw BackupFailed::because("{$table} should hold ".($counts[$table] ?? 0)." rows and holds {$rows[$table]}.");
                 }
-                $lost = DB::select('PRAGMA foreign_key_check');
-                $lost === [] || throw BackupFailed::because(count($lost).' rows point to something that is not in the archive.');
-                EntryChain::broken() === [] || throw BackupFailed::because('The record in the archive does not hang together.');
-            });
-        } finally {
-            DB::statement('PRAGMA foreign_keys = ON');
-        }
+            }
+            $lost = $this->store->lost();
+            $lost === 0 || throw BackupFailed::because("{$lost} rows point to something that is not in the archive.");
+            EntryChain::broken() === [] || throw BackupFailed::because('The record in the archive does not hang together.');
+        });
         $this->files($zip);
         $zip->close();
 

@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace App\UseCases\Shop\Backup;
 
 use App\Models\Backup;
+use App\UseCases\Shop\Backup\Stores\DataStore;
 use App\UseCases\Shop\CoreVersion;
-use FilesystemIterator;
+use App\UseCases\Shop\KeptFiles;
 use Illuminate\Support\Facades\DB;
-use RecursiveDirectoryIterator;
-use RecursiveIteratorIterator;
-use SplFileInfo;
 use Throwable;
 use ZipArchive;
 
@@ -24,12 +22,10 @@ final readonly class MakeBackup
 
     public const MANIFEST = 'manifest.json';
 
-    public const DATABASE = 'orthoscope.sqlite';
+    /** Where the kept files stand in an archive. */
+    public const FILES = 'files/private/';
 
-    /** Folders of the storage that are kept; what can be made again is not. */
-    private const FOLDERS = ['private'];
-
-    public function __construct(private CoreVersion $version)
+    public function __construct(private CoreVersion $version, private DataStore $store)
     {
     }
 
@@ -62,22 +58,23 @@ final readonly class MakeBackup
         $name = 'orthoscope-'.now()->format('Ymd-His').'.zip';
         $copy = tempnam($folder, '.orthoscope-') ?: throw BackupFailed::because("Nothing can be written to {$folder}.");
         $unfinished = "{$folder}/.{$name}.part";
+        $files = new KeptFiles;
         try {
             unlink($copy);
-            // One moment of the database, with what still lies in its write-ahead file, while others write on.
-            DB::statement('VACUUM INTO ?', [$copy]);
-            $this->zip($unfinished, $copy, $password);
+            $this->store->copyTo($copy);
+            $this->zip($unfinished, $copy, $files, $password);
             // It has its name only once it is whole.
             rename($unfinished, "{$folder}/{$name}") || throw BackupFailed::because("{$folder}/{$name} could not be written.");
         } finally {
             @unlink($copy);
             @unlink($unfinished);
+            $files->clear();
         }
 
         return "{$folder}/{$name}";
     }
 
-    private function zip(string $path, string $database, string $password): void
+    private function zip(string $path, string $database, KeptFiles $files, string $password): void
     {
         $zip = new ZipArchive;
         if ($zip->open($path, ZipArchive::CREATE | ZipArchive::OVERWRITE) !== true) {
@@ -90,9 +87,9 @@ final readonly class MakeBackup
             $zip->addFile($file, $name);
             $password === '' || $zip->setEncryptionName($name, ZipArchive::EM_AES_256);
         };
-        $add(self::DATABASE, $database);
-        foreach ($this->files() as $name => $file) {
-            $add("files/{$name}", $file);
+        $add($this->store->name(), $database);
+        foreach ($files->all() as $name => $file) {
+            $add(self::FILES.$name, $file);
         }
         $key = 'APP_KEY='.config('app.key')."\n";
         $manifest = json_encode([
@@ -110,27 +107,5 @@ final readonly class MakeBackup
         if (! $zip->close()) {
             throw BackupFailed::because("{$path} could not be written whole: is the disk full?");
         }
-    }
-
-    /** @return array<string, string> name in the archive => file */
-    private function files(): array
-    {
-        $files = [];
-        $root = storage_path('app');
-        foreach (self::FOLDERS as $folder) {
-            if (! is_dir("{$root}/{$folder}")) {
-                continue;
-            }
-            $all = new RecursiveIteratorIterator(new RecursiveDirectoryIterator("{$root}/{$folder}", FilesystemIterator::SKIP_DOTS));
-            foreach ($all as $file) {
-                /** @var SplFileInfo $file */
-                if ($file->isFile()) {
-                    $files[substr($file->getPathname(), strlen($root) + 1)] = $file->getPathname();
-                }
-            }
-        }
-        ksort($files);
-
-        return $files;
     }
 }

@@ -12,7 +12,10 @@ final class OpenArchive
     public const MANIFEST = 'manifest.json';
 
     /** What a machine needs for a while and nobody wants elsewhere. */
-    public const LEFT_OUT = ['migrations', 'taken_once', 'to_follow', 'backups', 'bring_ins', 'sqlite_sequence'];
+    public const LEFT_OUT = [
+        'migrations', 'taken_once', 'to_follow', 'backups', 'bring_ins', 'sqlite_sequence',
+        'sessions', 'cache', 'cache_locks', 'queued', 'failed_jobs',
+    ];
 
     /** @var array<string, list<string>> table => columns that are locked with the key of the machine: written open, and locked anew */
     public const LOCKED = ['jobs' => ['letter_token'], 'quotes' => ['token']];

@@ -5,17 +5,15 @@ declare(strict_types=1);
 namespace App\UseCases\Shop\Backup;
 
 use App\Models\EntryChain;
+use App\UseCases\Shop\Backup\Stores\DataStore;
 use Illuminate\Filesystem\Filesystem;
-use Illuminate\Support\Facades\DB;
 use JsonException;
 use ZipArchive;
 
 /** Unpacks a backup into a scratch place and proves it: every checksum, the database's own check, the rows, the chains of the record. */
 final readonly class ProveBackup
 {
-    private const CONNECTION = 'backup_in_hand';
-
-    public function __construct(private Filesystem $files)
+    public function __construct(private Filesystem $files, private DataStore $store)
     {
     }
 
@@ -48,7 +46,7 @@ final readonly class ProveBackup
             }
         }
         $zip->close();
-        $this->proveDatabase("{$into}/".MakeBackup::DATABASE, $manifest['rows']);
+        $this->proveDatabase("{$into}/{$this->store->name()}", $manifest['rows']);
 
         return ['made' => $manifest['made'], 'rows' => $manifest['rows']];
     }
@@ -93,28 +91,27 @@ final readonly class ProveBackup
     }
 
     /** @param  array<string, int>  $rows */
-    private function proveDatabase(string $file, array $rows): void
+    private function proveDatabase(string $copy, array $rows): void
     {
-        config(['database.connections.'.self::CONNECTION => ['database' => $file] + (array) config('database.connections.sqlite')]);
-        try {
-            $check = DB::connection(self::CONNECTION)->selectOne('PRAGMA integrity_check');
-            if (($check->integrity_check ?? '') !== 'ok') {
-                throw BackupFailed::because(
-                    'The database in it is broken: '.mb_strimwidth((string) ($check->integrity_check ?? ''), 0, 200, '…'),
-                );
+        is_file($copy) || throw BackupFailed::because(
+            'It was made where the rows are kept otherwise than here. Restore it there, and bring the shop over by bin/export and '
+                .'bin/import.',
+        );
+        $this->store->open($copy, fn (string $connection) => $this->proveRows($connection, $rows));
+    }
+
+    /** @param  array<string, int>  $rows */
+    private function proveRows(string $connection, array $rows): void
+    {
+        $now = Counted::rows($connection);
+        foreach ($rows as $table => $count) {
+            if (($now[$table] ?? null) !== $count) {
+                throw BackupFailed::because("It should hold {$count} rows of {$table} and holds ".($now[$table] ?? 'none').'.');
             }
-            $now = Counted::rows(self::CONNECTION);
-            foreach ($rows as $table => $count) {
-                if (($now[$table] ?? null) !== $count) {
-                    throw BackupFailed::because("It should hold {$count} rows of {$table} and holds ".($now[$table] ?? 'none').'.');
-                }
-            }
-            $broken = EntryChain::broken(self::CONNECTION);
-            if ($broken !== []) {
-                throw BackupFailed::because('The record of '.count($broken).' jobs in it does not hang together.');
-            }
-        } finally {
-            DB::purge(self::CONNECTION);
+        }
+        $broken = EntryChain::broken($connection);
+        if ($broken !== []) {
+            throw BackupFailed::because('The record of '.count($broken).' jobs in it does not hang together.');
         }
     }
 }

@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace App\UseCases\Shop\Backup;
 
+use App\UseCases\Shop\Backup\Stores\DataStore;
+use App\UseCases\Shop\DataFolder;
+use App\UseCases\Shop\KeptFiles;
 use Illuminate\Filesystem\Filesystem;
-use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
 
 /** Proves a backup, restores it beside what runs, and puts it in its place; what was there before is kept beside it, whole. */
 final readonly class RestoreBackup
 {
-    public function __construct(private ProveBackup $prove, private Filesystem $files)
+    public function __construct(private ProveBackup $prove, private Filesystem $files, private DataStore $store)
     {
     }
 
@@ -22,17 +25,16 @@ final readonly class RestoreBackup
      */
     public function from(string $archive, string $password = ''): array
     {
-        $database = (string) config('database.connections.sqlite.database');
-        $beside = dirname($database).'/restoring-'.bin2hex(random_bytes(4));
+        $beside = DataFolder::path().'/restoring-'.bin2hex(random_bytes(4));
         try {
             $proved = $this->prove->unpack($archive, $beside, $password);
-            $before = dirname($database).'/before-restore-'.now()->format('Ymd-His');
+            $before = DataFolder::path().'/before-restore-'.now()->format('Ymd-His');
             $this->files->ensureDirectoryExists("{$before}/app", 0700);
-            DB::disconnect();
-            $this->swap($database, $beside, $before);
+            $there = $this->store->replaceBy("{$beside}/{$this->store->name()}", $before);
+            $this->swapFiles($beside, $before);
 
             return $proved + [
-                'before' => $before,
+                'before' => $there,
                 'key' => trim((string) file_get_contents("{$beside}/key.env")) !== 'APP_KEY='.config('app.key'),
             ];
         } finally {
@@ -40,20 +42,23 @@ final readonly class RestoreBackup
         }
     }
 
-    private function swap(string $database, string $beside, string $before): void
+    /** On a disk they change places with what is there; in a store elsewhere they are put to what is there, and nothing is taken away. */
+    private function swapFiles(string $beside, string $before): void
     {
-        // The write-ahead file belongs to the database it stands beside: both go together.
-        foreach (['', '-wal', '-shm'] as $end) {
-            is_file($database.$end) && rename($database.$end, "{$before}/".basename($database).$end);
+        $from = "{$beside}/".rtrim(MakeBackup::FILES, '/');
+        if (! is_dir($from)) {
+            return;
         }
-        rename("{$beside}/".MakeBackup::DATABASE, $database)
-            || throw BackupFailed::because("{$database} could not be written; the old one lies in {$before}.");
-        $folders = is_dir("{$beside}/files") ? $this->files->directories("{$beside}/files") : [];
-        foreach ($folders as $folder) {
-            $name = basename($folder);
-            $there = storage_path("app/{$name}");
-            is_dir($there) && $this->files->moveDirectory($there, "{$before}/app/{$name}");
-            $this->files->moveDirectory($folder, $there);
+        if (KeptFiles::areHere()) {
+            $there = rtrim(Storage::path(''), '/');
+            is_dir($there) && $this->files->moveDirectory($there, "{$before}/app/private");
+            $this->files->moveDirectory($from, $there);
+
+            return;
+        }
+        foreach ($this->files->allFiles($from) as $file) {
+            $in = fopen($file->getPathname(), 'rb');
+            $in === false || Storage::put($file->getRelativePathname(), $in);
         }
     }
 }

@@ -4,34 +4,14 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use DateTimeImmutable;
-use DateTimeInterface;
-use DateTimeZone;
 use Illuminate\Database\QueryException;
 use Illuminate\Database\SQLiteConnection;
 use PDOException;
 
-/** Times that a query is asked with are turned to UTC, as rows keep them; see KeptInUtc. */
-final class UtcSQLiteConnection extends SQLiteConnection
+/** One writer at a time, each from the start of its transaction. */
+final class OneWriterSQLiteConnection extends SQLiteConnection
 {
-    /**
-     * @param  array<mixed>  $bindings
-     *
-     * @return array<mixed>
-     */
-    public function prepareBindings(array $bindings): array
-    {
-        $utc = new DateTimeZone('UTC');
-
-        return parent::prepareBindings(
-            array_map(
-                fn (mixed $value): mixed => $value instanceof DateTimeInterface
-                    ? DateTimeImmutable::createFromInterface($value)->setTimezone($utc)
-                    : $value,
-                $bindings,
-            ),
-        );
-    }
+    use TurnsTimesToUtc;
 
     /**
      * A transaction takes the write lock before it reads: two writers queue up, and none finds at its end that what it read is old. From
