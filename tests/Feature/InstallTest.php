@@ -38,11 +38,13 @@ final class InstallTest extends TestCase
 
     public function test_one_of_several_gets_what_they_share_and_keeps_it(): void
     {
-        file_put_contents("{$this->place}/own", "# ours\nDB_CONNECTION=pgsql\nDB_PASSWORD=a/b+c=\n\nQUEUE_CONNECTION=database\n");
+        file_put_contents("{$this->place}/own", "# ours\nDB_CONNECTION=pgsql\nDB_DATABASE=ours\nDB_PASSWORD=a/b+c=\n\nQUEUE_CONNECTION=database\n");
         $this->install('--with', "{$this->place}/own")->mustRun();
-        $this->assertStringContainsString('env[DB_PASSWORD] = "a/b+c="', $this->written('php/8.2/fpm/pool.d/orthoscope.conf'));
+        $pool = $this->written('php/8.2/fpm/pool.d/orthoscope.conf');
+        $this->assertStringContainsString('env[DB_PASSWORD] = "a/b+c="', $pool);
+        $this->assertSame(1, substr_count($pool, 'env[DB_DATABASE]'), 'Of two the first would count.');
         $environment = $this->written('orthoscope/environment');
-        $this->assertStringEndsWith("DB_CONNECTION=pgsql\nDB_PASSWORD=a/b+c=\nQUEUE_CONNECTION=database\n", $environment);
+        $this->assertStringEndsWith("DB_CONNECTION=pgsql\nDB_DATABASE=ours\nDB_PASSWORD=a/b+c=\nQUEUE_CONNECTION=database\n", $environment);
         $this->assertSame('0640', substr(sprintf('%o', fileperms("{$this->place}/into/etc/orthoscope/environment")), -4));
         $this->assertStringContainsString('artisan queue:work', $this->written('systemd/system/orthoscope-worker.service'));
         $this->install()->mustRun();
