@@ -9,6 +9,7 @@ use App\Models\Role;
 use App\Queued\MakeTheNightsBackup;
 use App\Queued\WorkOutFigures;
 use App\Queued\WorkOutLesson;
+use App\UseCases\Shop\Backup\Checkup;
 use App\UseCases\Shop\Backup\ExportShop;
 use App\UseCases\Shop\Backup\MakeBackup;
 use App\UseCases\Shop\Backup\RestoreBackup;
@@ -81,9 +82,15 @@ final class SeveralMachinesTest extends TestCase
         $this->assertNull(Figure::query()->find('how-well'));
         $waiting = DB::table('queued')->pluck('payload')->filter(fn (string $work): bool => str_contains($work, 'WorkOutFigures'));
         $this->assertCount(1, $waiting, 'It is asked for once, however often the clock comes round.');
+        $this->assertNull(app(Checkup::class)->all()['slow work']);
+        $this->travel(4)->hours();
+        $this->assertStringContainsString('Start a worker', (string) app(Checkup::class)->all()['slow work']);
         $this->artisan('queue:work', ['--stop-when-empty' => true])->assertSuccessful();
+        $this->assertNull(app(Checkup::class)->all()['slow work']);
         $this->assertNotNull(Figure::query()->find('how-well'));
         $this->assertSame([0, 0], [DB::table('queued')->count(), DB::table('failed_jobs')->count()]);
+        DB::table('failed_jobs')->insert(['uuid' => 'a', 'connection' => '', 'queue' => '', 'payload' => '', 'exception' => 'x', 'failed_at' => now()]);
+        $this->assertStringContainsString('queue:failed says why', (string) app(Checkup::class)->all()['slow work']);
     }
 
     public function test_who_is_logged_in_stands_in_the_database(): void

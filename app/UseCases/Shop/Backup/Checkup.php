@@ -23,6 +23,9 @@ final readonly class Checkup
 {
     private const EXTENSIONS = ['gd', 'intl', 'mbstring', 'openssl', 'zip'];
 
+    /** Hours after which somebody should look why slow work waits; one piece may take an hour. Origin: judgement. */
+    private const WAITS = 3;
+
     /** Bytes of free room under which there is trouble soon. Origin: judgement. */
     private const ROOM = 500 * 1024 * 1024;
 
@@ -39,6 +42,7 @@ final readonly class Checkup
             'the record' => $this->record(...),
             'photographs' => $this->photographs(...),
             'what must follow entries' => $this->toFollow(...),
+            'slow work' => $this->slowWork(...),
             'words to owners' => $this->messages(...),
             'the shop\'s clock' => $this->clock(...),
             'what is let go by night' => $this->night(...),
@@ -112,6 +116,18 @@ final readonly class Checkup
         return $old === 0
             ? null
             : "{$old} entries wait for what must follow them. Start the shop's clock: php artisan shop:work --once.";
+    }
+
+    private function slowWork(): ?string
+    {
+        $old = DB::table('queued')->where('available_at', '<', now()->subHours(self::WAITS)->getTimestamp())->count();
+        $failed = DB::table('failed_jobs')->where('failed_at', '>', now()->subDays(7))->count();
+
+        return match (true) {
+            $old > 0 => "{$old} pieces of it wait for more than ".self::WAITS.' hours. Start a worker: php artisan queue:work.',
+            $failed > 0 => "{$failed} pieces of it failed within a week: php artisan queue:failed says why.",
+            default => null,
+        };
     }
 
     private function messages(): ?string
