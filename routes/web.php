@@ -5,6 +5,8 @@ declare(strict_types=1);
 use App\Http\Controllers\AnswerController;
 use App\Http\Controllers\ArrivalController;
 use App\Http\Controllers\BeforeBuyingController;
+use App\Http\Controllers\BookCardController;
+use App\Http\Controllers\BookController;
 use App\Http\Controllers\BookingController;
 use App\Http\Controllers\BooksController;
 use App\Http\Controllers\BringInController;
@@ -43,6 +45,7 @@ use App\Http\Controllers\LessonController;
 use App\Http\Controllers\LetterController;
 use App\Http\Controllers\LoanController;
 use App\Http\Controllers\MachineController;
+use App\Http\Controllers\MarginController;
 use App\Http\Controllers\MessageController;
 use App\Http\Controllers\NewsController;
 use App\Http\Controllers\NoticeController;
@@ -85,6 +88,8 @@ use App\Http\Controllers\TourController;
 use App\Http\Controllers\UncollectedController;
 use App\Http\Controllers\WallController;
 use App\Http\Controllers\WayInController;
+use App\Http\Controllers\WhatIfController;
+use App\Http\Controllers\WhyController;
 use App\Http\Controllers\YouController;
 use App\Http\Middleware\JobIsOpen;
 use App\Http\Middleware\MachineIsHere;
@@ -142,6 +147,27 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/first-job', [FirstJobController::class, 'begin'])->middleware('can:work-at-bench')->name('first-job');
     Route::post('/theme', ThemeController::class)->name('theme');
     Route::post('/school', SchoolController::class)->middleware('can:work-at-bench')->name('school');
+    // The handbook, and what the shop writes in its margins.
+    Route::get('/book', [BookController::class, 'index'])->name('book');
+    Route::get('/book/asked', [BookController::class, 'asked'])->middleware('can:lead')->name('book.asked');
+    Route::get('/book/cards', [BookCardController::class, 'index'])->middleware('can:work-at-bench')->name('book.cards');
+    Route::get('/book/cards.pdf', [BookCardController::class, 'set'])->middleware('can:work-at-bench')->name('book.cards.pdf');
+    Route::get('/book/{kind}/{id}/card.pdf', [BookCardController::class, 'card'])
+        ->where(['kind' => '[a-z]+', 'id' => '[A-Za-z0-9_-]+'])
+        ->name('book.card');
+    Route::get('/book/model/{model}', [BookController::class, 'model'])->where('model', '.{1,80}')->name('book.model');
+    Route::get('/book/notes/{note}/photo', [MarginController::class, 'photo'])->whereNumber('note')->name('margin.photo');
+    Route::get('/book/{kind}/{id}', [BookController::class, 'page'])->where(['kind' => '[a-z]+', 'id' => '[A-Za-z0-9_-]+'])->name('book.page');
+    Route::middleware('can:work-at-bench')->group(function (): void {
+        Route::post('/book/{kind}/{id}/notes', [MarginController::class, 'store'])
+            ->where(['kind' => '[a-z]+', 'id' => '[A-Za-z0-9_-]+'])
+            ->name('margin.store');
+        Route::delete('/book/notes/{note}', [MarginController::class, 'destroy'])->whereNumber('note')->name('margin.destroy');
+    });
+    Route::post('/book/notes/{note}/answer', [MarginController::class, 'answer'])
+        ->middleware('can:lead')
+        ->whereNumber('note')
+        ->name('margin.answer');
     Route::get('/', FloorController::class)->name('floor');
     Route::get('/wall', [WallController::class, 'floor'])->name('wall');
     Route::get('/wall/{bench}', [WallController::class, 'bench'])
@@ -258,6 +284,11 @@ Route::middleware('auth')->group(function (): void {
     Route::middleware(['can:work-at-bench', MachineIsHere::class])->group(function (): void {
         Route::post('/jobs/{job}/entries', EntryController::class)->name('entries.store');
         Route::get('/jobs/{job}/case.json', CaseFileController::class)->name('jobs.case');
+        Route::get('/jobs/{job}/why/{part}', [WhyController::class, 'part'])->where('part', '[a-z0-9-]+')->name('why.part');
+        Route::get('/jobs/{job}/why-step/{step}', [WhyController::class, 'step'])->where('step', '[a-z0-9:-]+')->name('why.step');
+        Route::get('/jobs/{job}/then/{entry}', [WhyController::class, 'then'])->where('entry', '[1-9][0-9]{0,5}')->name('why.then');
+        Route::get('/jobs/{job}/moves.json', [WhyController::class, 'moves'])->name('why.moves');
+        Route::get('/jobs/{job}/what-if', WhatIfController::class)->name('what-if');
         Route::get('/jobs/{job}/close', [ClosingController::class, 'create'])->name('closing.create');
         Route::post('/jobs/{job}/close', [ClosingController::class, 'store'])->name('closing.store');
         Route::get('/comebacks', [ComebackController::class, 'index'])->name('comebacks');

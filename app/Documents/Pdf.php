@@ -13,8 +13,9 @@ final class Pdf
     /**
      * @param  view-string  $view
      * @param  array<string, mixed>  $with
+     * @param  string  $paper size of the sheet, upright
      */
-    public static function of(string $view, array $with): string
+    public static function of(string $view, array $with, string $paper = 'A4'): string
     {
         $pdf = new Dompdf(
             new Options([
@@ -26,7 +27,7 @@ final class Pdf
                 'fontCache' => sys_get_temp_dir(),
             ]),
         );
-        $pdf->setPaper('A4');
+        $pdf->setPaper($paper);
         $pdf->loadHtml(view()->make($view, $with)->render(), 'UTF-8');
         $pdf->render();
 

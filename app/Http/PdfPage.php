@@ -14,9 +14,9 @@ final class PdfPage
      * @param  view-string  $view
      * @param  array<string, mixed>  $with
      */
-    public static function shown(string $view, array $with, string $name): Response
+    public static function shown(string $view, array $with, string $name, string $paper = 'A4'): Response
     {
-        return response(Pdf::of($view, $with), 200, [
+        return response(Pdf::of($view, $with, $paper), 200, [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => "inline; filename=\"{$name}.pdf\"",
         ]);

@@ -1,5 +1,6 @@
 // Small behaviour for the pages: keys, dialogs, printing. The pages work by mouse and form without it where they can.
 import Alpine from '@alpinejs/csp';
+import { along } from './along';
 import { bar } from './bar';
 import { bench } from './bench';
 import { call, ending } from './call';
@@ -19,7 +20,9 @@ import { socket } from './socket';
 import { timers } from './timers';
 import { tour } from './tour';
 import { what } from './what';
+import { why } from './why';
 
+Alpine.data('along', along);
 Alpine.data('bar', bar);
 Alpine.data('bench', bench);
 Alpine.data('call', call);
@@ -32,6 +35,7 @@ Alpine.data('floor', floor);
 Alpine.data('news', news);
 Alpine.data('tour', tour);
 Alpine.data('wall', wall);
+Alpine.data('why', why);
 Alpine.data('paper', paper);
 Alpine.data('pins', pins);
 Alpine.data('act', act);

@@ -5,10 +5,23 @@ import { isTyping } from './typing';
 
 const DIALOG_KEYS = { t: 'start', m: 'check', r: 'act', n: 'note', w: 'told', x: 'strike', o: 'tally', i: 'instruments', '?': 'keys' };
 
+// What each entry did, once it was asked for; a page that was drawn anew asks again.
+let moves;
+
+function tspan() {
+    const percent = document.createElementNS('http://www.w3.org/2000/svg', 'tspan');
+    percent.classList.add('percent');
+    percent.setAttribute('dx', '4');
+    return percent;
+}
+
 // The job page: steps by number, outcomes by letter, forms by their key, and parts that light up their entries.
 export function bench() {
     return {
+        pointedAt: '',
+
         init() {
+            moves = undefined;
             for (const dialog of this.$root.querySelectorAll('dialog')) {
                 dialog.addEventListener('click', (event) => {
                     if (event.target === dialog || event.target.closest('[data-close]')) dialog.close();
@@ -30,6 +43,15 @@ export function bench() {
                 part.addEventListener('focus', () => this.light(part.dataset.entries));
                 part.addEventListener('blur', () => this.light(''));
             }
+            for (const row of this.$root.querySelectorAll('[data-entry]')) {
+                for (const [begins, ends] of [
+                    ['mouseenter', 'mouseleave'],
+                    ['focusin', 'focusout'],
+                ]) {
+                    row.addEventListener(begins, () => this.showMoves(row.dataset.entry));
+                    row.addEventListener(ends, () => this.showMoves(''));
+                }
+            }
         },
 
         key(event) {
@@ -37,6 +59,7 @@ export function bench() {
             if (isTyping(event) || this.$root.querySelector('dialog[open]')) return;
             if (/^[1-9]$/.test(event.key)) return this.openStep(event.key);
             if (/^[a-d]$/.test(event.key)) return this.pressOutcome(event.key);
+            if (event.key === 'y') return this.$root.querySelector('[data-why]')?.click();
             if (event.key === 'u') return this.$root.querySelector('[data-undo]')?.click();
             const opener = this.$root.querySelector(
                 `.keys [data-hot="${CSS.escape(event.key)}"], .keys [data-dialog="${DIALOG_KEYS[event.key] ?? 'none'}"]`,
@@ -44,6 +67,27 @@ export function bench() {
             if (opener) {
                 event.preventDefault();
                 this.show(opener);
+            }
+        },
+
+        // What an entry did to every part, on the chain: asked of the server once, when somebody first points at one.
+        async showMoves(entry) {
+            this.pointedAt = entry;
+            const address = this.$root.dataset.moves;
+            if (!address) return;
+            moves ??= fetch(address, { headers: { Accept: 'application/json' } }).then(
+                (answer) => (answer.ok ? answer.json() : {}),
+                () => ({}),
+            );
+            const of = (await moves)[entry] ?? {};
+            if (this.pointedAt !== entry) return;
+            for (const part of this.$root.querySelectorAll('.chain .part')) {
+                const move = of[part.dataset.part];
+                part.classList.toggle('rises', Boolean(move) && move[1] > move[0]);
+                part.classList.toggle('falls', Boolean(move) && move[1] < move[0]);
+                const percent = part.querySelector('.percent') ?? part.querySelector('.name').appendChild(tspan());
+                percent.dataset.now ??= percent.textContent;
+                percent.textContent = move ? ` ${move[0]} → ${move[1]}` : percent.dataset.now;
             }
         },
 

@@ -7,7 +7,7 @@
 @endphp
 
 <x-layout :title="$job->tag . ' ' . $job->machine->model" nav="job" in-place>
-    <div class="job-page" x-data="bench" x-on:keydown.window="key">
+    <div class="job-page" x-data="bench" x-on:keydown.window="key" data-moves="{{ route('why.moves', $job) }}">
         <x-job-frame :job="$job" at="find" main><span
                 class="pill">{{ $page->waitsFor() }}</span></x-job-frame>
         <div class="bench-line">
@@ -368,7 +368,8 @@
 
             <section class="panel sheet-panel" aria-labelledby="h-sheet">
                 <header>
-                    <h2 id="h-sheet">Record</h2><span>{{ $page->startCount() }}</span>
+                    <h2 id="h-sheet">Record</h2><span>{{ $page->startCount() }} · <a
+                            href="{{ route('what-if', $job) }}">what if</a></span>
                 </header>
                 @if ($deed = $page->lastDeed())
                     <form method="post" action="{{ route('entries.store', $job) }}" class="deed"
@@ -402,7 +403,10 @@
 
                                 <tr class="{{ $entry->kind() }} {{ $row->struck ? 'struck' : '' }}"
                                     data-entry="{{ $entry->number }}">
-                                    <th scope="row" class="num">{{ $entry->number }}@if ($row->isNew)
+                                    <th scope="row" class="num"><a
+                                            href="{{ route('why.then', [$job, $entry->number]) }}"
+                                            title="What was known then">{{ $entry->number }}</a>
+                                        @if ($row->isNew)
                                             <span class="new">new</span>
                                         @endif
                                     </th>
@@ -459,152 +463,152 @@
                                         @endif
                                     </td>
                                 </tr>
-                                @empty
-                                    <tr>
-                                        <td colspan="5">Nothing on the record yet.</td>
-                                    </tr>
-                                @endforelse
-                            </tbody>
-                        </table>
-                    </div>
-                </section>
+                            @empty
+                                <tr>
+                                    <td colspan="5">Nothing on the record yet.</td>
+                                </tr>
+                            @endforelse
+                        </tbody>
+                    </table>
+                </div>
+            </section>
 
-                <section class="panel suspects" aria-labelledby="h-suspects">
-                    <header>
-                        <h2 id="h-suspects">Suspects</h2><span>after {{ count($a->record->inForce) }}
-                            {{ count($a->record->inForce) === 1 ? 'entry' : 'entries' }}</span>
-                    </header>
-                    <ol>
-                        @foreach ($page->ranked() as $standing)
-                            <li data-part="{{ $standing->part->id }}{{ $standing->fitted }}">
-                                {{ App\View\Mark::of($standing->standing) }}
-                                <div>
-                                    @php
-                                        $old =
-                                            $standing->fitted === null &&
-                                            isset($a->standings[$standing->part->id]->fitted)
-                                                ? ', the old one'
-                                                : '';
-                                    @endphp
-                                    <b>{{ $standing->part->name }}{{ $old }}</b>
-                                    @if (!in_array($standing->fitted, [null, 'new'], true))
-                                        <span class="lent">{{ $standing->fitted }}</span>
-                                    @endif
-                                    <svg class="meter" viewBox="0 0 180 6" preserveAspectRatio="none"
-                                        aria-hidden="true">
-                                        <rect class="meter-all" width="180" height="6" />
-                                        <rect class="meter-part"
-                                            width="{{ max(2, round(180 * $standing->stated(), 1)) }}" height="6" />
-                                    </svg>
-                                    <small>
-                                        @if ($faults = array_slice($a->faultsOf($standing->part->id), 0, 2))
-                                            @php
-                                                $named = array_map(
-                                                    fn($f) => $f->fault->name .
-                                                        ' ' .
-                                                        max(1, (int) round(100 * $f->probability)),
-                                                    $faults,
-                                                );
-                                            @endphp
-                                            {{ implode(' · ', $named) }}@else{{ $standing->words() }}
-                                        @endif
-                                    </small>
-                                    @if ($standing->because)
-                                        <small class="because">{{ $standing->words() }}, entries
-                                            {{ implode(', ', array_unique(array_map(fn($b) => $b->entry, $standing->because))) }}</small>
-                                    @endif
-                                </div>
+            <section class="panel suspects" aria-labelledby="h-suspects">
+                <header>
+                    <h2 id="h-suspects">Suspects</h2><span>after {{ count($a->record->inForce) }}
+                        {{ count($a->record->inForce) === 1 ? 'entry' : 'entries' }}</span>
+                </header>
+                <ol>
+                    @foreach ($page->ranked() as $standing)
+                        <li data-part="{{ $standing->part->id }}{{ $standing->fitted }}">
+                            {{ App\View\Mark::of($standing->standing) }}
+                            <div>
                                 @php
-                                    $percent =
-                                        $standing->stated() >= 0.995
-                                            ? '>99'
-                                            : ($standing->stated() < 0.005
-                                                ? '<1'
-                                                : (int) round(100 * $standing->stated()));
+                                    $old =
+                                        $standing->fitted === null && isset($a->standings[$standing->part->id]->fitted)
+                                            ? ', the old one'
+                                            : '';
                                 @endphp
-                                <button type="button" class="what num"
-                                    data-what="{{ App\View\WhatIs::suspect($standing->standing) }}">{{ $percent }}
-                                    %</button>
-                            </li>
+                                <b><a class="why" href="{{ route('why.part', [$job, $standing->part->id]) }}"
+                                        @if ($loop->first) data-why @endif>{{ $standing->part->name }}{{ $old }}</a></b>
+                                @if (!in_array($standing->fitted, [null, 'new'], true))
+                                    <span class="lent">{{ $standing->fitted }}</span>
+                                @endif
+                                <svg class="meter" viewBox="0 0 180 6" preserveAspectRatio="none"
+                                    aria-hidden="true">
+                                    <rect class="meter-all" width="180" height="6" />
+                                    <rect class="meter-part"
+                                        width="{{ max(2, round(180 * $standing->stated(), 1)) }}" height="6" />
+                                </svg>
+                                <small>
+                                    @if ($faults = array_slice($a->faultsOf($standing->part->id), 0, 2))
+                                        @php
+                                            $named = array_map(
+                                                fn($f) => $f->fault->name .
+                                                    ' ' .
+                                                    max(1, (int) round(100 * $f->probability)),
+                                                $faults,
+                                            );
+                                        @endphp
+                                        {{ implode(' · ', $named) }}@else{{ $standing->words() }}
+                                    @endif
+                                </small>
+                                @if ($standing->because)
+                                    <small class="because">{{ $standing->words() }}, entries
+                                        {{ implode(', ', array_unique(array_map(fn($b) => $b->entry, $standing->because))) }}</small>
+                                @endif
+                            </div>
+                            @php
+                                $percent =
+                                    $standing->stated() >= 0.995
+                                        ? '>99'
+                                        : ($standing->stated() < 0.005
+                                            ? '<1'
+                                            : (int) round(100 * $standing->stated()));
+                            @endphp
+                            <button type="button" class="what num"
+                                data-what="{{ App\View\WhatIs::suspect($standing->standing) }}">{{ $percent }}
+                                %</button>
+                        </li>
+                    @endforeach
+                </ol>
+                @if ($page->alikeBefore() !== null)
+                    <p class="pad alike">{{ $page->alikeBefore() }}</p>
+                @endif
+                @if ($a->arrangements !== null && !$page->isClosed())
+                    <div class="retrace arranged">
+                        <h3>Sticks and slots</h3>
+                        <p>Still possible:
+                            {{ $page->possible($a->arrangements) }}.
+                        </p>
+                        @foreach ($a->arrangements->best as $i => $arrangement)
+                            <button type="button" data-dialog="start"
+                                data-setup="{{ json_encode($arrangement->setUp->toArray() ?: (object) []) }}"
+                                data-name="this arrangement" x-on:click="open"><x-slots :machine="$a->machine"
+                                    :arrangement="$arrangement" /><small>{{ $i === 0 ? 'tells most; ' : '' }}gets past the
+                                    memory with
+                                    {{ (int) round(100 * $arrangement->passes) }} %</small></button>
                         @endforeach
-                    </ol>
-                    @if ($page->alikeBefore() !== null)
-                        <p class="pad alike">{{ $page->alikeBefore() }}</p>
-                    @endif
-                    @if ($a->arrangements !== null && !$page->isClosed())
-                        <div class="retrace arranged">
-                            <h3>Sticks and slots</h3>
-                            <p>Still possible:
-                                {{ $page->possible($a->arrangements) }}.
-                            </p>
-                            @foreach ($a->arrangements->best as $i => $arrangement)
-                                <button type="button" data-dialog="start"
-                                    data-setup="{{ json_encode($arrangement->setUp->toArray() ?: (object) []) }}"
-                                    data-name="this arrangement" x-on:click="open"><x-slots :machine="$a->machine"
-                                        :arrangement="$arrangement" /><small>{{ $i === 0 ? 'tells most; ' : '' }}gets past the
-                                        memory with
-                                        {{ (int) round(100 * $arrangement->passes) }} %</small></button>
-                            @endforeach
-                        </div>
-                    @endif
-                    @if ($a->picture !== null && $a->picture->best !== [] && !$page->isClosed())
-                        <div class="retrace arranged">
-                            <h3>Output, lead and screen</h3>
-                            <p>Still possible:
-                                {{ $page->possible($a->picture) }}.
-                            </p>
-                            @foreach ($a->picture->best as $i => $trial)
-                                <button type="button" data-dialog="start"
-                                    data-setup="{{ json_encode($trial->setUp->toArray() ?: (object) []) }}"
-                                    data-name="this way"
-                                    x-on:click="open"><span>{{ ucfirst($page->words->setUp($trial->setUp)) }}</span>
-                                    <small>{{ $i === 0 ? 'tells most; ' : '' }}gives
-                                        a picture with {{ (int) round(100 * $trial->passes) }} %</small></button>
-                            @endforeach
-                        </div>
-                    @endif
-                    @if ($a->stop !== null)
-                        <div class="retrace">
-                            <h3>Retrace</h3>
-                            @foreach ($a->retrace as $sentence)
-                                <p>{{ $sentence }}</p>
-                            @endforeach
-                        </div>
-                    @endif
-                </section>
-            </div>
-
-            <footer class="keys">
-                @unless ($page->isClosed())
-                    <button type="button" data-dialog="start"
-                        data-setup="{{ json_encode($a->record->lastStart()?->setUp->toArray() ?: (object) []) }}"
-                        x-on:click="open"><kbd>t</kbd>
-                        record a start</button>
-                    <button type="button" data-dialog="check" x-on:click="open"><kbd>m</kbd> look or measure</button>
-                    <button type="button" data-dialog="act" x-on:click="open"><kbd>r</kbd> repair</button>
-                @endunless
-                @unless ($page->isClosed())
-                    <button type="button" data-dialog="tally" x-on:click="open"><kbd>o</kbd> off and back</button>
-                    <button type="button" data-dialog="instruments" x-on:click="open"><kbd>i</kbd> instruments</button>
-                @endunless
-                <button type="button" data-dialog="note" x-on:click="open"><kbd>n</kbd> note</button>
-                @unless ($page->isClosed())
-                    <button type="button" data-dialog="told" x-on:click="open"><kbd>w</kbd> owner says</button>
-                @endunless
-                <button type="button" data-dialog="strike" x-on:click="open"><kbd>x</kbd> strike out</button>
-                @unless ($page->isClosed())
-                    <button type="button" data-dialog="note" data-hot="h" data-fill='@json(['entry[text]' => $page->handOver()])'
-                        x-on:click="open"><kbd>h</kbd> hand over</button>
-                @endunless
-                <button type="button" data-dialog="keys" x-on:click="open"><kbd>?</kbd> keys</button>
-                <span x-data="tour" data-taken="{{ route('tour.taken') }}" x-on:tour.window="start">
-                    @unless (auth()->user()->toured)
-                        <button type="button" class="new-here" x-on:click="start">tour</button>
-                    @endunless
-                </span>
-                <span class="always">Lead out, drain, strap on.</span>
-            </footer>
-            <x-tour />
-            @include('dialogs')
+                    </div>
+                @endif
+                @if ($a->picture !== null && $a->picture->best !== [] && !$page->isClosed())
+                    <div class="retrace arranged">
+                        <h3>Output, lead and screen</h3>
+                        <p>Still possible:
+                            {{ $page->possible($a->picture) }}.
+                        </p>
+                        @foreach ($a->picture->best as $i => $trial)
+                            <button type="button" data-dialog="start"
+                                data-setup="{{ json_encode($trial->setUp->toArray() ?: (object) []) }}"
+                                data-name="this way"
+                                x-on:click="open"><span>{{ ucfirst($page->words->setUp($trial->setUp)) }}</span>
+                                <small>{{ $i === 0 ? 'tells most; ' : '' }}gives
+                                    a picture with {{ (int) round(100 * $trial->passes) }} %</small></button>
+                        @endforeach
+                    </div>
+                @endif
+                @if ($a->stop !== null)
+                    <div class="retrace">
+                        <h3>Retrace</h3>
+                        @foreach ($a->retrace as $sentence)
+                            <p>{{ $sentence }}</p>
+                        @endforeach
+                    </div>
+                @endif
+            </section>
         </div>
-    </x-layout>
+
+        <footer class="keys">
+            @unless ($page->isClosed())
+                <button type="button" data-dialog="start"
+                    data-setup="{{ json_encode($a->record->lastStart()?->setUp->toArray() ?: (object) []) }}"
+                    x-on:click="open"><kbd>t</kbd>
+                    record a start</button>
+                <button type="button" data-dialog="check" x-on:click="open"><kbd>m</kbd> look or measure</button>
+                <button type="button" data-dialog="act" x-on:click="open"><kbd>r</kbd> repair</button>
+            @endunless
+            @unless ($page->isClosed())
+                <button type="button" data-dialog="tally" x-on:click="open"><kbd>o</kbd> off and back</button>
+                <button type="button" data-dialog="instruments" x-on:click="open"><kbd>i</kbd> instruments</button>
+            @endunless
+            <button type="button" data-dialog="note" x-on:click="open"><kbd>n</kbd> note</button>
+            @unless ($page->isClosed())
+                <button type="button" data-dialog="told" x-on:click="open"><kbd>w</kbd> owner says</button>
+            @endunless
+            <button type="button" data-dialog="strike" x-on:click="open"><kbd>x</kbd> strike out</button>
+            @unless ($page->isClosed())
+                <button type="button" data-dialog="note" data-hot="h" data-fill='@json(['entry[text]' => $page->handOver()])'
+                    x-on:click="open"><kbd>h</kbd> hand over</button>
+            @endunless
+            <button type="button" data-dialog="keys" x-on:click="open"><kbd>?</kbd> keys</button>
+            <span x-data="tour" data-taken="{{ route('tour.taken') }}" x-on:tour.window="start">
+                @unless (auth()->user()->toured)
+                    <button type="button" class="new-here" x-on:click="start">tour</button>
+                @endunless
+            </span>
+            <span class="always">Lead out, drain, strap on.</span>
+        </footer>
+        <x-tour />
+        @include('dialogs')
+    </div>
+</x-layout>

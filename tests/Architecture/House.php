@@ -39,6 +39,8 @@ final class House
         'Triage' => 'questions to a caller',
         'Queue' => 'who waits, for how long, and who is in',
         'Learning' => 'what closed jobs say of the priors',
+        'Why' => 'what each entry did to belief, and what would change it',
+        'Handbook' => 'what the catalogue knows, as pages to read',
         'Patterns' => 'what comes too often to be luck',
         'Imports' => 'reports of tools and code books from files',
         'Intake' => 'hardware lists at arrival',

@@ -90,7 +90,7 @@ final class AssessJob
     }
 
     /** Of all that an assessment follows from. */
-    private function fingerprint(Job $job, Shelf $shelf): string
+    public function fingerprint(Job $job, ?Shelf $shelf = null): string
     {
         return hash(
             'xxh128',
@@ -98,7 +98,7 @@ final class AssessJob
                 $job->letter_token_hash,
                 (int) $job->entries()->max('number'),
                 $job->machine->made_of,
-                $shelf,
+                $shelf ?? $this->shelf($job),
                 $this->foundBad->all(),
                 $this->belief->factorsFor($job),
                 shop()->comebackRisk,

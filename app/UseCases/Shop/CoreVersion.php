@@ -20,6 +20,7 @@ final class CoreVersion
             ...glob(base_path('core/catalogue/*.yaml')) ?: [],
             ...glob(base_path('core/src/*.php')) ?: [],
             ...glob(base_path('core/src/*/*.php')) ?: [],
+            ...glob(base_path('core/src/*/*/*.php')) ?: [],
         ];
 
         return md5(implode('|', array_map(fn (string $file): string => $file.filemtime($file), $files)));

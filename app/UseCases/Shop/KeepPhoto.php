@@ -31,6 +31,16 @@ final class KeepPhoto
      */
     public function keep(Job $job, User $by, UploadedFile $upload, array $where): Photo
     {
+        return Photo::query()->create(['job_id' => $job->id, 'file' => self::kept($upload), 'user_id' => $by->id, ...$where]);
+    }
+
+    /**
+     * @return string an address nobody can guess, under which the picture and a small one lie
+     *
+     * @throws Unreadable when it is no picture
+     */
+    public static function kept(UploadedFile $upload): string
+    {
         $image = ImageManager::gd()->read((string) $upload->getContent());
         $file = Str::random(40);
         $large = (string) $image->scaleDown(self::LARGE, self::LARGE)->toJpeg(self::QUALITY);
@@ -38,7 +48,7 @@ final class KeepPhoto
         $small = (string) $image->scaleDown(self::SMALL, self::SMALL)->toJpeg(self::QUALITY);
         KeepWhole::put(self::path($file, small: true), $small, 'The photograph');
 
-        return Photo::query()->create(['job_id' => $job->id, 'file' => $file, 'user_id' => $by->id, ...$where]);
+        return $file;
     }
 
     public static function path(string $file, bool $small = false): string

@@ -38,11 +38,11 @@
                             <a href="#main" aria-current="page">Job</a>
                         @endif
                         <a href="{{ route('shelf') }}" @if ($nav === 'shelf') aria-current="page" @endif>Shelf</a>
-                        <a href="{{ route('codes') }}" @if ($nav === 'codes') aria-current="page" @endif>Codes</a>
                         <a href="{{ route('comebacks') }}"
                             @if ($nav === 'comebacks') aria-current="page" @endif>Comebacks</a>
                         <a href="{{ route('patterns') }}" @if ($nav === 'patterns') aria-current="page" @endif>Patterns</a>
                     @endcan
+                    <a href="{{ route('book') }}" @if (in_array($nav, ['book', 'codes'], true)) aria-current="page" @endif>Book</a>
                     @can('lead')
                         <a href="{{ route('shop') }}" @if ($nav === 'shop') aria-current="page" @endif>Shop</a>
                     @endcan

@@ -27,6 +27,7 @@
             <span class="saves">Needs: {{ implode(', ', $candidate->step->needs) }}.</span>
         @endif
     </p>
+    <p class="why-line"><a href="{{ route('why.step', [$job, $candidate->id()]) }}">Why this?</a></p>
     @if ($candidate->step->check === 'supply-sum')
         <p><a href="{{ route('jobs.supply', $job) }}">Add it up here</a></p>
     @endif

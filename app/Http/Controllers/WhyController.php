@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Job;
+use App\UseCases\Advice\AssessJob;
+use App\UseCases\Advice\ReasonOut;
+use App\View\WhyPage;
+use App\View\WhyStep;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Words\EntryWords;
+
+/** Why a part, why a step, and what was known then. */
+final class WhyController
+{
+    public function part(Job $job, string $part, AssessJob $assessJob, ReasonOut $reason, Catalogue $catalogue): View
+    {
+        $assessment = $assessJob->assess($job);
+        abort_unless(isset($assessment->standings[$part]), 404);
+
+        return view('why', [
+            'job' => $job,
+            'page' => new WhyPage(
+                $assessment,
+                $assessment->machine->part($part),
+                $reason->course($job),
+                $reason->leftOut($job),
+                $catalogue,
+            ),
+        ]);
+    }
+
+    public function step(Request $request, Job $job, string $step, AssessJob $assessJob, ReasonOut $reason): View
+    {
+        $assessment = $assessJob->assess($job);
+        $found = $assessment->advice->step($step);
+        abort_if($found === null, 404);
+        $other = $request->string('other')->toString();
+
+        return view('why-step', [
+            'job' => $job,
+            'page' => new WhyStep($assessment, $found),
+            'asked' => $other,
+            'other' => $other === '' ? null : $reason->otherwise($job, $other),
+        ]);
+    }
+
+    public function then(Job $job, int $entry, AssessJob $assessJob, ReasonOut $reason, Catalogue $catalogue): View
+    {
+        abort_unless($job->entries()->where('number', $entry)->exists(), 404);
+        $record = $assessJob->record($job);
+
+        return view('then', [
+            'job' => $job,
+            'stored' => $job->entries()->with('user')->where('number', $entry)->firstOrFail(),
+            'entry' => $record->entries[$entry - 1],
+            'last' => count($record->entries),
+            'words' => new EntryWords($assessJob->machine($job), $catalogue),
+            'assessment' => $reason->asItStood($job, $entry),
+            'moves' => $reason->course($job)->moves($entry),
+            'catalogue' => $catalogue,
+        ]);
+    }
+
+    /** What each entry did to the parts, for the page of the job: asked when somebody first points at one. */
+    public function moves(Job $job, ReasonOut $reason): JsonResponse
+    {
+        $course = $reason->course($job);
+        $percent = fn (float $p): int => (int) round(100 * $p);
+        $moves = [];
+        foreach (array_keys($course->at) as $entry) {
+            foreach ($course->moves($entry) as $part => [$before, $after]) {
+                $moves[$entry][$part] = [$percent($before), $percent($after)];
+            }
+        }
+
+        return response()->json((object) $moves);
+    }
+}

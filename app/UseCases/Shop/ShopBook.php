@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCases\Shop;
+
+use App\Models\OwnValue;
+use Illuminate\Contracts\Cache\Repository as Cache;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Handbook\Book;
+use Orthoscope\Core\Handbook\Page;
+
+/** The handbook as this shop has it: made from its catalogue, kept until that changes, and searched. */
+final class ShopBook
+{
+    private ?Book $book = null;
+
+    public function __construct(
+        private readonly Catalogue $catalogue,
+        private readonly ShopCatalogue $shopCatalogue,
+        private readonly CoreVersion $version,
+        private readonly Cache $kept,
+    ) {
+    }
+
+    public function book(): Book
+    {
+        if ($this->book !== null) {
+            return $this->book;
+        }
+        $slot = "book.{$this->version->word()}.{$this->word()}";
+        $kept = $this->kept->get($slot);
+        if ($kept instanceof Book) {
+            return $this->book = $kept;
+        }
+        $this->book = Book::of($this->catalogue, $this->shopCatalogue->shipped());
+        rescue(fn () => $this->kept->put($slot, $this->book, now()->addWeek()), report: false);
+
+        return $this->book;
+    }
+
+    /** @return list<Page> pages that a search finds, the best first */
+    public function find(string $words): array
+    {
+        $index = new BookIndex(DataFolder::path()."/book-{$this->version->word()}-{$this->word()}.sqlite");
+        $pages = $this->book()->pages;
+
+        return array_values(array_filter(array_map(
+            fn (string $address): ?Page => $pages[$address] ?? null,
+            $index->find($words, fn (): array => $pages),
+        )));
+    }
+
+    /** Changes with every number of the shop's own. */
+    private function word(): string
+    {
+        return substr(hash('xxh128', serialize([OwnValue::inForce(), shop()->priceOfOne, shop()->comebackRisk])), 0, 12);
+    }
+}

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Orthoscope\Core\Assessment\Assessment;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Part;
+use Orthoscope\Core\Diagnosis\PartStanding;
+use Orthoscope\Core\Evidence\Entry;
+use Orthoscope\Core\Planning\NextStep;
+use Orthoscope\Core\Why\BeliefCourse;
+use Orthoscope\Core\Why\LeftOut;
+use Orthoscope\Core\Why\Weight;
+use Orthoscope\Core\Words\EntryWords;
+
+/** Why one part stands where it stands. */
+final readonly class WhyPage
+{
+    /** Ways of settling it that are shown. */
+    private const WAYS = 4;
+
+    /** Belief, 0 to 1, that a step must be expected to move the part to be one of them. */
+    private const MOVES = 0.01;
+
+    /** Overlap beyond which the weights are said not to multiply to the whole: 1.5 times either way. */
+    private const OVERLAPS = 1.5;
+
+    public PartStanding $standing;
+
+    public BeliefCurve $curve;
+
+    private EntryWords $words;
+
+    public function __construct(
+        public Assessment $assessment,
+        public Part $part,
+        BeliefCourse $course,
+        private LeftOut $left,
+        private Catalogue $catalogue,
+    ) {
+        $this->standing = $assessment->standings[$part->id];
+        $this->curve = BeliefCurve::of($course, $part->id);
+        $this->words = new EntryWords($assessment->machine, $catalogue);
+    }
+
+    /** @return list<array{weight: Weight, what: string, saw: string}> what speaks for it, or against it, the weightiest first */
+    public function speaking(bool $for): array
+    {
+        $speaking = [];
+        foreach ($this->left->weights($this->part->id) as $weight) {
+            $entry = $this->entry($weight->entry);
+            if ($weight->speaksFor() === $for && $entry !== null) {
+                $speaking[] = ['weight' => $weight, 'what' => $this->words->what($entry), 'saw' => $this->words->outcome($entry)];
+            }
+        }
+
+        return $speaking;
+    }
+
+    /** What the record makes of it altogether, and whether its entries multiply to that. */
+    public function altogether(): string
+    {
+        $all = Weight::times($this->left->altogether($this->part->id));
+        $overlap = $this->left->overlap($this->part->id);
+        if ($overlap < self::OVERLAPS && $overlap > 1 / self::OVERLAPS) {
+            return "Altogether {$all} than before anything was written down.";
+        }
+
+        return "Altogether {$all} than before anything was written down. The entries do not multiply to that: those that say the same "
+            .'hide behind each other (without one, the other still says it), and what other parts can explain is shared with them.';
+    }
+
+    /** @return array{condemned: string, cleared: string} what it takes, by the numbers of the catalogue */
+    public function takes(): array
+    {
+        $now = (int) round(100 * $this->standing->probability);
+        $percent = fn (string $number): string => rtrim(rtrim(number_format(100 * $this->catalogue->number($number), 1), '0'), '.').' %';
+
+        return [
+            'condemned' => "At least {$percent('condemned_from')} (now {$now} %), and either put back and the trouble came back, or the "
+                .'fault itself seen or measured.',
+            'cleared' => "At most {$percent('proved_below')} that it is at fault now, and a start that got past it, or a look or a reading "
+                .'that found it good. Being unlikely alone clears nothing.',
+        ];
+    }
+
+    /** @return list<array{step: NextStep, moves: list<array{words: string, chance: int, then: int}>}> steps that would move it most */
+    public function settles(): array
+    {
+        $expected = [];
+        foreach ($this->assessment->advice->steps as $i => $step) {
+            foreach ($step->outcomes as $outcome) {
+                $moves = abs(($outcome->parts[$this->part->id] ?? 0.0) - $this->standing->probability);
+                $expected[$i] = ($expected[$i] ?? 0.0) + $outcome->probability * $moves;
+            }
+        }
+        arsort($expected);
+        $settles = [];
+        foreach (array_slice(array_filter($expected, fn (float $moved): bool => $moved > self::MOVES), 0, self::WAYS, true) as $i => $moved) {
+            $step = $this->assessment->advice->steps[$i];
+            $settles[] = ['step' => $step, 'moves' => self::moves($step, $this->part->id)];
+        }
+
+        return $settles;
+    }
+
+    /** @return list<array{words: string, chance: int, then: int}> what a step may show, and how likely the part then is */
+    private static function moves(NextStep $step, string $part): array
+    {
+        return array_map(fn ($outcome): array => [
+            'words' => $outcome->words,
+            'chance' => (int) round(100 * $outcome->probability),
+            'then' => (int) round(100 * ($outcome->parts[$part] ?? 0.0)),
+        ], $step->outcomes);
+    }
+
+    private function entry(int $number): ?Entry
+    {
+        foreach ($this->assessment->record->inForce as $entry) {
+            if ($entry->number === $number) {
+                return $entry;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<PartStanding> to go on to */
+    public function suspects(): array
+    {
+        return array_slice(array_filter(
+            $this->assessment->suspects(),
+            fn (PartStanding $suspect): bool => $suspect->fitted === null,
+        ), 0, 8);
+    }
+}

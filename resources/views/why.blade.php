@@ -1,0 +1,120 @@
+@php
+    $standing = $page->standing;
+@endphp
+
+<x-layout :title="'Why ' . $page->part->inSentence()" nav="job">
+    <div class="job-page why-page" x-data="why" x-on:keydown.window="key">
+        <x-job-frame :job="$job" at="find" />
+        <div class="head">
+            <h1>Why {{ $page->part->inSentence() }}?</h1>
+            <p>{{ App\View\Mark::of($standing->standing) }} {{ ucfirst($standing->words()) }},
+                <b class="num">{{ (int) round(100 * $standing->stated()) }} %</b>.
+                <a href="{{ route('jobs.show', $job) }}">Back to the bench</a> · <a
+                    href="{{ route('what-if', $job) }}">What if</a> · <a
+                    href="{{ route('book.page', ['part', $page->part->kind->id]) }}">In the handbook</a>
+            </p>
+        </div>
+        <nav class="why-suspects" aria-label="Suspects">
+            @foreach ($page->suspects() as $suspect)
+                <a href="{{ route('why.part', [$job, $suspect->part->id]) }}"
+                    @if ($suspect->part->id === $page->part->id) aria-current="page" @endif>{{ $suspect->part->name }}
+                    <span class="num">{{ (int) round(100 * $suspect->stated()) }}</span></a>
+            @endforeach
+            <small><kbd>←</kbd> <kbd>→</kbd> go along</small>
+        </nav>
+        <div class="columns two">
+            <div>
+                <section class="sheet">
+                    <h2>How it moved</h2>
+                    <x-belief-curve :curve="$page->curve" :job="$job" />
+                    @if ($page->curve->mover !== null)
+                        <p>Entry {{ $page->curve->mover }} moved it most.</p>
+                    @endif
+                </section>
+                <section class="sheet">
+                    <h2>What may be wrong with it</h2>
+                    @php
+                        $faults = array_slice($page->assessment->faultsOf($page->part->id), 0, 6);
+                    @endphp
+                    @if ($faults === [])
+                        <p>Nothing that is believed to any degree.</p>
+                    @else
+                        <table class="quiet-table">
+                            @foreach ($faults as $fault)
+                                <tr>
+                                    <td><a
+                                            href="{{ route('book.page', ['fault', $fault->fault->id]) }}">{{ $fault->fault->name }}</a>
+                                    </td>
+                                    <td class="num">
+                                        {{ $fault->probability < 0.005 ? '<1' : (int) round(100 * $fault->probability) }}
+                                        %</td>
+                                </tr>
+                            @endforeach
+                        </table>
+                    @endif
+                </section>
+                <section class="sheet">
+                    <h2>What it takes</h2>
+                    <dl class="takes">
+                        <dt>to be condemned</dt>
+                        <dd>{{ $page->takes()['condemned'] }}</dd>
+                        <dt>to be proved working</dt>
+                        <dd>{{ $page->takes()['cleared'] }}</dd>
+                    </dl>
+                </section>
+            </div>
+            <div>
+                <section class="sheet">
+                    <h2>For and against</h2>
+                    <p class="soft">How many times likelier the record makes it with an entry than without it.</p>
+                    <div class="pair sides">
+                        @foreach ([[true, 'speaks for it'], [false, 'speaks against it']] as [$for, $heading])
+                            <div>
+                                <h3>{{ $heading }}</h3>
+                                <ol class="weights">
+                                    @forelse ($page->speaking($for) as $one)
+                                        <li><a class="num"
+                                                href="{{ route('why.then', [$job, $one['weight']->entry]) }}">{{ $one['weight']->entry }}</a>
+                                            <span><b>{{ $one['weight']->words() }}</b>
+                                                <small>{{ implode(': ', array_filter([$one['what'], $one['saw']])) }}</small></span>
+                                        </li>
+                                    @empty
+                                        <li class="soft">nothing on the record</li>
+                                    @endforelse
+                                </ol>
+                            </div>
+                        @endforeach
+                    </div>
+                    <p>{{ $page->altogether() }}</p>
+                </section>
+                <section class="sheet">
+                    <h2>What would settle it</h2>
+                    @forelse ($page->settles() as $way)
+                        <div class="settles">
+                            <h3><a
+                                    href="{{ route('why.step', [$job, $way['step']->candidate->id()]) }}">{{ $way['step']->candidate->name() }}</a>
+                                <span class="num">{{ $way['step']->minutes }} min</span>
+                                @if ($way['step']->moneyAtRisk >= 50)
+                                    <span class="saves">{{ shop()->money()->words($way['step']->moneyAtRisk) }} at
+                                        risk</span>
+                                @endif
+                                @if (!$way['step']->isOpen())
+                                    <span class="danger">locked</span>
+                                @endif
+                            </h3>
+                            <ul>
+                                @foreach ($way['moves'] as $move)
+                                    <li><span>{{ $move['words'] }} <small>{{ $move['chance'] }} %</small></span>
+                                        <x-belief-bar :percent="$move['then']" />
+                                    </li>
+                                @endforeach
+                            </ul>
+                        </div>
+                    @empty
+                        <p>No step of those that can be taken next would move it.</p>
+                    @endforelse
+                </section>
+            </div>
+        </div>
+    </div>
+</x-layout>
