@@ -151,6 +151,10 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/book', [BookController::class, 'index'])->name('book');
     Route::get('/book/asked', [BookController::class, 'asked'])->middleware('can:lead')->name('book.asked');
     Route::get('/book/cards', [BookCardController::class, 'index'])->middleware('can:work-at-bench')->name('book.cards');
+    Route::get('/book/trees/{reached}', [BookCardController::class, 'tree'])
+        ->middleware('can:work-at-bench')
+        ->where('reached', 'nothing|dark')
+        ->name('book.tree');
     Route::get('/book/cards.pdf', [BookCardController::class, 'set'])->middleware('can:work-at-bench')->name('book.cards.pdf');
     Route::get('/book/{kind}/{id}/card.pdf', [BookCardController::class, 'card'])
         ->where(['kind' => '[a-z]+', 'id' => '[A-Za-z0-9_-]+'])
@@ -284,8 +288,8 @@ Route::middleware('auth')->group(function (): void {
     Route::middleware(['can:work-at-bench', MachineIsHere::class])->group(function (): void {
         Route::post('/jobs/{job}/entries', EntryController::class)->name('entries.store');
         Route::get('/jobs/{job}/case.json', CaseFileController::class)->name('jobs.case');
-        Route::get('/jobs/{job}/why/{part}', [WhyController::class, 'part'])->where('part', '[a-z0-9-]+')->name('why.part');
-        Route::get('/jobs/{job}/why-step/{step}', [WhyController::class, 'step'])->where('step', '[a-z0-9:-]+')->name('why.step');
+        Route::get('/jobs/{job}/why/{part}', [WhyController::class, 'part'])->where('part', '[A-Za-z0-9-]+')->name('why.part');
+        Route::get('/jobs/{job}/why-step/{step}', [WhyController::class, 'step'])->where('step', '[A-Za-z0-9:-]+')->name('why.step');
         Route::get('/jobs/{job}/then/{entry}', [WhyController::class, 'then'])->where('entry', '[1-9][0-9]{0,5}')->name('why.then');
         Route::get('/jobs/{job}/moves.json', [WhyController::class, 'moves'])->name('why.moves');
         Route::get('/jobs/{job}/what-if', WhatIfController::class)->name('what-if');

@@ -31,7 +31,9 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Session;
+use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Support\ViewErrorBag;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Letter\LetterWriter;
 use Orthoscope\Core\Supplier\ManySuppliers;
@@ -72,6 +74,8 @@ class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        // Pages that are shown outside of every route, such as that nothing is there, have no errors of a form.
+        View::share('errors', new ViewErrorBag);
         // With its token every form carries a key of its own: sent twice, it is taken once.
         Blade::directive('csrf', fn (): string => "<?php echo csrf_field(), '<input type=\"hidden\" name=\"_once\" value=\"', "
             ."\\Illuminate\\Support\\Str::random(16), '\">'; ?>");

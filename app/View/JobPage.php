@@ -8,6 +8,7 @@ use App\Models\Bulletin;
 use App\Models\Entry as StoredEntry;
 use App\Models\Job;
 use App\Models\Machine;
+use App\Models\MarginNote;
 use App\Models\Spare;
 use App\UseCases\Shop\BenchNow;
 use DateTimeImmutable;
@@ -82,6 +83,7 @@ final class JobPage
     /**
      * @param  Collection<int, Bulletin>  $bulletins on this model
      * @param  Collection<int, Spare>  $hosts known-good machines of the shop
+     * @param  Collection<int, MarginNote>  $margin notes of the handbook, of any machine or of this model
      * @param  array<int, list<Beside>>  $beside entry => its values beside those of good ones of the same model
      */
     public function __construct(
@@ -97,6 +99,7 @@ final class JobPage
         private readonly ?AlikeBefore $alike = null,
         private readonly Collection $hosts = new Collection,
         private readonly array $beside = [],
+        private readonly Collection $margin = new Collection,
     ) {
         $this->chain = ChainDrawing::of($assessment, $catalogue);
         $this->words = new EntryWords($assessment->machine, $catalogue);
@@ -115,6 +118,14 @@ final class JobPage
         $this->sheet = new TrialSheet($assessment);
         $this->choices = new EntryChoices($assessment, $catalogue, $shelf, $this->side->lamps());
         $this->mismatch = $early ? Mismatch::in($assessment->machine, $assessment->record, $catalogue) : null;
+    }
+
+    /** @return Collection<int, MarginNote> what the shop wrote beside a step, or beside the look that it is */
+    public function notesAt(NextStep $step): Collection
+    {
+        $of = $step->candidate->step;
+
+        return $this->margin->whereIn('page', array_filter(["step/{$of->id}", $of->check === null ? '' : "check/{$of->check}"]));
     }
 
     public function isClosed(): bool

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use Orthoscope\Core\Assessment\Assessment;
+use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Evidence\Entry;
@@ -105,14 +106,19 @@ final readonly class PencilPage
         return array_slice($telling, 0, self::TELLING);
     }
 
+    /** What comes next, in a line. */
     public static function next(Assessment $assessment): string
     {
-        foreach ($assessment->advice->steps as $step) {
-            if ($step->isOpen() && $assessment->advice->repair === null) {
+        $advice = $assessment->advice;
+        if ($advice->state === JobState::Repair && $advice->repair !== null) {
+            return "Decide: {$advice->repair->name()}";
+        }
+        foreach ($advice->steps as $step) {
+            if ($step->isOpen()) {
                 return $step->candidate->name();
             }
         }
 
-        return $assessment->advice->repair === null ? $assessment->advice->why : "Decide: {$assessment->advice->repair->name()}";
+        return $advice->why;
     }
 }

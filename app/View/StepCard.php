@@ -8,6 +8,7 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Planning\Candidate;
 use Orthoscope\Core\Planning\NextStep;
 use Orthoscope\Core\Planning\Outcome;
+use Orthoscope\Core\Planning\StepAsEntries;
 use Orthoscope\Core\SetUp\SetUp;
 
 /** A next step as it stands on the page: its outcomes are buttons, and each button carries the entries it records. */
@@ -52,35 +53,6 @@ final readonly class StepCard
 
     private static function written(Candidate $candidate, Outcome $outcome): string
     {
-        $entries = [];
-        if ($candidate->step->record === 'unlock') {
-            $entries[] = ['kind' => 'act', 'act' => $candidate->step->act, 'on' => $candidate->on];
-        } elseif ($candidate->setUp === null) {
-            $entries[] = array_filter([
-                'kind' => 'finding',
-                'check' => $candidate->step->check,
-                'target' => self::target($candidate),
-                'result' => $outcome->result,
-                'host' => $candidate->host === null ? null : ['tag' => $candidate->host->tag],
-            ]);
-        } else {
-            if ($candidate->step->act !== null) {
-                $entries[] = ['kind' => 'act', 'act' => $candidate->step->act, 'on' => $candidate->on];
-            }
-            $entries[] = array_filter([
-                'kind' => 'start',
-                'setup' => $candidate->setUp->toArray(),
-                'reached' => $outcome->result,
-                'signs' => $outcome->signs,
-                'step' => $candidate->id(),
-            ]);
-        }
-
-        return json_encode($entries, JSON_THROW_ON_ERROR);
-    }
-
-    private static function target(Candidate $candidate): ?string
-    {
-        return app(Catalogue::class)->check((string) $candidate->step->check)->target === null ? null : $candidate->target?->id;
+        return json_encode(StepAsEntries::of($candidate, $outcome, app(Catalogue::class)), JSON_THROW_ON_ERROR);
     }
 }

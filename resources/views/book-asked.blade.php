@@ -1,6 +1,6 @@
 <x-layout title="Numbers asked for" nav="book">
+    <p class="crumbs"><a href="{{ route('book') }}">Handbook</a></p>
     <div class="head">
-        <p class="crumbs"><a href="{{ route('book') }}">Handbook</a></p>
         <h1>Numbers asked for</h1>
         <p>Each is looked at on open jobs before it is taken over.</p>
     </div>

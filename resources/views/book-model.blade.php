@@ -1,7 +1,7 @@
 <x-layout :title="$model->name" nav="book">
     <div class="book-page">
+        <p class="crumbs"><a href="{{ route('book') }}">Handbook</a> · Models</p>
         <div class="head">
-            <p class="crumbs"><a href="{{ route('book') }}">Handbook</a> · Models</p>
             <h1>{{ $model->name }}</h1>
             <p>{{ $model->count === 0 ? 'No job of it is closed yet.' : ($model->count === 1 ? 'One closed job.' : "{$model->count} closed jobs.") }}
                 @if ($model->minutes !== null)

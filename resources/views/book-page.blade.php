@@ -1,7 +1,7 @@
 <x-layout :title="$page->title" nav="book">
     <div class="book-page" x-data="along" x-on:keydown.window="key">
+        <p class="crumbs"><a href="{{ route('book') }}">Handbook</a> · {{ $chapter }}</p>
         <div class="head">
-            <p class="crumbs"><a href="{{ route('book') }}">Handbook</a> · {{ $chapter }}</p>
             <h1>{{ $page->title }}</h1>
             <p>{{ $page->lead }}</p>
         </div>

@@ -16,7 +16,7 @@
         <button>Search</button> <kbd aria-hidden="true">/</kbd>
     </form>
     @if ($found !== null)
-        <section class="sheet" x-data="along" x-on:keydown.window="key">
+        <section class="sheet book-results" x-data="along" x-on:keydown.window="key">
             <h2>{{ count($found) === 0 ? 'Nothing found' : (count($found) === 1 ? '1 page' : count($found) . ' pages') }}
             </h2>
             @if ($found === [])

@@ -118,6 +118,11 @@
                                     {{ $other->other->lockedBy[0]->lock->unlock ?? 'no spare on the shelf fits.' }}
                                 </p>
                             @endif
+                            @if ($other->needed === [] && $other->other->isOpen())
+                                <p>Nothing that it could find is believed to any degree; no number of the catalogue
+                                    would bring it
+                                    forward by itself.</p>
+                            @endif
                             @if ($other->needed !== [])
                                 <p>You would be right</p>
                                 <ul>
@@ -154,7 +159,8 @@
                                 </td>
                                 <td class="num">{{ $one->minutes }} min</td>
                                 <td class="num">
-                                    {{ $one->isOpen() ? 'saves ' . (int) round($one->saves) : 'locked' }}</td>
+                                    {{ !$one->isOpen() ? 'locked' : ($one->saves >= 1 ? 'saves ' . (int) round($one->saves) : '–') }}
+                                </td>
                             </tr>
                         @endforeach
                     </table>

@@ -263,6 +263,7 @@ final class NothingLostTest extends TestCase
         $page = ($how === 'get' ? $this->get($path) : $this->post($path))->assertStatus($status);
         $this->assertStringContainsString("default-src 'self'", (string) $page->headers->get('Content-Security-Policy'));
         $this->assertSame('nosniff', $page->headers->get('X-Content-Type-Options'));
+        $page->assertSee('<a class="brand"', false);
     }
 
     public function test_what_was_read_while_logged_in_is_not_kept_by_the_browser(): void

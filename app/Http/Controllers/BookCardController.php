@@ -9,8 +9,10 @@ use App\Http\PdfPage;
 use App\Models\MarginNote;
 use App\UseCases\Shop\ShopBook;
 use App\UseCases\Shop\StepsMostTaken;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
+use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Handbook\Page;
 
 /** Pages of the handbook as cards of A5 for the bench, each with the code that leads back to it. */
@@ -33,6 +35,17 @@ final class BookCardController
     public function set(ShopBook $shopBook): Response
     {
         return $this->printed($this->most($shopBook), 'bench-cards');
+    }
+
+    /** A tree of steps for a day without electricity, worked out for such a machine. */
+    public function tree(Request $request, string $reached, ShopBook $shopBook, Catalogue $catalogue): View
+    {
+        return view('book-tree', [
+            'tree' => $shopBook->tree($reached, $request->boolean('card', true), $request->boolean('lamps', true)),
+            'reach' => $catalogue->reach($reached),
+            'card' => $request->boolean('card', true),
+            'lamps' => $request->boolean('lamps', true),
+        ]);
     }
 
     /** @return list<Page> the ten steps that this shop takes most */

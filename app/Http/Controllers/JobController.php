@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Job;
+use App\Models\MarginNote;
 use App\Models\User;
 use App\UseCases\Advice\AssessJob;
 use App\UseCases\Advice\FreeShelf;
@@ -62,6 +63,7 @@ final class JobController
                 alike: FindAlike::before($job, $assessment, $catalogue),
                 hosts: $shelf->hosts(),
                 beside: $readings->on($job, $assessment),
+                margin: MarginNote::query()->with('user')->of($job->machine->namesOfModels())->orderByDesc('id')->limit(200)->get(),
             ),
         ]);
     }

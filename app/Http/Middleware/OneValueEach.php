@@ -37,6 +37,7 @@ final class OneValueEach
         'values',
         'variants',
         'with',
+        'without',
     ];
 
     public function handle(Request $request, Closure $next): Response

@@ -38,18 +38,23 @@ final readonly class BookIndex
         $index = $this->opened($pages);
         $every = implode(' ', array_map(fn (string $word): string => "\"{$word}\"*", $words));
 
-        return self::asked($index, 'pages', $every) ?: self::asked($index, 'letters', self::threes($words));
+        return self::asked($index, 'pages', $every, $words) ?: self::asked($index, 'letters', self::threes($words), $words);
     }
 
-    /** @return list<string> */
-    private static function asked(PDO $index, string $table, string $match): array
+    /**
+     * @param  list<string>  $words as they were typed
+     *
+     * @return list<string>
+     */
+    private static function asked(PDO $index, string $table, string $match, array $words): array
     {
         if ($match === '') {
             return [];
         }
-        // A word in a title counts for ten in a text.
-        $query = $index->prepare("SELECT address FROM {$table} WHERE {$table} MATCH ? ORDER BY bm25({$table}, 0, 10, 1) LIMIT ".self::MOST);
-        $query->execute([$match]);
+        // What is called as it was typed comes first; a word in a title counts for ten in a text.
+        $query = $index->prepare("SELECT address FROM {$table} WHERE {$table} MATCH ?
+            ORDER BY CASE WHEN lower(title) LIKE ? ESCAPE '\\' THEN length(title) ELSE 1000 END, bm25({$table}, 0, 10, 1) LIMIT ".self::MOST);
+        $query->execute([$match, addcslashes(implode(' ', $words), '%_\\').'%']);
 
         return array_map(strval(...), array_values($query->fetchAll(PDO::FETCH_COLUMN)));
     }

@@ -95,7 +95,7 @@ final readonly class ModelBook
             ->orderBy('model')
             ->limit(self::MOST)
             ->pluck('jobs', 'model')
-            ->map(intval(...))
+            ->map(fn (mixed $jobs): int => (int) $jobs)
             ->all();
     }
 

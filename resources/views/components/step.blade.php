@@ -1,4 +1,4 @@
-@props(['job', 'card', 'number', 'first', 'once', 'wait' => null])
+@props(['job', 'card', 'number', 'first', 'once', 'notes', 'wait' => null])
 @php
     $step = $card->step;
 @endphp
@@ -28,6 +28,11 @@
         @endif
     </p>
     <p class="why-line"><a href="{{ route('why.step', [$job, $candidate->id()]) }}">Why this?</a></p>
+    @foreach ($notes as $note)
+        <p class="margin-note">{{ $note->words }}
+            <small>{{ $note->model === '' ? '' : $note->model . ' · ' }}{{ $note->user->name }}, <a
+                    href="{{ route('book.page', explode('/', $note->page)) }}#margin">in the margin</a></small></p>
+    @endforeach
     @if ($candidate->step->check === 'supply-sum')
         <p><a href="{{ route('jobs.supply', $job) }}">Add it up here</a></p>
     @endif

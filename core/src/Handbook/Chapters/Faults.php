@@ -64,7 +64,8 @@ final class Faults extends Chapter
         $stop = $fault->ways[0]['stops'];
         $items = [];
         foreach ($stop === 'none' ? [] : $this->catalogue->signs as $sign) {
-            $row = $fault->signs[$sign->id] ?? $sign->rows[$stop] ?? $sign->rows['default'] ?? [];
+            // Only where the stop or the fault says something of its own: the rest shows what it shows at any start.
+            $row = $fault->signs[$sign->id] ?? $sign->rows[$stop] ?? [];
             arsort($row);
             $said = [];
             foreach ($row as $value => $share) {

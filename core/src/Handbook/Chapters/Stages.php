@@ -36,7 +36,7 @@ final class Stages extends Chapter
     {
         $items = [];
         foreach ($this->catalogue->signs as $sign) {
-            $row = $sign->rows[$stage] ?? $sign->rows['default'] ?? [];
+            $row = $sign->rows[$stage] ?? [];
             arsort($row);
             $said = [];
             foreach (array_slice($row, 0, 3, true) as $value => $share) {
