@@ -161,7 +161,9 @@ Route::middleware('auth')->group(function (): void {
         ->name('book.card');
     Route::get('/book/model/{model}', [BookController::class, 'model'])->where('model', '.{1,80}')->name('book.model');
     Route::get('/book/notes/{note}/photo', [MarginController::class, 'photo'])->whereNumber('note')->name('margin.photo');
-    Route::get('/book/{kind}/{id}', [BookController::class, 'page'])->where(['kind' => '[a-z]+', 'id' => '[A-Za-z0-9_-]+'])->name('book.page');
+    Route::get('/book/{kind}/{id}', [BookController::class, 'page'])
+        ->where(['kind' => '[a-z]+', 'id' => '[A-Za-z0-9_-]+'])
+        ->name('book.page');
     Route::middleware('can:work-at-bench')->group(function (): void {
         Route::post('/book/{kind}/{id}/notes', [MarginController::class, 'store'])
             ->where(['kind' => '[a-z]+', 'id' => '[A-Za-z0-9_-]+'])

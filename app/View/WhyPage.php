@@ -98,7 +98,8 @@ final readonly class WhyPage
         }
         arsort($expected);
         $settles = [];
-        foreach (array_slice(array_filter($expected, fn (float $moved): bool => $moved > self::MOVES), 0, self::WAYS, true) as $i => $moved) {
+        $expected = array_filter($expected, fn (float $moved): bool => $moved > self::MOVES);
+        foreach (array_keys(array_slice($expected, 0, self::WAYS, true)) as $i) {
             $step = $this->assessment->advice->steps[$i];
             $settles[] = ['step' => $step, 'moves' => self::moves($step, $this->part->id)];
         }
@@ -114,6 +115,12 @@ final readonly class WhyPage
             'chance' => (int) round(100 * $outcome->probability),
             'then' => (int) round(100 * ($outcome->parts[$part] ?? 0.0)),
         ], $step->outcomes);
+    }
+
+    /** What may fail under one condition alone has no page of its own. */
+    public function isInTheBook(string $fault): bool
+    {
+        return isset($this->catalogue->faults[$fault]);
     }
 
     private function entry(int $number): ?Entry

@@ -7,6 +7,7 @@ namespace App\View;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Planning\NextStep;
+use Orthoscope\Core\Planning\Outcome;
 
 /** Why one step, and not another: what each outcome would do to the suspects. */
 final readonly class WhyStep
@@ -38,6 +39,12 @@ final readonly class WhyStep
             fn (string $id): PartStanding => $this->assessment->standings[$id],
             array_map(strval(...), array_keys(array_slice($moved, 0, self::SUSPECTS, true))),
         );
+    }
+
+    /** How likely a part is at fault once an outcome was seen, per cent. */
+    public function after(Outcome $outcome, PartStanding $standing): int
+    {
+        return (int) round(100 * ($outcome->parts[$standing->part->id] ?? 0.0));
     }
 
     /** @return list<NextStep> the other steps, as they are ranked */

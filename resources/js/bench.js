@@ -82,12 +82,15 @@ export function bench() {
             const of = (await moves)[entry] ?? {};
             if (this.pointedAt !== entry) return;
             for (const part of this.$root.querySelectorAll('.chain .part')) {
-                const move = of[part.dataset.part];
-                part.classList.toggle('rises', Boolean(move) && move[1] > move[0]);
-                part.classList.toggle('falls', Boolean(move) && move[1] < move[0]);
+                const [before, after] = of[part.dataset.part] ?? [0, 0];
+                const by = Math.abs(after - before) < 2 ? 0 : after - before;
+                part.classList.toggle('rises', by > 0);
+                part.classList.toggle('falls', by < 0);
                 const percent = part.querySelector('.percent') ?? part.querySelector('.name').appendChild(tspan());
                 percent.dataset.now ??= percent.textContent;
-                percent.textContent = move ? ` ${move[0]} → ${move[1]}` : percent.dataset.now;
+                // Beside a name without a number there is room for an arrow alone.
+                const said = percent.dataset.now === '' ? '' : after;
+                percent.textContent = by === 0 ? percent.dataset.now : `${by > 0 ? '↑' : '↓'}${said}`;
             }
         },
 

@@ -7,8 +7,11 @@
     <section class="sheet">
         <ul class="book-items">
             @forelse ($notes as $note)
-                <li><a
-                        href="{{ route('book.page', [...explode('/', $note->page), 'look' => $note->id]) }}#preview">{{ str_replace('/', ': ', $note->page) }}</a>
+                @php
+                    $look = route('book.page', [...explode('/', $note->page), 'look' => $note->id]);
+                @endphp
+
+                <li><a href="{{ $look }}#preview">{{ str_replace('/', ': ', $note->page) }}</a>
                     <span class="value">{{ $note->words }} <small>{{ $note->user->name }},
                             {{ shop()->date($note->created_at) }}</small></span>
                 </li>

@@ -3,7 +3,7 @@
         <p class="crumbs"><a href="{{ route('book') }}">Handbook</a> · Models</p>
         <div class="head">
             <h1>{{ $model->name }}</h1>
-            <p>{{ $model->count === 0 ? 'No job of it is closed yet.' : ($model->count === 1 ? 'One closed job.' : "{$model->count} closed jobs.") }}
+            <p>{{ $model->closed() }}
                 @if ($model->minutes !== null)
                     {{ $model->minutes }} min at the bench in the middle.
                 @endif
@@ -29,8 +29,12 @@
                         @foreach ($model->causes as $cause => $jobs)
                             <li>
                                 @if (isset($catalogue->faults[$cause]))
-                                    <a href="{{ route('book.page', ['fault', $cause]) }}">{{ $catalogue->part($catalogue->faults[$cause]->part)->name }}:
-                                        {{ $catalogue->faults[$cause]->name }}</a>
+                                    @php
+                                        $fault = $catalogue->faults[$cause];
+                                    @endphp
+
+                                    <a href="{{ route('book.page', ['fault', $cause]) }}">
+                                        {{ $catalogue->part($fault->part)->name }}: {{ $fault->name }}</a>
                                 @elseif (isset($catalogue->parts[$cause]))
                                     <a
                                         href="{{ route('book.page', ['part', $cause]) }}">{{ $catalogue->parts[$cause]->name }}</a>
@@ -61,7 +65,7 @@
                             @foreach ($model->photos as $photo)
                                 <a href="{{ route('photos.show', $photo) }}"><img
                                         src="{{ route('photos.show', [$photo, 'small' => 1]) }}"
-                                        alt="{{ $photo->words === '' ? App\Models\Photo::PLACES[$photo->place] ?? $photo->place : $photo->words }}, {{ $photo->job->tag }}"
+                                        alt="{{ $photo->words ?: $photo->place }}, {{ $photo->job->tag }}"
                                         loading="lazy"></a>
                             @endforeach
                         </div>

@@ -202,6 +202,8 @@
         <dd>what the owner says, asked again</dd>
         <dt><kbd>x</kbd></dt>
         <dd>strike out</dd>
+        <dt><kbd>y</kbd></dt>
+        <dd>why the first suspect</dd>
         <dt><kbd>u</kbd></dt>
         <dd>take back what you recorded last</dd>
         <dt><kbd>o</kbd></dt>

@@ -320,8 +320,12 @@
                         </div>
                     @endif
                     @forelse ($page->steps() as $i => $card)
+                        @php
+                            $wait = $card->isStart ? $page->choices->wait($card->step->candidate) : null;
+                        @endphp
+
                         <x-step :job="$job" :card="$card" :number="$i + 1" :first="!$page->decides() && $i === 0"
-                            :notes="$page->notesAt($card->step)" :once="$page->once . '-s' . $i" :wait="$card->isStart ? $page->choices->wait($card->step->candidate) : null" />
+                            :notes="$page->notesAt($card->step)" :once="$page->once . '-s' . $i" :wait="$wait" />
                     @empty
                         @if ($advice->state !== \Orthoscope\Core\Bench\JobState::Prove && !$a->proof->isComplete())
                             <p class="pad">{{ $advice->why }}</p>

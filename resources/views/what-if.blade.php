@@ -61,8 +61,12 @@
                         <tbody>
                             @foreach ($page->beside() as $row)
                                 <tr>
+                                    @php
+                                        $part = $row['part']->part;
+                                    @endphp
+
                                     <th scope="row"><a
-                                            href="{{ route('why.part', [$job, $row['part']->part->id]) }}">{{ $row['part']->part->name }}</a>
+                                            href="{{ route('why.part', [$job, $part->id]) }}">{{ $part->name }}</a>
                                     </th>
                                     <td><x-belief-bar :percent="$row['now']" /></td>
                                     @if ($page->pencil !== null)

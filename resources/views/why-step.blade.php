@@ -36,7 +36,7 @@
                                         </th>
                                         <td><x-belief-bar :percent="(int) round(100 * $standing->probability)" /></td>
                                         @foreach ($step->outcomes as $outcome)
-                                            <td><x-belief-bar :percent="(int) round(100 * ($outcome->parts[$standing->part->id] ?? 0))" /></td>
+                                            <td><x-belief-bar :percent="$page->after($outcome, $standing)" /></td>
                                         @endforeach
                                     </tr>
                                 @endforeach
@@ -49,7 +49,8 @@
                     <dl class="takes">
                         <dt>minutes</dt>
                         <dd>{{ $step->minutes }} at the bench, {{ (int) round($step->after) }} expected after it.
-                            {{ $step->saves >= 1 ? 'It saves about ' . (int) round($step->saves) . ' against repairing by likelihood at once.' : 'It saves none against repairing by likelihood at once.' }}
+                            It saves {{ $step->saves >= 1 ? 'about ' . (int) round($step->saves) : 'none' }}
+                            against repairing by likelihood at once.
                         </dd>
                         <dt>at risk</dt>
                         <dd>{{ $step->moneyAtRisk >= 1 ? shop()->money()->words($step->moneyAtRisk) . ', times its chance' : 'nothing' }}

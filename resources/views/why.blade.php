@@ -42,8 +42,13 @@
                         <table class="quiet-table">
                             @foreach ($faults as $fault)
                                 <tr>
-                                    <td><a
-                                            href="{{ route('book.page', ['fault', $fault->fault->id]) }}">{{ $fault->fault->name }}</a>
+                                    <td>
+                                        @if ($page->isInTheBook($fault->fault->id))
+                                            <a
+                                                href="{{ route('book.page', ['fault', $fault->fault->id]) }}">{{ $fault->fault->name }}</a>
+                                        @else
+                                            {{ $fault->fault->name }}
+                                        @endif
                                     </td>
                                     <td class="num">
                                         {{ $fault->probability < 0.005 ? '<1' : (int) round(100 * $fault->probability) }}
@@ -73,8 +78,12 @@
                                 <h3>{{ $heading }}</h3>
                                 <ol class="weights">
                                     @forelse ($page->speaking($for) as $one)
+                                        @php
+                                            $entry = $one['weight']->entry;
+                                        @endphp
+
                                         <li><a class="num"
-                                                href="{{ route('why.then', [$job, $one['weight']->entry]) }}">{{ $one['weight']->entry }}</a>
+                                                href="{{ route('why.then', [$job, $entry]) }}">{{ $entry }}</a>
                                             <span><b>{{ $one['weight']->words() }}</b>
                                                 <small>{{ implode(': ', array_filter([$one['what'], $one['saw']])) }}</small></span>
                                         </li>
@@ -91,8 +100,12 @@
                     <h2>What would settle it</h2>
                     @forelse ($page->settles() as $way)
                         <div class="settles">
+                            @php
+                                $candidate = $way['step']->candidate;
+                            @endphp
+
                             <h3><a
-                                    href="{{ route('why.step', [$job, $way['step']->candidate->id()]) }}">{{ $way['step']->candidate->name() }}</a>
+                                    href="{{ route('why.step', [$job, $candidate->id()]) }}">{{ $candidate->name() }}</a>
                                 <span class="num">{{ $way['step']->minutes }} min</span>
                                 @if ($way['step']->moneyAtRisk >= 50)
                                     <span class="saves">{{ shop()->money()->words($way['step']->moneyAtRisk) }} at

@@ -100,7 +100,8 @@ final class BookTest extends TestCase
     public function test_what_is_wrong_with_a_note_is_said_and_nothing_typed_is_lost(): void
     {
         $this->actingAs($this->person(Role::Technician));
-        $this->post('/book/step/plugs/notes', ['words' => ''])->assertSessionHasErrors(['words' => 'Write what should stand in the margin.']);
+        $this->post('/book/step/plugs/notes', ['words' => ''])
+            ->assertSessionHasErrors(['words' => 'Write what should stand in the margin.']);
         $this->post('/book/step/plugs/notes', ['words' => 'x', 'photo' => UploadedFile::fake()->create('a.jpg', 20)])
             ->assertSessionHasErrors('photo');
         $this->post('/book/step/plugs/notes', ['words' => 'kept', 'path' => 'acts/acts/reseat/minutes', 'value' => '5'])

@@ -38,7 +38,8 @@ final class InstallTest extends TestCase
 
     public function test_one_of_several_gets_what_they_share_and_keeps_it(): void
     {
-        file_put_contents("{$this->place}/own", "# ours\nDB_CONNECTION=pgsql\nDB_DATABASE=ours\nDB_PASSWORD=a/b+c=\n\nQUEUE_CONNECTION=database\n");
+        $own = "# ours\nDB_CONNECTION=pgsql\nDB_DATABASE=ours\nDB_PASSWORD=a/b+c=\n\nQUEUE_CONNECTION=database\n";
+        file_put_contents("{$this->place}/own", $own);
         $this->install('--with', "{$this->place}/own")->mustRun();
         $pool = $this->written('php/8.2/fpm/pool.d/orthoscope.conf');
         $this->assertStringContainsString('env[DB_PASSWORD] = "a/b+c="', $pool);

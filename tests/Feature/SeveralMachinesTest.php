@@ -89,7 +89,8 @@ final class SeveralMachinesTest extends TestCase
         $this->assertNull(app(Checkup::class)->all()['slow work']);
         $this->assertNotNull(Figure::query()->find('how-well'));
         $this->assertSame([0, 0], [DB::table('queued')->count(), DB::table('failed_jobs')->count()]);
-        DB::table('failed_jobs')->insert(['uuid' => 'a', 'connection' => '', 'queue' => '', 'payload' => '', 'exception' => 'x', 'failed_at' => now()]);
+        $failed = ['uuid' => 'a', 'connection' => '', 'queue' => '', 'payload' => '', 'exception' => 'x', 'failed_at' => now()];
+        DB::table('failed_jobs')->insert($failed);
         $this->assertStringContainsString('queue:failed says why', (string) app(Checkup::class)->all()['slow work']);
     }
 

@@ -80,7 +80,9 @@ final class WhyTest extends TestCase
     {
         $steps = array_values(array_filter(app(AssessJob::class)->assess($this->job)->advice->steps, fn ($step): bool => $step->isOpen()));
         [$first, $other] = [$steps[0]->candidate->id(), $steps[1]->candidate->id()];
-        $page = $this->get(route('why.step', [$this->job, $first]))->assertOk()->assertSee('Why this first')->assertSee('I think otherwise');
+        $page = $this->get(route('why.step', [$this->job, $first]))->assertOk()
+            ->assertSee('Why this first')
+            ->assertSee('I think otherwise');
         foreach ($steps[0]->outcomes as $outcome) {
             $page->assertSee($outcome->words);
         }
@@ -95,7 +97,9 @@ final class WhyTest extends TestCase
     {
         $rows = fn (): array => [DB::table('entries')->count(), DB::table('summaries')->get()->all(), DB::table('to_follow')->count()];
         $before = $rows();
-        $this->get(route('what-if', $this->job))->assertOk()->assertSee('nothing of this page is on the record')->assertDontSee('in pencil</th>', false);
+        $this->get(route('what-if', $this->job))->assertOk()
+            ->assertSee('nothing of this page is on the record')
+            ->assertDontSee('in pencil</th>', false);
         $page = $this->get(route('what-if', [$this->job, 'without' => [4]]))->assertOk()->assertSee('Record and pencil');
         $without = app(ReasonOut::class)->under($this->job, app(AssessJob::class)->record($this->job)->without(4));
         $page->assertSee((int) round(100 * $without->standings['stick-1']->stated()).' %');

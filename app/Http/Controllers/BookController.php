@@ -54,7 +54,9 @@ final class BookController
             'notes' => $notes,
             'settables' => $margin->settables($page->address),
             'looked' => $looked,
-            'preview' => $looked?->path === null || ! $request->user()?->can('lead') ? null : $preview->of([$looked->path => $looked->value]),
+            'preview' => $looked?->path === null || ! $request->user()?->can('lead')
+                ? null
+                : $preview->of([$looked->path => $looked->value]),
             'catalogue' => $catalogue,
         ]);
     }

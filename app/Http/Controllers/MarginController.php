@@ -44,7 +44,10 @@ final class MarginController
 
     public function answer(Request $request, MarginNote $note, WriteInTheMargin $margin, #[CurrentUser] User $user): RedirectResponse
     {
-        $answer = $request->validate(['answer' => ['required', 'in:accepted,declined']], ['answer.*' => 'Take it over or leave it.'])['answer'];
+        $answer = $request->validate(
+            ['answer' => ['required', 'in:accepted,declined']],
+            ['answer.*' => 'Take it over or leave it.'],
+        )['answer'];
         abort_if($note->path === null || $note->answer !== null, 409);
         $answer === 'accepted' ? $margin->accept($note, $user) : $margin->decline($note, $user);
 

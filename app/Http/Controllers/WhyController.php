@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Job;
 use App\UseCases\Advice\AssessJob;
 use App\UseCases\Advice\ReasonOut;
+use App\View\ChainDrawing;
 use App\View\WhyPage;
 use App\View\WhyStep;
 use Illuminate\Http\JsonResponse;
@@ -54,6 +55,7 @@ final class WhyController
     {
         abort_unless($job->entries()->where('number', $entry)->exists(), 404);
         $record = $assessJob->record($job);
+        $assessment = $reason->asItStood($job, $entry);
 
         return view('then', [
             'job' => $job,
@@ -61,9 +63,9 @@ final class WhyController
             'entry' => $record->entries[$entry - 1],
             'last' => count($record->entries),
             'words' => new EntryWords($assessJob->machine($job), $catalogue),
-            'assessment' => $reason->asItStood($job, $entry),
+            'assessment' => $assessment,
+            'chain' => ChainDrawing::of($assessment, $catalogue),
             'moves' => $reason->course($job)->moves($entry),
-            'catalogue' => $catalogue,
         ]);
     }
 

@@ -53,7 +53,8 @@ final readonly class BookIndex
         }
         // What is called as it was typed comes first; a word in a title counts for ten in a text.
         $query = $index->prepare("SELECT address FROM {$table} WHERE {$table} MATCH ?
-            ORDER BY CASE WHEN lower(title) LIKE ? ESCAPE '\\' THEN length(title) ELSE 1000 END, bm25({$table}, 0, 10, 1) LIMIT ".self::MOST);
+            ORDER BY CASE WHEN lower(title) LIKE ? ESCAPE '\\' THEN length(title) ELSE 1000 END,
+                bm25({$table}, 0, 10, 1) LIMIT ".self::MOST);
         $query->execute([$match, addcslashes(implode(' ', $words), '%_\\').'%']);
 
         return array_map(strval(...), array_values($query->fetchAll(PDO::FETCH_COLUMN)));

@@ -84,6 +84,16 @@ final readonly class ModelBook
         );
     }
 
+    /** How many of its jobs are closed, in a sentence. */
+    public function closed(): string
+    {
+        return match ($this->count) {
+            0 => 'No job of it is closed yet.',
+            1 => 'One closed job.',
+            default => "{$this->count} closed jobs.",
+        };
+    }
+
     /** @return array<string, int> models of which most jobs were closed => jobs */
     public static function most(): array
     {

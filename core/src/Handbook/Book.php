@@ -140,23 +140,42 @@ final readonly class Book
         foreach ($files as $file => $lists) {
             $rest = $restShipped = [];
             foreach (is_array($lists) ? $lists : [] as $list => $rows) {
-                $ships = is_array($shipped[$file] ?? null) ? $shipped[$file][$list] ?? [] : [];
-                $ships = is_array($ships) ? $ships : [];
-                if (isset(self::ROWS["{$file}/{$list}"]) && is_array($rows)) {
-                    yield from self::rows(...self::ROWS["{$file}/{$list}"], rows: $rows, ships: $ships);
-                } elseif ($file === 'numbers' && is_array($rows)) {
-                    yield from self::numbers($rows, $ships);
-                } elseif ($file === 'codes' && is_array($rows)) {
-                    yield from self::codes($rows);
+                $ships = self::listOf($shipped[$file] ?? null, (string) $list);
+                $pages = is_array($rows) ? self::pagesOf($file, (string) $list, $rows, $ships) : null;
+                if ($pages === null) {
+                    [$rest[$list], $restShipped[$list]] = [$rows, $ships];
                 } else {
-                    $rest[$list] = $rows;
-                    $restShipped[$list] = $ships;
+                    yield from $pages;
                 }
             }
             if ($rest !== []) {
                 yield self::data($file, $rest, $restShipped);
             }
         }
+    }
+
+    /** @return array<array-key, mixed> */
+    private static function listOf(mixed $file, string $list): array
+    {
+        $rows = is_array($file) ? $file[$list] ?? [] : [];
+
+        return is_array($rows) ? $rows : [];
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $rows
+     * @param  array<array-key, mixed>  $ships
+     *
+     * @return ?iterable<Page> null where the rows have no pages of their own
+     */
+    private static function pagesOf(string $file, string $list, array $rows, array $ships): ?iterable
+    {
+        return match (true) {
+            isset(self::ROWS["{$file}/{$list}"]) => self::rows(...self::ROWS["{$file}/{$list}"], rows: $rows, ships: $ships),
+            $file === 'numbers' => self::numbers($rows, $ships),
+            $file === 'codes' => self::codes($rows),
+            default => null,
+        };
     }
 
     /**
@@ -176,7 +195,7 @@ final readonly class Book
                     $id,
                     ucfirst(Plainly::said($row['name'] ?? $row['ask'] ?? str_replace('-', ' ', $id))),
                     Plainly::said($row['plain'] ?? ''),
-                    [new Section(self::RAW, Plainly::items(array_diff_key($row, ['id' => 0]), $was))],
+                    [new Passage(self::RAW, Plainly::items(array_diff_key($row, ['id' => 0]), $was))],
                     isset($row['caution']) ? Plainly::said($row['caution']) : null,
                 );
             }
@@ -199,7 +218,7 @@ final readonly class Book
                     (string) $id,
                     ucfirst(str_replace('_', ' ', (string) $id)),
                     Plainly::said($row['why'] ?? ''),
-                    [new Section(self::RAW, Plainly::items($row, $was))],
+                    [new Passage(self::RAW, Plainly::items($row, $was))],
                 );
             }
         }
@@ -234,7 +253,7 @@ final readonly class Book
                 $kind,
                 'Codes: '.$kind,
                 'What such codes mean on any board, until the shop knows better of a model.',
-                [new Section(self::RAW, $items)],
+                [new Passage(self::RAW, $items)],
             );
         }
     }
@@ -248,7 +267,7 @@ final readonly class Book
         $sections = [];
         foreach ($lists as $list => $rows) {
             $was = is_array($shipped[$list] ?? null) ? $shipped[$list] : [];
-            $sections[] = new Section(
+            $sections[] = new Passage(
                 ucfirst(str_replace(['_', '-'], ' ', (string) $list)),
                 is_array($rows) ? Plainly::items($rows, $was) : [new Item((string) $list, value: Plainly::said($rows))],
             );

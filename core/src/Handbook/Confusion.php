@@ -60,7 +60,8 @@ final class Confusion
             if ($step->setUp->lends && $step->each !== null) {
                 foreach ($machine->ofKind($step->each) as $part) {
                     $name = str_replace('{target}', $part->inSentence(), $step->name);
-                    $this->addStart($step->id, $name, $step->minutes, $model, new SetUp(lent: [$part->id => new Lent('good', self::GOOD)]), $part->id);
+                    $lent = new SetUp(lent: [$part->id => new Lent('good', self::GOOD)]);
+                    $this->addStart($step->id, $name, $step->minutes, $model, $lent, $part->id);
                 }
             }
         }
@@ -98,7 +99,8 @@ final class Confusion
         foreach ($this->trials as $id => $trial) {
             $each[$id] = self::divergence($trial['shows'][$one] ?? [], $trial['shows'][$other] ?? []);
         }
-        uksort($each, fn (string $a, string $b): int => $each[$b] / $this->trials[$b]['minutes'] <=> $each[$a] / $this->trials[$a]['minutes']);
+        $perMinute = fn (string $id): float => $each[$id] / $this->trials[$id]['minutes'];
+        uksort($each, fn (string $a, string $b): int => $perMinute($b) <=> $perMinute($a));
         $left = self::HOUR;
         $same = 1.0;
         foreach ($each as $id => $bits) {

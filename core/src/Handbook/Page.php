@@ -9,13 +9,13 @@ final readonly class Page
 {
     public string $address;
 
-    /** @var list<Section> without those that hold nothing */
+    /** @var list<Passage> without those that hold nothing */
     public array $sections;
 
     /**
      * @param  string  $kind as Book::CHAPTERS names it
      * @param  string  $lead one sentence or two
-     * @param  list<Section>  $sections
+     * @param  list<Passage>  $sections
      * @param  ?string  $caution what to beware of at it
      * @param  ?string  $part kind of part it is about, for its drawing; null = of none
      */
@@ -29,7 +29,8 @@ final readonly class Page
         public ?string $part = null,
     ) {
         $this->address = "{$kind}/{$id}";
-        $this->sections = array_values(array_filter($sections, fn (Section $section): bool => $section->items !== [] || $section->lead !== ''));
+        $says = fn (Passage $section): bool => $section->items !== [] || $section->lead !== '';
+        $this->sections = array_values(array_filter($sections, $says));
     }
 
     /** All that it says, for a search. */
@@ -47,8 +48,10 @@ final readonly class Page
         return implode("\n", $words);
     }
 
-    public function with(Section ...$more): self
+    public function with(Passage ...$more): self
     {
-        return new self($this->kind, $this->id, $this->title, $this->lead, [...$this->sections, ...array_values($more)], $this->caution, $this->part);
+        $sections = [...$this->sections, ...array_values($more)];
+
+        return new self($this->kind, $this->id, $this->title, $this->lead, $sections, $this->caution, $this->part);
     }
 }

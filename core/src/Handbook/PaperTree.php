@@ -63,7 +63,8 @@ final readonly class PaperTree
         [$part, $chance] = self::likeliest($assessment);
         $name = $part === '' ? 'nothing by name' : $machine->part($part)->name;
         $step = self::first($assessment);
-        if ($step === null || $depth >= self::DEEP || $path < self::PATH || $chance >= self::ENOUGH || $assessment->advice->state !== JobState::Find) {
+        $isEnough = $depth >= self::DEEP || $path < self::PATH || $chance >= self::ENOUGH;
+        if ($step === null || $isEnough || $assessment->advice->state !== JobState::Find) {
             return new Twig(null, [], $part, $name, $chance);
         }
         $branches = [];

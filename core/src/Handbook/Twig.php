@@ -14,8 +14,13 @@ final readonly class Twig
      * @param  list<Branch>  $branches
      * @param  string  $part  the part that is likeliest at fault here, and how likely, 0 to 1
      */
-    public function __construct(public ?Candidate $step, public array $branches, public string $part, public string $name, public float $chance)
-    {
+    public function __construct(
+        public ?Candidate $step,
+        public array $branches,
+        public string $part,
+        public string $name,
+        public float $chance,
+    ) {
     }
 
     /** How often who follows it from here ends at a part that is at fault, by the model; what is on no branch counts as missed. */

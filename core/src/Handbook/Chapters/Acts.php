@@ -7,7 +7,7 @@ namespace Orthoscope\Core\Handbook\Chapters;
 use Orthoscope\Core\Catalogue\Act;
 use Orthoscope\Core\Handbook\Item;
 use Orthoscope\Core\Handbook\Page;
-use Orthoscope\Core\Handbook\Section;
+use Orthoscope\Core\Handbook\Passage;
 
 /** Each act: what it cures and how often, what it takes and what it leaves. */
 final class Acts extends Chapter
@@ -16,14 +16,14 @@ final class Acts extends Chapter
     {
         foreach ($this->catalogue->acts as $act) {
             yield new Page('act', $act->id, ucfirst($act->name), 'To the owner: “we '.$this->plain($act).'”.', [
-                new Section('What it cures', $this->cures($act)),
-                new Section('What it takes', array_values(array_filter([
+                new Passage('What it cures', $this->cures($act)),
+                new Passage('What it takes', array_values(array_filter([
                     new Item('Minutes at the bench', value: (string) $act->minutes),
                     $act->buysPart ? new Item('The price of the part comes on top') : null,
                     $act->limit === null ? null : new Item("What it leaves: {$act->limit}"),
                 ]))),
-                new Section('Steps that do it', $this->steps($act)),
-                new Section('Locks it ends', $this->locks($act)),
+                new Passage('Steps that do it', $this->steps($act)),
+                new Passage('Locks it ends', $this->locks($act)),
             ], $act->caution);
         }
     }
@@ -62,7 +62,7 @@ final class Acts extends Chapter
     {
         $items = [];
         foreach ($this->catalogue->locks as $lock) {
-            $ends = array_filter($lock->cleared, fn (string $word): bool => $word === "act:{$act->id}" || str_starts_with($word, "act:{$act->id}:"));
+            $ends = array_filter($lock->cleared, fn (string $word): bool => str_starts_with("{$word}:", "act:{$act->id}:"));
             $ends === [] || $items[] = new Item($lock->name, "lock/{$lock->id}");
         }
 

@@ -7,7 +7,7 @@ namespace Orthoscope\Core\Handbook\Chapters;
 use Orthoscope\Core\Catalogue\Check;
 use Orthoscope\Core\Handbook\Item;
 use Orthoscope\Core\Handbook\Page;
-use Orthoscope\Core\Handbook\Section;
+use Orthoscope\Core\Handbook\Passage;
 
 /** Each look and reading: how it is taken, what it may show and of which faults, its limits, and what to ask where it surprises. */
 final class Checks extends Chapter
@@ -16,15 +16,15 @@ final class Checks extends Chapter
     {
         foreach ($this->catalogue->checks as $check) {
             yield new Page('check', $check->id, ucfirst($check->name), $this->lead($check), [
-                new Section('How it is taken', $this->how($check)),
-                ...array_map(fn ($result): Section => new Section("If it shows “{$result->name}”", $result->findsSomething()
+                new Passage('How it is taken', $this->how($check)),
+                ...array_map(fn ($result): Passage => new Passage("If it shows “{$result->name}”", $result->findsSomething()
                     ? array_map(
                         fn (string $fault, float $share): Item => $this->faultItem($fault, 'shows it in '.self::percent($share)),
                         array_map(strval(...), array_keys($result->shows)),
                         $result->shows,
                     )
                     : [new Item('It speaks against every fault above, by as much as it would have shown it')]), $check->results),
-                new Section('If it surprises', array_map(
+                new Passage('If it surprises', array_map(
                     fn (string $doubt): Item => new Item($this->catalogue->doubts[$doubt]->ask),
                     $check->asks,
                 ), $check->asks === [] ? '' : 'Before it moves anything, its own set-up is asked about.'),
@@ -36,7 +36,8 @@ final class Checks extends Chapter
     {
         return match (true) {
             $check->host => 'Made in another machine that is known good.',
-            $check->isSight() => 'A look. What it finds is believed: what is there is missed now and then, and hardly ever seen where it is not.',
+            $check->isSight() => 'A look. What it finds is believed: what is there is missed now and then, and hardly ever seen where it '
+                .'is not.',
             $check->direct => 'Sees or measures the fault itself: enough to condemn.',
             $check->kind === 'reading' => 'A reading. It speaks for and against, and alone condemns nothing.',
             default => 'A look that speaks for and against, and alone condemns nothing.',

@@ -9,7 +9,7 @@ use Orthoscope\Core\Catalogue\Fault;
 use Orthoscope\Core\Handbook\Confusion;
 use Orthoscope\Core\Handbook\Item;
 use Orthoscope\Core\Handbook\Page;
-use Orthoscope\Core\Handbook\Section;
+use Orthoscope\Core\Handbook\Passage;
 
 /** Each fault: how it shows, what shows it, what it is mistaken for and what tells the two apart, and what cures it. */
 final class Faults extends Chapter
@@ -27,16 +27,19 @@ final class Faults extends Chapter
         foreach ($this->catalogue->faults as $fault) {
             $part = $this->catalogue->part($fault->part);
             yield new Page('fault', $fault->id, "{$part->name}: {$fault->name}", ucfirst($fault->plain).'.', [
-                new Section('Where it stops a start', [
+                new Passage('Where it stops a start', [
                     ...$this->stops($fault),
                     new Item("Part: {$part->name}", "part/{$part->id}"),
-                    new Item('How often', value: round($fault->prior, 2).self::PER_THOUSAND.' (judgement, until the shop\'s own jobs say otherwise)'),
+                    new Item(
+                        'How often',
+                        value: round($fault->prior, 2).self::PER_THOUSAND.' (judgement, until the shop\'s own jobs say otherwise)',
+                    ),
                 ]),
-                new Section('What a start shows with it', $this->signs($fault)),
-                new Section('What shows it', $this->checks($fault)),
-                new Section('What it is mistaken for', $this->mistaken($fault), 'On a usual machine, by what an hour of looks, readings, '
+                new Passage('What a start shows with it', $this->signs($fault)),
+                new Passage('What shows it', $this->checks($fault)),
+                new Passage('What it is mistaken for', $this->mistaken($fault), 'On a usual machine, by what an hour of looks, readings, '
                     .'lent parts and starts shows under each; with what tells the two apart best. 0 bits: nothing does; 1: it is settled.'),
-                new Section('What cures it', array_map(
+                new Passage('What cures it', array_map(
                     fn (string $act, float $share): Item => $this->actItem($act, self::percent($share)),
                     array_keys($fault->cures),
                     $fault->cures,

@@ -7,7 +7,7 @@ namespace Orthoscope\Core\Handbook\Chapters;
 use Orthoscope\Core\Catalogue\Lock;
 use Orthoscope\Core\Handbook\Item;
 use Orthoscope\Core\Handbook\Page;
-use Orthoscope\Core\Handbook\Section;
+use Orthoscope\Core\Handbook\Passage;
 
 /** Each lock: why, what raises it, what it keeps from being done, and how it ends. */
 final class Locks extends Chapter
@@ -27,14 +27,14 @@ final class Locks extends Chapter
     {
         foreach ($this->catalogue->locks as $lock) {
             yield new Page('lock', $lock->id, "Lock: {$lock->name}", $lock->sentence, [
-                new Section('What it keeps from being done', [new Item(ucfirst(self::BLOCKS[$lock->blocks] ?? $lock->blocks))]),
-                new Section('What raises it', array_map($this->raised(...), $lock->raised)),
-                new Section('How it ends', [
+                new Passage('What it keeps from being done', [new Item(ucfirst(self::BLOCKS[$lock->blocks] ?? $lock->blocks))]),
+                new Passage('What raises it', array_map($this->raised(...), $lock->raised)),
+                new Passage('How it ends', [
                     new Item($lock->unlock),
                     ...array_map(fn (string $words): Item => new Item($words), $lock->endings($this->catalogue)),
                     ...$lock->hours === null ? [] : [new Item('By itself, hours after it was raised', value: (string) $lock->hours)],
                 ]),
-                new Section('What an owner who takes it home locked is told', $lock->tell === '' ? [] : [new Item($lock->tell)]),
+                new Passage('What an owner who takes it home locked is told', $lock->tell === '' ? [] : [new Item($lock->tell)]),
             ], 'A lead may set it aside with a reason, on the record. Local rules and licensed practice go before any of this.');
         }
     }

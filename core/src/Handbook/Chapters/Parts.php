@@ -7,7 +7,7 @@ namespace Orthoscope\Core\Handbook\Chapters;
 use Orthoscope\Core\Catalogue\PartKind;
 use Orthoscope\Core\Handbook\Item;
 use Orthoscope\Core\Handbook\Page;
-use Orthoscope\Core\Handbook\Section;
+use Orthoscope\Core\Handbook\Passage;
 
 /** Each kind of part: its place in the chain, how it fails, how that is seen, and how it is lent and proved. */
 final class Parts extends Chapter
@@ -19,11 +19,11 @@ final class Parts extends Chapter
                 continue;
             }
             yield new Page('part', $kind->id, $kind->name, ucfirst($kind->plain).'.', [
-                new Section('In the chain', $this->chain($kind)),
-                new Section('How it fails', $this->faults($kind)),
-                new Section('How it is looked at', $this->checks($kind)),
-                new Section('What is tried with it', $this->steps($kind)),
-                new Section('Proved, condemned, lent', $this->verdicts($kind)),
+                new Passage('In the chain', $this->chain($kind)),
+                new Passage('How it fails', $this->faults($kind)),
+                new Passage('How it is looked at', $this->checks($kind)),
+                new Passage('What is tried with it', $this->steps($kind)),
+                new Passage('Proved, condemned, lent', $this->verdicts($kind)),
             ], part: $kind->id);
         }
     }
@@ -101,12 +101,14 @@ final class Parts extends Chapter
         return [
             new Item(
                 $kind->shownByStart
-                    ? "Proved working: a start got past it, or a look or reading found it good, and it is at fault with {$number('proved_below')} at most"
+                    ? 'Proved working: a start got past it, or a look or reading found it good, and it is at fault with '
+                        ."{$number('proved_below')} at most"
                     : 'A start that goes well says nothing of it; only a look or a reading does',
                 'number/proved_below',
             ),
             new Item(
-                "Condemned: at fault with {$number('condemned_from')} at least, and put back with the trouble coming back, or seen or measured",
+                "Condemned: at fault with {$number('condemned_from')} at least, and put back with the trouble coming back, or seen or "
+                    .'measured',
                 'number/condemned_from',
             ),
             $kind->lendable

@@ -6,7 +6,7 @@ namespace Orthoscope\Core\Handbook\Chapters;
 
 use Orthoscope\Core\Handbook\Item;
 use Orthoscope\Core\Handbook\Page;
-use Orthoscope\Core\Handbook\Section;
+use Orthoscope\Core\Handbook\Passage;
 
 /** Each milestone of a start: what it uses, and what keeps a start from it. */
 final class Stages extends Chapter
@@ -24,9 +24,9 @@ final class Stages extends Chapter
                 }
             }
             yield new Page('stage', $stage->id, "Milestone: {$stage->name}", ucfirst($stage->plain).'.', [
-                new Section('Parts that a start uses for it', $parts),
-                new Section('Faults that keep a start from it', $faults),
-                new Section('What a start that stops before it shows', $this->signs($stage->id)),
+                new Passage('Parts that a start uses for it', $parts),
+                new Passage('Faults that keep a start from it', $faults),
+                new Passage('What a start that stops before it shows', $this->signs($stage->id)),
             ]);
         }
     }

@@ -7,7 +7,7 @@ namespace Orthoscope\Core\Handbook\Chapters;
 use Orthoscope\Core\Catalogue\Step;
 use Orthoscope\Core\Handbook\Item;
 use Orthoscope\Core\Handbook\Page;
-use Orthoscope\Core\Handbook\Section;
+use Orthoscope\Core\Handbook\Passage;
 
 /** Each step that can be advised: why, what it takes, what it is made of, and what keeps it from being taken. */
 final class Steps extends Chapter
@@ -16,9 +16,9 @@ final class Steps extends Chapter
     {
         foreach ($this->catalogue->steps as $step) {
             yield new Page('step', $step->id, self::named($step->name), $step->why, [
-                new Section('What it takes', $this->takes($step)),
-                new Section('When it is offered', $this->when($step)),
-                new Section('Locked by', $this->locks($step)),
+                new Passage('What it takes', $this->takes($step)),
+                new Passage('When it is offered', $this->when($step)),
+                new Passage('Locked by', $this->locks($step)),
             ], $step->caution, $step->each === 'swapped' ? null : $step->each);
         }
     }
@@ -55,7 +55,10 @@ final class Steps extends Chapter
                 "stage/{$step->mootAfter}",
             ),
             ...array_map(
-                fn (string $event): Item => new Item("First, where this was told: {$this->catalogue->events[$event]->name}", "event/{$event}"),
+                fn (string $event): Item => new Item(
+                    "First, where this was told: {$this->catalogue->events[$event]->name}",
+                    "event/{$event}",
+                ),
                 $step->whenNew,
             ),
             $step->recovers === [] ? null : new Item('Cheap recovery: it comes before a dear part is bought'),
