@@ -59,7 +59,7 @@ export function bench() {
             if (isTyping(event) || this.$root.querySelector('dialog[open]')) return;
             if (/^[1-9]$/.test(event.key)) return this.openStep(event.key);
             if (/^[a-d]$/.test(event.key)) return this.pressOutcome(event.key);
-            if (event.key === 'y') return this.$root.querySelector('[data-why]')?.click();
+            if (event.key === 'y') return this.$root.querySelector('[data-first-why]')?.click();
             if (event.key === 'u') return this.$root.querySelector('[data-undo]')?.click();
             const opener = this.$root.querySelector(
                 `.keys [data-hot="${CSS.escape(event.key)}"], .keys [data-dialog="${DIALOG_KEYS[event.key] ?? 'none'}"]`,

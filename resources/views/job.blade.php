@@ -494,7 +494,7 @@
                                             : '';
                                 @endphp
                                 <b><a class="why" href="{{ route('why.part', [$job, $standing->part->id]) }}"
-                                        @if ($loop->first) data-why @endif>{{ $standing->part->name }}{{ $old }}</a></b>
+                                        @if ($loop->first) data-first-why @endif>{{ $standing->part->name }}{{ $old }}</a></b>
                                 @if (!in_array($standing->fitted, [null, 'new'], true))
                                     <span class="lent">{{ $standing->fitted }}</span>
                                 @endif

@@ -23,6 +23,11 @@
                             {{ implode(': ', array_filter([$page->words->what($entry), $page->words->outcome($entry)])) }}</label>
                     @endforeach
                 </div>
+                <p><button>Work it out</button>
+                    @if ($page->pencil !== null)
+                        <a href="{{ route('what-if', $job) }}">Rub it out</a>
+                    @endif
+                </p>
                 <h2>Pretend</h2>
                 @foreach ($page->steps() as $step)
                     <fieldset class="pretend">
@@ -39,11 +44,7 @@
                         @endforeach
                     </fieldset>
                 @endforeach
-                <p><button>Work it out</button>
-                    @if ($page->pencil !== null)
-                        <a href="{{ route('what-if', $job) }}">Rub it out</a>
-                    @endif
-                </p>
+
             </form>
             <div>
                 <section class="sheet" aria-live="polite">

@@ -40,7 +40,8 @@ $views = [
         'script' => "document.querySelector('.keys [data-dialog=check]').click(); "
             ."document.querySelector('[data-pick=supply-test]').click()",
     ],
-    'stand' => ['who' => 'oda', 'path' => '/jobs/V8-449/stand'],
+    'why' => ['who' => 'rhea', 'path' => '/jobs/K4-327/why/slot-A2'],
+    'handbook' => ['who' => 'rhea', 'path' => '/book/fault/slot-dirty'],
     'decide' => ['who' => 'maud', 'path' => '/jobs/V8-449/decide'],
     'quote-telephone' => ['who' => 'maud', 'path' => '/jobs/V8-449/quotes/1', 'follow' => '.address', 'width' => 500],
     'prove' => ['who' => 'piet', 'path' => '/jobs/M2-895/prove'],
@@ -48,11 +49,6 @@ $views = [
     'shelf' => ['who' => 'maud', 'path' => '/shelf'],
     'claim' => ['who' => 'maud', 'path' => '/claims/1'],
     'patterns' => ['who' => 'maud', 'path' => '/patterns'],
-    'numbers' => [
-        'who' => 'maud',
-        'path' => '/shop/numbers/work',
-        'script' => "document.querySelector('#v-economy-finding').value = '39'; document.querySelector('[value=look]').click()",
-    ],
     // Last, because it hands the machine over.
     'invoice' => [
         'who' => 'oda',
