@@ -40,8 +40,8 @@ $views = [
         'script' => "document.querySelector('.keys [data-dialog=check]').click(); "
             ."document.querySelector('[data-pick=supply-test]').click()",
     ],
-    'why' => ['who' => 'rhea', 'path' => '/jobs/K4-327/why/slot-A2'],
-    'handbook' => ['who' => 'rhea', 'path' => '/book/fault/slot-dirty'],
+    'why' => ['who' => 'piet', 'path' => '/jobs/K4-327/why/slot-A2'],
+    'handbook' => ['who' => 'oda', 'path' => '/book/fault/slot-dirty'],
     'decide' => ['who' => 'maud', 'path' => '/jobs/V8-449/decide'],
     'quote-telephone' => ['who' => 'maud', 'path' => '/jobs/V8-449/quotes/1', 'follow' => '.address', 'width' => 500],
     'prove' => ['who' => 'piet', 'path' => '/jobs/M2-895/prove'],
