@@ -12,6 +12,7 @@ use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Planning\NextStep;
 use Orthoscope\Core\Why\BeliefCourse;
 use Orthoscope\Core\Why\LeftOut;
+use Orthoscope\Core\Why\Movers;
 use Orthoscope\Core\Why\Weight;
 use Orthoscope\Core\Words\EntryWords;
 
@@ -20,9 +21,6 @@ final readonly class WhyPage
 {
     /** Ways of settling it that are shown. */
     private const WAYS = 4;
-
-    /** Belief, 0 to 1, that a step must be expected to move the part to be one of them. */
-    private const MOVES = 0.01;
 
     /** Overlap beyond which the weights are said not to multiply to the whole: 1.5 times either way. */
     private const OVERLAPS = 1.5;
@@ -89,18 +87,8 @@ final readonly class WhyPage
     /** @return list<array{step: NextStep, moves: list<array{words: string, chance: int, then: int}>}> steps that would move it most */
     public function settles(): array
     {
-        $expected = [];
-        foreach ($this->assessment->advice->steps as $i => $step) {
-            foreach ($step->outcomes as $outcome) {
-                $moves = abs(($outcome->parts[$this->part->id] ?? 0.0) - $this->standing->probability);
-                $expected[$i] = ($expected[$i] ?? 0.0) + $outcome->probability * $moves;
-            }
-        }
-        arsort($expected);
         $settles = [];
-        $expected = array_filter($expected, fn (float $moved): bool => $moved > self::MOVES);
-        foreach (array_keys(array_slice($expected, 0, self::WAYS, true)) as $i) {
-            $step = $this->assessment->advice->steps[$i];
+        foreach (array_slice(Movers::of($this->assessment, $this->part->id), 0, self::WAYS) as $step) {
             $settles[] = ['step' => $step, 'moves' => self::moves($step, $this->part->id)];
         }
 

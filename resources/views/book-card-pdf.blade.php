@@ -80,7 +80,7 @@
                 <p class="caution">{{ $card['page']->caution }}</p>
             @endif
             @foreach ($card['page']->sections as $section)
-                @if ($section->heading !== 'In the catalogue')
+                @if ($section->heading !== Orthoscope\Core\Handbook\Book::RAW)
                     <h2>{{ $section->heading }}</h2>
                     <ul>
                         @foreach (array_slice($section->items, 0, 7) as $item)

@@ -46,6 +46,18 @@
                         @endforeach
                     </ul>
                 </section>
+                @if ($model->patterns !== [])
+                    <section class="sheet">
+                        <h2>Too often to be luck</h2>
+                        <ul class="book-items">
+                            @foreach ($model->patterns as $pattern)
+                                <li><a
+                                        href="{{ route('patterns') }}">{{ ucfirst(App\View\PatternWords::outcome($catalogue, $pattern['outcome'])) }}</a>
+                                    <span class="value num">{{ $pattern['with'] }} of {{ $pattern['of'] }}</span></li>
+                            @endforeach
+                        </ul>
+                    </section>
+                @endif
                 <section class="sheet">
                     <h2>Its last jobs</h2>
                     <ul class="book-items">

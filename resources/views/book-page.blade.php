@@ -1,6 +1,11 @@
 <x-layout :title="$page->title" nav="book">
     <div class="book-page" x-data="along" x-on:keydown.window="key">
-        <p class="crumbs"><a href="{{ route('book') }}">Handbook</a> · {{ $chapter }}</p>
+        <p class="crumbs">
+            @if ($from !== null)
+                <a href="{{ route('jobs.show', $from) }}">Back to {{ $from->tag }}</a> ·
+            @endif
+            <a href="{{ route('book') }}">Handbook</a> · {{ $chapter }}
+        </p>
         <div class="head">
             <h1>{{ $page->title }}</h1>
             <p>{{ $page->lead }}</p>
@@ -11,7 +16,7 @@
         <div class="columns two">
             <div>
                 @foreach ($page->sections as $section)
-                    @if ($section->heading === 'In the catalogue')
+                    @if ($section->heading === Orthoscope\Core\Handbook\Book::RAW)
                         @continue
                     @endif
                     <section class="sheet">
@@ -23,11 +28,12 @@
                     </section>
                 @endforeach
                 @foreach ($page->sections as $section)
-                    @if ($section->heading === 'In the catalogue')
+                    @if ($section->heading === Orthoscope\Core\Handbook\Book::RAW)
                         <details class="sheet" @if (count($page->sections) === 1) open @endif>
                             <summary>
                                 <h2>Every number of it</h2>
                             </summary>
+                            <p class="soft">{{ $section->lead }}</p>
                             <x-book-items :items="$section->items" />
                         </details>
                     @endif

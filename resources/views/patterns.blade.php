@@ -6,25 +6,7 @@
 @endphp
 
 @php
-    $sign = function (string $sign) use ($catalogue): string {
-        [$channel, $value] = explode(':', $sign, 2);
-        return $catalogue->signs[$channel]->values[$value] ?? $sign;
-}; @endphp
-
-@php
-    $outcome = function (string $outcome) use ($catalogue, $sign): string {
-        [$kind, $of] = [...explode(':', $outcome, 2), ''];
-        return match ($kind) {
-            'cause' => 'the ' . lcfirst($catalogue->parts[$of]->name ?? $of),
-            'fault' => ($catalogue->parts[$catalogue->faults[$of]->part ?? '']->name ?? '') .
-                ': ' .
-                ($catalogue->faults[$of]->name ?? $of),
-            'stop' => 'stops before ' . ($catalogue->stages[$of]->name ?? $of),
-            'sign' => $sign($of),
-            'comeback' => 'comes back',
-            default => 'dead on arrival',
-        };
-    };
+    $outcome = fn(string $outcome): string => App\View\PatternWords::outcome($catalogue, $outcome);
 @endphp
 
 <x-layout title="Patterns" nav="patterns">

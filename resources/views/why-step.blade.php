@@ -86,10 +86,19 @@
                         data-draft="no">
                         <div class="field"><label for="f-other">I would rather</label><select id="f-other"
                                 name="other">
-                                @foreach ($page->others() as $one)
-                                    <option value="{{ $one->candidate->id() }}" @selected($asked === $one->candidate->id())>
-                                        {{ $one->candidate->name() }}{{ $one->isOpen() ? '' : ' (locked)' }}</option>
-                                @endforeach
+                                <optgroup label="another step">
+                                    @foreach ($page->others() as $one)
+                                        <option value="{{ $one->candidate->id() }}" @selected($asked === $one->candidate->id())>
+                                            {{ $one->candidate->name() }}{{ $one->isOpen() ? '' : ' (locked)' }}
+                                        </option>
+                                    @endforeach
+                                </optgroup>
+                                <optgroup label="another part">
+                                    @foreach (array_slice($page->assessment->suspects(), 0, 8) as $suspect)
+                                        <option value="part:{{ $suspect->part->id }}" @selected($asked === 'part:' . $suspect->part->id)>
+                                            {{ $suspect->part->name }}</option>
+                                    @endforeach
+                                </optgroup>
                             </select></div>
                         <button>What would that cost?</button>
                         <small class="soft">Worked out anew a few times: some seconds.</small>
@@ -147,7 +156,8 @@
                             @endif
                         </div>
                     @elseif ($asked !== '')
-                        <p role="status">That one comes first already.</p>
+                        <p role="status">That comes first already, or nothing that can be done now would tell more of
+                            it.</p>
                     @endif
                 </section>
                 <section class="sheet">

@@ -89,7 +89,8 @@ final class WhyTest extends TestCase
         $this->get(route('why.step', [$this->job, $first, 'other' => $other]))->assertOk()
             ->assertSee($steps[1]->candidate->name())
             ->assertSee('You would be right');
-        $this->get(route('why.step', [$this->job, $first, 'other' => $first]))->assertOk()->assertSee('That one comes first already.');
+        $this->get(route('why.step', [$this->job, $first, 'other' => $first]))->assertOk()->assertSee('That comes first already');
+        $this->get(route('why.step', [$this->job, $first, 'other' => 'part:board']))->assertOk()->assertSee('another part');
         $this->get(route('why.step', [$this->job, 'no-such']))->assertNotFound();
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\Job;
 use App\Models\MarginNote;
 use App\UseCases\Advice\PreviewNumbers;
 use App\UseCases\Shop\ModelBook;
@@ -58,6 +59,7 @@ final class BookController
                 ? null
                 : $preview->of([$looked->path => $looked->value]),
             'catalogue' => $catalogue,
+            'from' => Job::query()->where('tag', $request->string('job')->toString())->first(),
         ]);
     }
 

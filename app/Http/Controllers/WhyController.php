@@ -14,6 +14,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Why\Movers;
 use Orthoscope\Core\Words\EntryWords;
 
 /** Why a part, why a step, and what was known then. */
@@ -41,12 +42,16 @@ final class WhyController
         $assessment = $assessJob->assess($job);
         $found = $assessment->advice->step($step);
         abort_if($found === null, 404);
-        $other = $request->string('other')->toString();
+        $asked = $request->string('other')->toString();
+        // Somebody who would rather look at a part means the step that would move it most.
+        $other = str_starts_with($asked, 'part:')
+            ? (Movers::of($assessment, substr($asked, 5))[0] ?? null)?->candidate->id() ?? $asked
+            : $asked;
 
         return view('why-step', [
             'job' => $job,
             'page' => new WhyStep($assessment, $found),
-            'asked' => $other,
+            'asked' => $asked,
             'other' => $other === '' ? null : $reason->otherwise($job, $other),
         ]);
     }

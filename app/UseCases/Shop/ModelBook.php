@@ -6,6 +6,7 @@ namespace App\UseCases\Shop;
 
 use App\Models\Bulletin;
 use App\Models\Code;
+use App\Models\Figure;
 use App\Models\JobFacts;
 use App\Models\MarginNote;
 use App\Models\Paper;
@@ -32,6 +33,7 @@ final readonly class ModelBook
      * @param  Collection<int, MarginNote>  $notes
      * @param  Collection<int, Photo>  $photos
      * @param  Collection<int, Spare>  $spares that stood in one
+     * @param  list<array{outcome: string, with: int, of: int}>  $patterns what came too often with it to be luck
      */
     private function __construct(
         public string $name,
@@ -48,6 +50,7 @@ final readonly class ModelBook
         public Collection $notes,
         public Collection $photos,
         public Collection $spares,
+        public array $patterns,
     ) {
     }
 
@@ -81,7 +84,26 @@ final readonly class ModelBook
                 ->orderByDesc('id')->limit(self::LISTED)->get(),
             spares: Spare::query()->whereIn('tag', $facts->flatMap(fn (JobFacts $job): array => $job->spares)->unique()->take(50))
                 ->where('status', 'free')->orderBy('kind')->orderBy('tag')->limit(self::LISTED)->get(),
+            patterns: self::patterns($model),
         );
+    }
+
+    /** @return list<array{outcome: string, with: int, of: int}> */
+    private static function patterns(string $model): array
+    {
+        $body = Figure::query()->find('patterns')->body ?? [];
+        $found = [];
+        foreach (is_array($body['patterns'] ?? null) ? $body['patterns'] : [] as $pattern) {
+            if (($pattern['attribute'] ?? '') === 'model' && ($pattern['value'] ?? '') === $model) {
+                $found[] = [
+                    'outcome' => (string) $pattern['outcome'],
+                    'with' => (int) $pattern['with'],
+                    'of' => (int) $pattern['of'],
+                ];
+            }
+        }
+
+        return $found;
     }
 
     /** How many of its jobs are closed, in a sentence. */

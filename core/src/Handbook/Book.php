@@ -9,8 +9,10 @@ use Orthoscope\Core\Catalogue\CatalogueMistake;
 use Orthoscope\Core\Handbook\Chapters\Acts;
 use Orthoscope\Core\Handbook\Chapters\Checks;
 use Orthoscope\Core\Handbook\Chapters\Faults;
+use Orthoscope\Core\Handbook\Chapters\Limits;
 use Orthoscope\Core\Handbook\Chapters\Locks;
 use Orthoscope\Core\Handbook\Chapters\Parts;
+use Orthoscope\Core\Handbook\Chapters\Schools;
 use Orthoscope\Core\Handbook\Chapters\Stages;
 use Orthoscope\Core\Handbook\Chapters\Steps;
 
@@ -61,7 +63,10 @@ final readonly class Book
         'faults/events' => ['event', 'id'],
     ];
 
-    private const RAW = 'In the catalogue';
+    public const RAW = 'In the catalogue';
+
+    /** Of what no origin stands with. */
+    private const UNSAID = 'Where no origin stands with a number it is judgement, until the shop\'s own jobs say otherwise.';
 
     /** @param  array<string, Page>  $pages by address, in the order of the book */
     private function __construct(public array $pages)
@@ -76,7 +81,7 @@ final readonly class Book
         $confusion = new Confusion($catalogue);
         foreach ([
             new Parts($catalogue), new Faults($catalogue, $confusion), new Checks($catalogue), new Steps($catalogue), new Acts($catalogue),
-            new Locks($catalogue), new Stages($catalogue),
+            new Locks($catalogue), new Stages($catalogue), new Limits($catalogue), new Schools($catalogue),
         ] as $chapter) {
             foreach ($chapter->pages() as $page) {
                 $curated[$page->address] = $page;
@@ -195,7 +200,7 @@ final readonly class Book
                     $id,
                     ucfirst(Plainly::said($row['name'] ?? $row['ask'] ?? str_replace('-', ' ', $id))),
                     Plainly::said($row['plain'] ?? ''),
-                    [new Passage(self::RAW, Plainly::items(array_diff_key($row, ['id' => 0]), $was))],
+                    [new Passage(self::RAW, Plainly::items(array_diff_key($row, ['id' => 0]), $was), self::UNSAID)],
                     isset($row['caution']) ? Plainly::said($row['caution']) : null,
                 );
             }

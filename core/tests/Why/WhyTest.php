@@ -12,6 +12,7 @@ use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Tests\Support\Bench;
 use Orthoscope\Core\Why\BeliefCourse;
 use Orthoscope\Core\Why\LeftOut;
+use Orthoscope\Core\Why\Movers;
 use Orthoscope\Core\Why\Odds;
 use Orthoscope\Core\Why\OtherStep;
 use Orthoscope\Core\Why\PartBelief;
@@ -95,6 +96,22 @@ final class WhyTest extends TestCase
         $this->assertNotSame([], $seen);
         $this->assertGreaterThan(0.0, $left->overlap($left->with->first()));
         $this->assertSame(0.0, $left->with->awayFrom($left->with));
+    }
+
+    public function test_movers_are_the_steps_that_move_a_part_most(): void
+    {
+        $assessment = Bench::assess([[...self::DARK, 'signs' => ['lamp' => 'memory']]]);
+        $movers = Movers::of($assessment, 'stick-1');
+        $this->assertNotSame([], $movers);
+        $moved = array_map(fn ($step): float => array_sum(array_map(
+            fn ($outcome): float => $outcome->probability
+                * abs(($outcome->parts['stick-1'] ?? 0.0) - $assessment->standings['stick-1']->probability),
+            $step->outcomes,
+        )), $movers);
+        $sorted = $moved;
+        rsort($sorted);
+        $this->assertSame($sorted, $moved);
+        $this->assertSame([], Movers::of($assessment, 'no-such-part'));
     }
 
     /** @return iterable<string, array{float, string}> */

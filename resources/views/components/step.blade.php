@@ -27,11 +27,13 @@
             <span class="saves">Needs: {{ implode(', ', $candidate->step->needs) }}.</span>
         @endif
     </p>
-    <p class="why-line"><a href="{{ route('why.step', [$job, $candidate->id()]) }}">Why this?</a></p>
+    <p class="why-line"><a href="{{ route('why.step', [$job, $candidate->id()]) }}">Why this?</a> · <a
+            href="{{ route('book.page', ['step', $candidate->step->id, 'job' => $job->tag]) }}">in the book</a></p>
     @foreach ($notes as $note)
         <p class="margin-note">{{ $note->words }}
             <small>{{ $note->model === '' ? '' : $note->model . ' · ' }}{{ $note->user->name }}, <a
-                    href="{{ route('book.page', explode('/', $note->page)) }}#margin">in the margin</a></small></p>
+                    href="{{ route('book.page', explode('/', $note->page)) }}#margin">in the margin</a></small>
+        </p>
     @endforeach
     @if ($candidate->step->check === 'supply-sum')
         <p><a href="{{ route('jobs.supply', $job) }}">Add it up here</a></p>

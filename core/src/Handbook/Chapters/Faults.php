@@ -17,6 +17,15 @@ final class Faults extends Chapter
     /** Share of starts from which a sign is named. */
     private const NAMED = 0.1;
 
+    /** @var array<string, string> condition of a start, in words */
+    private const WHEN = [
+        'any' => 'as it comes', 'cold' => 'cold', 'warm' => 'warm', 'load' => 'at work', 'hours' => 'after hours', 'case' => 'in its case',
+        'bench' => 'out of it', 'owner' => "at its owner's", 'shop' => 'in the shop', 'button' => 'by the button', 'pins' => 'by the pins',
+        'slow' => 'at lower clocks', 'basic' => 'with the basic driver', 'other-driver' => 'with another driver',
+        'no-card' => 'without a card', 'card' => 'with one', 'used' => 'with the channel in use', 'unused' => 'without',
+        'this' => 'on this output', 'other' => 'on another',
+    ];
+
     public function __construct(Catalogue $catalogue, private readonly Confusion $confusion)
     {
         parent::__construct($catalogue);
@@ -35,6 +44,7 @@ final class Faults extends Chapter
                         value: round($fault->prior, 2).self::PER_THOUSAND.' (judgement, until the shop\'s own jobs say otherwise)',
                     ),
                 ]),
+                new Passage('How it behaves', $this->behaves($fault)),
                 new Passage('What a start shows with it', $this->signs($fault)),
                 new Passage('What shows it', $this->checks($fault)),
                 new Passage('What it is mistaken for', $this->mistaken($fault), 'On a usual machine, by what an hour of looks, readings, '
@@ -59,6 +69,27 @@ final class Faults extends Chapter
 
             return new Item("Before “{$this->catalogue->stages[$way['stops']]->name}”", "stage/{$way['stops']}", $share);
         }, $fault->ways);
+    }
+
+    /** @return list<Item> */
+    private function behaves(Fault $fault): array
+    {
+        $ways = $this->catalogue->shows[$fault->shows] ?? [];
+        $items = array_map(function ($way) use ($ways): Item {
+            $said = [];
+            foreach ($way->hazards as $condition => $share) {
+                $when = $condition === 'hazard' ? '' : self::WHEN[$condition] ?? str_replace('-', ' ', (string) $condition);
+                $said[] = trim($when.' '.self::percent($share));
+            }
+            $of = count($ways) === 1 ? 'Share of starts that it stops' : 'Of '.self::percent($way->share).' of such machines it stops';
+
+            return new Item($of, value: implode(', ', $said));
+        }, $ways);
+        $fault->steady && $items[] = new Item('A state that no cold, heat or work changes');
+        $fault->arises > 0.0 && $items[] = new Item('Moving the part may bring it about', value: self::percent($fault->arises));
+        $fault->harms > 0.0 && $items[] = new Item('It may harm a good part that is lent to the machine', value: self::percent($fault->harms));
+
+        return $items;
     }
 
     /** @return list<Item> */
