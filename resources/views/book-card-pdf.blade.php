@@ -1,76 +1,62 @@
 {{-- Cards of A5, one to a sheet. --}}
-<!doctype html>
-<html lang="en">
-
-<head>
-    <meta charset="utf-8">
-    <title>{{ $title }}</title>
-    <style>
-        @page {
-            margin: 10mm 11mm;
-        }
-
+<x-pdf-page :title="$title" margin="10mm 11mm">
+    <x-slot:style>
         body {
-            color: #20272a;
-            font-family: 'DejaVu Sans', sans-serif;
-            font-size: 8.5pt;
-            line-height: 1.35;
+        font-size: 8.5pt;
+        line-height: 1.35;
         }
 
         .card {
-            page-break-after: always;
+        page-break-after: always;
         }
 
         .card.last {
-            page-break-after: auto;
+        page-break-after: auto;
         }
 
         .qr {
-            float: right;
-            height: 24mm;
-            width: 24mm;
+        float: right;
+        height: 24mm;
+        width: 24mm;
         }
 
         h1 {
-            font-size: 14pt;
-            line-height: 1.15;
-            margin: 0 0 4pt;
+        font-size: 14pt;
+        line-height: 1.15;
+        margin: 0 0 4pt;
         }
 
         h2 {
-            border-bottom: 0.5pt solid #b8622b;
-            color: #7e3609;
-            font-size: 9pt;
-            margin: 8pt 0 2pt;
+        border-bottom: 0.5pt solid #b8622b;
+        color: #7e3609;
+        font-size: 9pt;
+        margin: 8pt 0 2pt;
         }
 
         ul {
-            margin: 0;
-            padding-left: 10pt;
+        margin: 0;
+        padding-left: 10pt;
         }
 
         .value {
-            color: #434c4b;
+        color: #434c4b;
         }
 
         .caution {
-            border: 1pt solid #8f1722;
-            color: #8f1722;
-            margin: 6pt 0;
-            padding: 4pt 6pt;
+        border: 1pt solid #8f1722;
+        color: #8f1722;
+        margin: 6pt 0;
+        padding: 4pt 6pt;
         }
 
         .foot {
-            border-top: 0.5pt solid #999;
-            color: #434c4b;
-            font-size: 7pt;
-            margin-top: 8pt;
-            padding-top: 3pt;
+        border-top: 0.5pt solid #999;
+        color: #434c4b;
+        font-size: 7pt;
+        margin-top: 8pt;
+        padding-top: 3pt;
         }
-    </style>
-</head>
-
-<body>
+    </x-slot>
     @foreach ($cards as $i => $card)
         <div class="card {{ $i === count($cards) - 1 ? 'last' : '' }}">
             <img class="qr" src="data:image/svg+xml;base64,{{ $card['qr'] }}" alt="">
@@ -108,6 +94,4 @@
                 now.</p>
         </div>
     @endforeach
-</body>
-
-</html>
+</x-pdf-page>

@@ -53,7 +53,8 @@
                             @foreach ($model->patterns as $pattern)
                                 <li><a
                                         href="{{ route('patterns') }}">{{ ucfirst(App\View\PatternWords::outcome($catalogue, $pattern['outcome'])) }}</a>
-                                    <span class="value num">{{ $pattern['with'] }} of {{ $pattern['of'] }}</span></li>
+                                    <span class="value num">{{ $pattern['with'] }} of {{ $pattern['of'] }}</span>
+                                </li>
                             @endforeach
                         </ul>
                     </section>

@@ -57,18 +57,7 @@
                             <h3>On open jobs it would be</h3>
                             @forelse ($preview as $one)
                                 <h4>{{ $one['job']->tag }}, {{ $one['job']->machine->model }}</h4>
-                                <dl class="compared">
-                                    @foreach ($one['rows'] as $what => [$is, $would])
-                                        <dt>{{ $what }}</dt>
-                                        <dd>
-                                            @if ($is === $would)
-                                                {{ $is }} <small>as now</small>
-                                            @else
-                                                <s>{{ $is }}</s> <b>{{ $would }}</b>
-                                            @endif
-                                        </dd>
-                                    @endforeach
-                                </dl>
+                                <x-compared :rows="$one['rows']" />
                             @empty
                                 <p>No machine is here to try it on.</p>
                             @endforelse

@@ -26,18 +26,7 @@
                 @forelse ($preview as $one)
                     <h3><a href="{{ route('jobs.show', $one['job']) }}">{{ $one['job']->tag }}</a>,
                         {{ $one['job']->machine->model }}</h3>
-                    <dl class="compared">
-                        @foreach ($one['rows'] as $what => [$is, $would])
-                            <dt>{{ $what }}</dt>
-                            <dd>
-                                @if ($is === $would)
-                                    {{ $is }} <small>as now</small>
-                                @else
-                                    <s>{{ $is }}</s> <b>{{ $would }}</b>
-                                @endif
-                            </dd>
-                        @endforeach
-                    </dl>
+                    <x-compared :rows="$one['rows']" />
                 @empty
                     <p>No machine is here to try it on.</p>
                 @endforelse

@@ -1,5 +1,5 @@
 {{-- A paper of the shop as a PDF page. --}}
-@props(['title'])
+@props(['title', 'margin' => '22mm 20mm', 'style' => ''])
 <!doctype html>
 <html lang="en">
 
@@ -8,7 +8,7 @@
     <title>{{ $title }}</title>
     <style>
         @page {
-            margin: 22mm 20mm;
+            margin: {{ $margin }};
         }
 
         body {
@@ -42,6 +42,8 @@
         .to {
             margin: 16pt 0;
         }
+
+        {!! $style !!}
     </style>
 </head>
 

@@ -87,7 +87,9 @@ final class Faults extends Chapter
         }, $ways);
         $fault->steady && $items[] = new Item('A state that no cold, heat or work changes');
         $fault->arises > 0.0 && $items[] = new Item('Moving the part may bring it about', value: self::percent($fault->arises));
-        $fault->harms > 0.0 && $items[] = new Item('It may harm a good part that is lent to the machine', value: self::percent($fault->harms));
+        if ($fault->harms > 0.0) {
+            $items[] = new Item('It may harm a good part that is lent to the machine', value: self::percent($fault->harms));
+        }
 
         return $items;
     }
