@@ -51,10 +51,12 @@
                         <h2>Too often to be luck</h2>
                         <ul class="book-items">
                             @foreach ($model->patterns as $pattern)
-                                <li><a
-                                        href="{{ route('patterns') }}">{{ ucfirst(App\View\PatternWords::outcome($catalogue, $pattern['outcome'])) }}</a>
-                                    <span class="value num">{{ $pattern['with'] }} of {{ $pattern['of'] }}</span>
-                                </li>
+                                @php
+                                    $outcome = App\View\PatternWords::outcome($catalogue, $pattern['outcome']);
+                                @endphp
+
+                                <li><a href="{{ route('patterns') }}">{{ ucfirst($outcome) }}</a> <span
+                                        class="value num">{{ $pattern['with'] }} of {{ $pattern['of'] }}</span></li>
                             @endforeach
                         </ul>
                     </section>
