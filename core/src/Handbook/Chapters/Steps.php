@@ -79,9 +79,10 @@ final class Steps extends Chapter
                 'all' => $step->record !== 'unlock',
                 default => false,
             };
-            $blocks && $items[] = new Item($lock->name, "lock/{$lock->id}");
+            // Several locks are called the same to a person at the bench.
+            $blocks && $items[$lock->name] ??= new Item($lock->name, "lock/{$lock->id}");
         }
 
-        return $items;
+        return array_values($items);
     }
 }
