@@ -10,6 +10,7 @@ use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Planning\NextStep;
+use Orthoscope\Core\Planning\Outcome;
 use Orthoscope\Core\Why\BeliefCourse;
 use Orthoscope\Core\Why\LeftOut;
 use Orthoscope\Core\Why\Movers;
@@ -98,11 +99,14 @@ final readonly class WhyPage
     /** @return list<array{words: string, chance: int, then: int}> what a step may show, and how likely the part then is */
     private static function moves(NextStep $step, string $part): array
     {
-        return array_map(fn ($outcome): array => [
+        $moves = array_map(fn (Outcome $outcome): array => [
             'words' => $outcome->words,
             'chance' => (int) round(100 * $outcome->probability),
             'then' => (int) round(100 * ($outcome->parts[$part] ?? 0.0)),
         ], $step->outcomes);
+
+        // What hardly ever shows settles nothing.
+        return array_values(array_filter($moves, fn (array $move): bool => $move['chance'] > 0));
     }
 
     /** What may fail under one condition alone has no page of its own. */

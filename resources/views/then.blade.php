@@ -21,7 +21,8 @@
             @endif
             <small><kbd>←</kbd> <kbd>→</kbd> go along</small>
         </nav>
-        <section class="chain-strip" aria-label="Chain as it stood then"><x-chain :chain="$chain" /></section>
+        <section class="chain-strip" tabindex="0" aria-label="Chain as it stood then"><x-chain :chain="$chain" />
+        </section>
         <div class="columns two">
             <section class="sheet">
                 <h2>What this entry did</h2>

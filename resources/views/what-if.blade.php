@@ -10,7 +10,8 @@
             <p class="error" role="alert">{{ $mistake }}</p>
         @endif
         @if ($page->pencil !== null)
-            <section class="chain-strip" aria-label="Chain in pencil"><x-chain :chain="$page->chain()" /></section>
+            <section class="chain-strip" tabindex="0" aria-label="Chain in pencil"><x-chain :chain="$page->chain()" />
+            </section>
         @endif
         <div class="columns two">
             <form class="sheet" method="get" action="{{ route('what-if', $job) }}" data-draft="no">

@@ -38,7 +38,9 @@ final class Plainly
             if (is_array($value) && array_is_list($value) && array_filter($value, is_array(...)) === []) {
                 $flat[$field] = implode(', ', array_map(self::said(...), $value));
             } elseif (is_array($value)) {
-                foreach (self::flat($value, is_int($key) ? trim($before.' '.self::named($value, $key)) : $field) as $inner => $said) {
+                // A row of a list is called by its id, which is not said again.
+                $of = is_int($key) ? array_diff_key($value, ['id' => 0]) : $value;
+                foreach (self::flat($of, is_int($key) ? trim($before.' '.self::named($value, $key)) : $field) as $inner => $said) {
                     // Two rows of one name are two lines all the same.
                     $flat[isset($flat[$inner]) ? "{$inner} ".(count($flat) + 1) : $inner] = $said;
                 }
