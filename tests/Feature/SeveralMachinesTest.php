@@ -85,7 +85,7 @@ final class SeveralMachinesTest extends TestCase
         $this->assertNull(app(Checkup::class)->all()['slow work']);
         $this->travel(4)->hours();
         $this->assertStringContainsString('Start a worker', (string) app(Checkup::class)->all()['slow work']);
-        $this->artisan('queue:work', ['--stop-when-empty' => true])->assertSuccessful();
+        $this->artisan('queue:work', ['--stop-when-empty' => true, '--memory' => 1024])->assertSuccessful();
         $this->assertNull(app(Checkup::class)->all()['slow work']);
         $this->assertNotNull(Figure::query()->find('how-well'));
         $this->assertSame([0, 0], [DB::table('queued')->count(), DB::table('failed_jobs')->count()]);

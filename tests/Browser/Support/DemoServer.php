@@ -53,6 +53,11 @@ final class DemoServer
                 ...TestClock::options(),
                 '-d',
                 'variables_order=EGPCS',
+                // As bin/demo serves it: what is computed long is machine code.
+                '-d',
+                'opcache.jit=tracing',
+                '-d',
+                'opcache.jit_buffer_size=128M',
                 '-S',
                 "127.0.0.1:{$port}",
                 '-t',
