@@ -11,16 +11,25 @@ use App\Models\User;
 use App\UseCases\Jobs\RecordEntries;
 use App\UseCases\Jobs\TakeInMachine;
 use App\UseCases\Parts\SpareBook;
+use App\UseCases\Shop\CoreVersion;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Testing\TestResponse;
+use Orthoscope\Core\Catalogue\Catalogue;
 use Tests\Support\TestClock;
 
 abstract class TestCase extends BaseTestCase
 {
+    /** @var ?array<string, mixed> */
+    private static ?array $files = null;
+
     protected function setUp(): void
     {
         TestClock::start();
         parent::setUp();
+        // The files of the catalogue are read once for all tests, as a shop reads them once until one changes.
+        self::$files ??= Catalogue::read(base_path('core/catalogue'));
+        Cache::forever('catalogue.'.app(CoreVersion::class)->word(), self::$files);
     }
 
     /**
