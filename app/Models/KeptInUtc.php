@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\Date;
 
 /**
  * Times of a row stand in the database in UTC and are read in the shop's own time zone: an hour that comes twice when the clock is put back
- * stays two hours, and a shop that moves loses nothing. Bindings of queries are turned the same way by OneWriterSQLiteConnection.
+ * stays two hours, and a shop that moves loses nothing. Bindings of queries are turned the same way by TurnsTimesToUtc.
  */
 trait KeptInUtc
 {

@@ -134,6 +134,7 @@ final class BookTest extends TestCase
         $this->assertSame($shipped + 4, app(Catalogue::class)->act('reseat')->minutes);
         $this->get('/book/act/reseat')->assertSee('Taken over')->assertSee("ships as {$shipped}");
         $this->post("/book/notes/{$note->id}/answer", ['answer' => 'declined'])->assertStatus(409);
+        $this->assertSame('accepted', $note->refresh()->answer);
     }
 
     public function test_the_book_of_a_model_is_made_of_its_record(): void

@@ -33,11 +33,10 @@ final class MarginController
     }
 
     /** Who wrote it takes it away, or the lead. */
-    public function destroy(MarginNote $note, #[CurrentUser] User $user): RedirectResponse
+    public function destroy(MarginNote $note, WriteInTheMargin $margin, #[CurrentUser] User $user): RedirectResponse
     {
         abort_unless($note->user->is($user) || $user->can('lead'), 403);
-        $note->delete();
-        $note->file === null || Storage::delete([KeepPhoto::path($note->file), KeepPhoto::path($note->file, small: true)]);
+        $margin->takeAway($note);
 
         return redirect()->to(route('book.page', explode('/', $note->page)).'#margin')->with('status', 'Taken away.');
     }
@@ -48,8 +47,7 @@ final class MarginController
             ['answer' => ['required', 'in:accepted,declined']],
             ['answer.*' => 'Take it over or leave it.'],
         )['answer'];
-        abort_if($note->path === null || $note->answer !== null, 409);
-        $answer === 'accepted' ? $margin->accept($note, $user) : $margin->decline($note, $user);
+        abort_unless($margin->answer($note, $answer === 'accepted', $user), 409);
 
         return redirect()->to(route('book.page', explode('/', $note->page)).'#margin')->with(
             'status',

@@ -15,7 +15,6 @@ use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\CaseMistake;
 use Orthoscope\Core\Evidence\EntryReader;
-use Orthoscope\Core\Evidence\Record;
 
 /** In pencil: entries thought away, or an outcome pretended. Nothing is written down, whatever is tried. */
 final class WhatIfController
@@ -37,7 +36,7 @@ final class WhatIfController
         $pretended = self::pretended($assessment, $step, (int) $outcome);
         $mistake = null;
         try {
-            $record = self::with($record, $pretended, new EntryReader($catalogue, $assessJob->machine($job)));
+            $record = (new EntryReader($catalogue, $assessJob->machine($job)))->onto($record, $pretended);
         } catch (CaseMistake $refused) {
             [$mistake, $pretended] = [$refused->sentence, []];
         }
@@ -64,21 +63,5 @@ final class WhatIfController
         $button = $step === null ? null : StepCard::of($step)->buttons[$outcome] ?? null;
 
         return $button === null ? [] : json_decode($button['written'], true, 16, JSON_THROW_ON_ERROR);
-    }
-
-    /**
-     * @param  list<array<string, mixed>>  $pretended
-     *
-     * @throws CaseMistake
-     */
-    private static function with(Record $record, array $pretended, EntryReader $reader): Record
-    {
-        $entries = $record->entries;
-        $last = $entries === [] ? 0 : $entries[count($entries) - 1]->number;
-        foreach ($pretended as $i => $written) {
-            $entries[] = $reader->read($last + $i + 1, $written);
-        }
-
-        return new Record($entries);
     }
 }

@@ -7,6 +7,7 @@ namespace App\UseCases\Shop;
 use App\Models\MarginNote;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
 use Orthoscope\Core\Catalogue\Own\Settable;
 use Orthoscope\Core\Catalogue\Own\Settables;
 use Orthoscope\Core\Handbook\Book;
@@ -31,17 +32,29 @@ final readonly class WriteInTheMargin
         );
     }
 
-    /** The lead takes over what a note asks for: kept as the shop's own, with the note as its reason. */
-    public function accept(MarginNote $note, User $lead): void
+    /**
+     * The lead takes over what a note asks for, kept as the shop's own with the note as its reason, or leaves it as it is: once, whoever
+     * else answers at that moment.
+     *
+     * @return bool whether it still waited for an answer
+     */
+    public function answer(MarginNote $note, bool $takesOver, User $lead): bool
     {
-        DB::transaction(function () use ($note, $lead): void {
-            $note->path === null || SetOwnValues::set([$note->path => $note->value], $lead);
-            $note->update(['answer' => 'accepted', 'answered_by' => $lead->id]);
+        return DB::transaction(function () use ($note, $takesOver, $lead): bool {
+            $answered = MarginNote::query()->asked()->whereKey($note->id)->update([
+                'answer' => $takesOver ? 'accepted' : 'declined',
+                'answered_by' => $lead->id,
+            ]);
+            $takesOver && $answered === 1 && SetOwnValues::set([(string) $note->path => $note->value], $lead);
+
+            return $answered === 1;
         });
     }
 
-    public function decline(MarginNote $note, User $lead): void
+    /** With its photograph. */
+    public function takeAway(MarginNote $note): void
     {
-        $note->update(['answer' => 'declined', 'answered_by' => $lead->id]);
+        $note->delete();
+        $note->file === null || Storage::delete([KeepPhoto::path($note->file), KeepPhoto::path($note->file, small: true)]);
     }
 }

@@ -64,6 +64,24 @@ final readonly class EntryReader
         };
     }
 
+    /**
+     * A record with more at its end, each numbered after the one before.
+     *
+     * @param  list<array<string, mixed>>  $written
+     *
+     * @throws CaseMistake
+     */
+    public function onto(Record $record, array $written): Record
+    {
+        $entries = $record->entries;
+        $last = $entries === [] ? 0 : $entries[count($entries) - 1]->number;
+        foreach ($written as $i => $one) {
+            $entries[] = $this->read($last + $i + 1, $one);
+        }
+
+        return new Record($entries);
+    }
+
     private function report(Head $head, Written $written): Report
     {
         $source = $written->oneOf('source of a report', 'source', [Report::SEEN, Report::REMEMBERED, Report::OPINION], Report::SEEN);

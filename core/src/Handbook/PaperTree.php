@@ -12,7 +12,6 @@ use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Evidence\EntryReader;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Planning\NextStep;
-use Orthoscope\Core\Planning\Outcome;
 use Orthoscope\Core\Planning\StepAsEntries;
 use Orthoscope\Core\Shelf\Shelf;
 
@@ -70,23 +69,13 @@ final readonly class PaperTree
         $branches = [];
         foreach ($step->outcomes as $outcome) {
             if ($outcome->probability >= self::LEAST) {
-                $next = self::after($record, $step, $outcome, $catalogue, $reader);
+                $next = $reader->onto($record, StepAsEntries::of($step->candidate, $outcome, $catalogue));
                 $then = self::grown($next, $depth + 1, $path * $outcome->probability, $machine, $shelf, $catalogue, $reader);
                 $branches[] = new Branch($outcome->result, $outcome->signs, $outcome->words, $outcome->probability, $then);
             }
         }
 
         return new Twig($step->candidate, $branches, $part, $name, $chance);
-    }
-
-    private static function after(Record $record, NextStep $step, Outcome $outcome, Catalogue $catalogue, EntryReader $reader): Record
-    {
-        $entries = $record->entries;
-        foreach (StepAsEntries::of($step->candidate, $outcome, $catalogue) as $written) {
-            $entries[] = $reader->read(count($entries) + 1, $written);
-        }
-
-        return new Record($entries);
     }
 
     private static function first(Assessment $assessment): ?NextStep
