@@ -47,6 +47,7 @@ final class House
         'Supplier' => 'the supplier, simulated',
         'Instruments' => 'bench instruments, simulated',
         'Simulation' => 'machines with hidden faults, and policies that work on them',
+        'Practice' => 'machines to learn on, scored and looked back at',
         'CommandLine' => 'the core without the application',
     ];
 
@@ -71,8 +72,8 @@ final class House
     public const WINGS = ['Orthoscope\Core' => self::CORE, 'App' => self::APP];
 
     /**
-     * @var array<string, list<string>> rooms of the core that only these may use: nothing that ships to a bench reasons with a simulated
-     *     world
+     * @var array<string, list<string>> rooms of the core that only these may use: nothing that reasons about a real machine does it with a
+     *     simulated world
      */
-    public const ONLY_FOR = ['Simulation' => ['CommandLine'], 'CommandLine' => []];
+    public const ONLY_FOR = ['Simulation' => ['Practice', 'CommandLine'], 'CommandLine' => []];
 }

@@ -39,14 +39,22 @@ final class CatalogueMachine implements HiddenMachine
     /** @var array<string, string> "mode or stop, channel" => what it showed */
     private array $shown = [];
 
+    private bool $wet;
+
+    /** Luck of what is being done now. */
+    private Draw $draw;
+
     /** @param  list<int>  $faults */
     public function __construct(
         private readonly StartModel $model,
         private readonly array $faults,
         private readonly string $event,
-        private readonly Draw $draw,
+        private readonly Luck $luck,
+        private readonly Staged $staged = new Staged,
     ) {
         $this->catalogue = $model->catalogue;
+        $this->draw = $luck->of('nothing yet');
+        $this->wet = in_array('liquid', $staged->marks, true);
         $this->alive = $this->had = array_fill_keys($faults, true);
         $this->setUp = new SetUp;
     }
@@ -70,15 +78,23 @@ final class CatalogueMachine implements HiddenMachine
 
     public function report(): array
     {
-        $report = ['kind' => 'report', 'events' => [$this->event], 'marks' => ['consent-system']];
+        $this->draw = $this->luck->of('told');
+        $report = ['kind' => 'report', 'events' => [$this->event], 'marks' => ['consent-system', ...$this->staged->marks]];
         $seen = $this->outcome(new SetUp(place: Place::Owner));
-        $report['reached'] = $this->draw->happens($this->catalogue->number('trust_seen')) ? $seen['reached'] : $this->anyReach();
+        $report['reached'] = $this->staged->told ?? $this->told($seen['reached']);
 
         return $report;
     }
 
+    /** Who tells it may have it wrong. */
+    private function told(string $seen): string
+    {
+        return $this->draw->happens($this->catalogue->number('trust_seen')) ? $seen : $this->anyReach();
+    }
+
     public function start(SetUp $setUp): array
     {
+        $this->draw = $this->luck->of("start {$setUp->key()}");
         $moved = $this->model->disturbed($this->setUp, $setUp);
         $this->cure($this->model->cures('reseat', $moved));
         $this->bringAbout($this->model->arising($moved, $setUp));
@@ -92,6 +108,7 @@ final class CatalogueMachine implements HiddenMachine
 
     public function look(Check $check, ?string $target): string
     {
+        $this->draw = $this->luck->of("look {$check->id} {$target}");
         $result = $this->draw->happens($this->catalogue->number('check_noise'))
             ? $this->draw->oneOf($check->results)->id
             : $this->found($check, $target);
@@ -99,16 +116,19 @@ final class CatalogueMachine implements HiddenMachine
         $this->cure($this->model->cures('reseat', $moved));
         $this->bringAbout($this->model->arising($moved, $this->setUp));
 
-        return $result;
+        return $this->wet && in_array('liquid', array_column($check->results, 'id'), true) ? 'liquid' : $result;
     }
 
     public function act(string $act, array $on): void
     {
+        $this->draw = $this->luck->of("act {$act} ".implode(' ', $on));
+        $this->wet = $this->wet && $act !== 'dry';
         $this->cure($this->model->cures($act, array_fill_keys($on, true)));
     }
 
     public function fit(string $part): void
     {
+        $this->draw = $this->luck->of("fit {$part}");
         $moved = $this->model->partsOfKinds($this->machine()->part($part)->kind->disturbs);
         $gone = array_map(
             fn (Mode $mode): float => $mode->fault->cures['replace'] ?? 1.0,
@@ -124,6 +144,8 @@ final class CatalogueMachine implements HiddenMachine
 
     public function atOwner(SetUp $setUp): string
     {
+        $this->draw = $this->luck->of("at its owner's {$setUp->key()}");
+
         return $this->outcome($setUp)['reached'];
     }
 
@@ -196,8 +218,11 @@ final class CatalogueMachine implements HiddenMachine
     private function signs(string $by, int $stop, array $instead): array
     {
         $signs = [];
-        foreach (['lamp', 'beeps', 'code', 'fans'] as $channel) {
+        foreach ($this->staged->signs as $channel) {
             $sign = $this->catalogue->sign($channel);
+            if (! self::canBeSeen($channel, $this->catalogue->reachAt($stop)->id)) {
+                continue;
+            }
             if ($sign->needs !== null && ! $this->machine()->facts[$sign->needs]) {
                 continue;
             }
@@ -218,6 +243,16 @@ final class CatalogueMachine implements HiddenMachine
         }
 
         return $signs;
+    }
+
+    /** There is a picture to look at only where one came up, and something to lose only where it ran. */
+    private static function canBeSeen(string $channel, string $reached): bool
+    {
+        return match ($channel) {
+            'image' => ! in_array($reached, ['nothing', 'twitch', 'dark'], true),
+            'lost', 'drop' => $reached === 'drops',
+            default => true,
+        };
     }
 
     private function found(Check $check, ?string $target): string
@@ -243,14 +278,15 @@ final class CatalogueMachine implements HiddenMachine
 
     private function isBadHost(string $target): bool
     {
-        return $this->bad["host {$target}"] ??= $this->draw->happens(1.0 - $this->catalogue->number('host_trust'));
+        return $this->bad["host {$target}"] ??= $this->luck->of("host {$target}")->happens(1.0 - $this->catalogue->number('host_trust'));
     }
 
     /** A part that was never here comes into it, good or bad. */
     private function meet(string $tag, string $part, float $bad): void
     {
         if (! isset($this->bad["{$tag} {$part}"])) {
-            $this->bad["{$tag} {$part}"] = $this->draw->happens($bad);
+            $isBad = $this->luck->of("spare {$tag} {$part}")->happens($bad);
+            $this->bad["{$tag} {$part}"] = $isBad || ($tag !== self::NEW && in_array($part, $this->staged->badSpares, true));
             $mode = $this->model->modes->ofSpare($tag, $part);
             if ($mode !== null && $this->bad["{$tag} {$part}"]) {
                 $this->alive[$mode] = true;

@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Simulation;
 
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Catalogue\Event;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Diagnosis\Modes;
 use Orthoscope\Core\Diagnosis\Prior;
 use Orthoscope\Core\Diagnosis\StartModel;
 use Orthoscope\Core\Plain\Draw;
-use Orthoscope\Core\Triage\EventLikelihood;
 
 /** Machines that behave as a catalogue says, drawn as often as it says. No cause is outside it. */
 final readonly class FriendlyWorld implements World
@@ -29,7 +27,7 @@ final readonly class FriendlyWorld implements World
         $model = new StartModel($machine, $this->catalogue, $modes);
         $faults = $this->faults($modes, $draw);
 
-        return new CatalogueMachine($model, $faults, $this->event($faults, $modes, $draw), $draw);
+        return new CatalogueMachine($model, $faults, LikelyEvent::drawn($this->catalogue, $modes, $faults, $draw), Luck::asItComes($draw));
     }
 
     /** @return list<int> */
@@ -44,16 +42,5 @@ final readonly class FriendlyWorld implements World
         }
 
         return $known[$draw->weighed($weights)];
-    }
-
-    /** @param  list<int>  $faults */
-    private function event(array $faults, Modes $modes, Draw $draw): string
-    {
-        $weights = array_map(
-            fn (Event $event): float => (new EventLikelihood($modes, $this->catalogue, $event))->given($faults),
-            $this->catalogue->events,
-        );
-
-        return (string) $draw->weighed($weights);
     }
 }

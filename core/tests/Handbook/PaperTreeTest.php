@@ -18,6 +18,7 @@ use Orthoscope\Core\SetUp\SetUp;
 use Orthoscope\Core\Simulation\Bench;
 use Orthoscope\Core\Simulation\CatalogueMachine;
 use Orthoscope\Core\Simulation\HiddenMachine;
+use Orthoscope\Core\Simulation\Luck;
 use Orthoscope\Core\Tests\Support\Bench as Words;
 use PHPUnit\Framework\TestCase;
 
@@ -101,7 +102,7 @@ final class PaperTreeTest extends TestCase
         }
         for ($i = 0; $i < 40 * self::WALKS; $i++) {
             $draw = Draw::from("tree {$i}");
-            yield new CatalogueMachine($model, $sets[$draw->weighed($weights)], 'none', $draw);
+            yield new CatalogueMachine($model, $sets[$draw->weighed($weights)], 'none', Luck::asItComes($draw));
         }
     }
 

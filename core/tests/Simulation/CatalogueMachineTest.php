@@ -10,6 +10,7 @@ use Orthoscope\Core\Diagnosis\StartModel;
 use Orthoscope\Core\Plain\Draw;
 use Orthoscope\Core\SetUp\SetUp;
 use Orthoscope\Core\Simulation\CatalogueMachine;
+use Orthoscope\Core\Simulation\Luck;
 use Orthoscope\Core\Simulation\Play;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\TestCase;
@@ -76,7 +77,7 @@ final class CatalogueMachineTest extends TestCase
         $modes = Modes::of($machine, Bench::catalogue(), CatalogueMachine::spares($machine));
         foreach ($modes->all as $i => $mode) {
             if ($mode->fault->id === $fault) {
-                return new CatalogueMachine(new StartModel($machine, Bench::catalogue(), $modes), [$i], 'none', Draw::from($seed));
+                return new CatalogueMachine(new StartModel($machine, Bench::catalogue(), $modes), [$i], 'none', Luck::asItComes(Draw::from($seed)));
             }
         }
         $this->fail("no {$fault}");

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Practice;
+
+use Orthoscope\Core\Assessment\Adviser;
+use Orthoscope\Core\Assessment\Assessment;
+use Orthoscope\Core\Bench\JobState;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Evidence\ActDone;
+use Orthoscope\Core\Evidence\Entry;
+use Orthoscope\Core\Evidence\Finding;
+use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\Planning\NextStep;
+use Orthoscope\Core\Why\PartBelief;
+use Orthoscope\Core\Words\EntryWords;
+
+/** Goes through the deeds of an attempt again, with what the adviser would have said before each. */
+final readonly class LookingBack
+{
+    /** Parts whose belief is shown beside a step. */
+    private const SHOWN = 5;
+
+    public function __construct(private Attempt $attempt, private Catalogue $catalogue, private Adviser $adviser)
+    {
+    }
+
+    /** @return list<DebriefStep> */
+    public function steps(): array
+    {
+        $steps = [];
+        $before = $this->attempt->recordAfter(1);
+        $assessed = $this->adviser->assess($before);
+        $believed = WhichParts::by($this->adviser->replay($before));
+        foreach ($this->attempt->done as $i => $done) {
+            if ($i === 0 || $done->entries === []) {
+                continue;
+            }
+            $record = $this->attempt->recordAfter($i + 1);
+            $now = $this->adviser->assess($record, $record->entries[count($record->entries) - 1]->at);
+            $replay = $this->adviser->replay($record);
+            $which = WhichParts::by($replay);
+            $steps[] = $this->step($i + 1, $done, $assessed, $which->bitsSince($believed), self::likeliest(PartBelief::by($replay)));
+            [$assessed, $believed] = [$now, $which];
+        }
+
+        return $steps;
+    }
+
+    /** @param  array<string, float>  $belief */
+    private function step(int $deeds, Done $done, Assessment $before, float $bits, array $belief): DebriefStep
+    {
+        $record = $this->attempt->recordAfter($deeds);
+        $entry = $record->entries[count($record->entries) - 1];
+        $words = new EntryWords($this->attempt->machine(), $this->catalogue);
+        $best = $this->best($before);
+        $taken = self::taken($entry, $before);
+        $same = $best !== null && $taken !== null && $best->candidate->id() === $taken->candidate->id();
+        $repairs = $before->advice->state === JobState::Repair ? $before->advice->repair : null;
+        $wasRepair = $repairs !== null && $entry instanceof ActDone && $entry->act === $repairs->act->id;
+
+        return new DebriefStep(
+            deeds: $deeds,
+            what: $words->what($entry),
+            came: $words->outcome($entry),
+            minutes: $done->minutes,
+            money: $done->money,
+            bits: $bits,
+            belief: $belief,
+            best: $same || $wasRepair ? null : $repairs?->name() ?? $best?->candidate->name(),
+            bestBits: $same || $repairs !== null ? null : $best?->bits,
+            lost: $best === null || $taken === null ? null : max(0.0, $best->saves - $taken->saves),
+            risks: (new RisksOfDeed($this->catalogue, $this->attempt->puzzle->guilty()))->of($entry, $before, $done->harms),
+            suspected: $done->guess === null || $done->guess->suspects === [] ? null : Score::ofParts(
+                $done->guess->suspects,
+                $this->attempt->puzzle->guilty(),
+                Debrief::parts($this->attempt),
+            ),
+            expected: $this->expected($done, $entry),
+        );
+    }
+
+    private function expected(Done $done, Entry $entry): ?float
+    {
+        return $done->guess?->expected === null || ! $entry instanceof Start
+            ? null
+            : Score::ofOutcome($done->guess->expected, $done->guess->sure, $entry->reached, array_keys($this->catalogue->reaches));
+    }
+
+    private function best(Assessment $before): ?NextStep
+    {
+        foreach ($before->advice->steps as $step) {
+            if ($step->isOpen()) {
+                return $step;
+            }
+        }
+
+        return null;
+    }
+
+    /** The step of the list that this deed was, if it was on it. */
+    private static function taken(Entry $entry, Assessment $before): ?NextStep
+    {
+        foreach ([...$before->advice->steps, ...$before->advice->foregone] as $step) {
+            $candidate = $step->candidate;
+            $is = match (true) {
+                $entry instanceof Start => $candidate->step->act === null && $candidate->setUp?->key() === $entry->setUp->key(),
+                $entry instanceof Finding => $candidate->step->check === $entry->check
+                    && ($entry->target === null || $candidate->target === null || $candidate->target->id === $entry->target),
+                $entry instanceof ActDone => $candidate->step->act === $entry->act && array_intersect($candidate->on, $entry->on) !== [],
+                default => false,
+            };
+            if ($is) {
+                return $step;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, float> */
+    private static function likeliest(PartBelief $belief): array
+    {
+        $of = array_filter($belief->of, fn (float $p, string $part): bool => $part !== 'outside' && $p >= 0.01, ARRAY_FILTER_USE_BOTH);
+        arsort($of);
+
+        return array_slice($of, 0, self::SHOWN, true);
+    }
+}

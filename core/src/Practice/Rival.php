@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Practice;
+
+/** Another way of working, on the same machine with the same luck: from the owner's words to a machine that was handed back. */
+final readonly class Rival
+{
+    /**
+     * @param  bool  $right  handed back sound the first time, with nothing good bought
+     * @param  int  $minutes bench minutes, with repairs and proof
+     * @param  list<string>  $goodBought parts that were bought and had been good
+     */
+    public function __construct(public string $name, public bool $right, public int $minutes, public array $goodBought)
+    {
+    }
+}
