@@ -60,6 +60,10 @@ use App\Http\Controllers\ParkController;
 use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PhotoController;
+use App\Http\Controllers\PracticeBenchController;
+use App\Http\Controllers\PracticeCaseController;
+use App\Http\Controllers\PracticeController;
+use App\Http\Controllers\PracticeLessonController;
 use App\Http\Controllers\ProveController;
 use App\Http\Controllers\QuoteController;
 use App\Http\Controllers\RangController;
@@ -86,6 +90,7 @@ use App\Http\Controllers\TextsController;
 use App\Http\Controllers\ThemeController;
 use App\Http\Controllers\TourController;
 use App\Http\Controllers\UncollectedController;
+use App\Http\Controllers\WagerController;
 use App\Http\Controllers\WallController;
 use App\Http\Controllers\WayInController;
 use App\Http\Controllers\WhatIfController;
@@ -174,6 +179,34 @@ Route::middleware('auth')->group(function (): void {
         ->middleware('can:lead')
         ->whereNumber('note')
         ->name('margin.answer');
+    // The practice room: machines that are made up, and nothing of them in any list of the shop.
+    Route::middleware('can:work-at-bench')->group(function (): void {
+        Route::get('/practice', [PracticeController::class, 'index'])->name('practice');
+        Route::post('/practice', [PracticeController::class, 'begin'])->name('practice.begin');
+        Route::get('/practice/lessons/{family}', PracticeLessonController::class)
+            ->where('family', '[a-z-]{1,30}')
+            ->name('practice.lesson');
+        Route::get('/practice/guesses', [WagerController::class, 'mine'])->name('guesses');
+        Route::post('/practice/guesses', [WagerController::class, 'ask'])->name('guesses.ask');
+        Route::whereNumber('practice')->group(function (): void {
+            Route::get('/practice/{practice}', [PracticeBenchController::class, 'show'])->name('practice.show');
+            Route::post('/practice/{practice}/deeds', [PracticeBenchController::class, 'deed'])->name('practice.deed');
+            Route::post('/practice/{practice}/ask', [PracticeBenchController::class, 'ask'])->name('practice.ask');
+            Route::post('/practice/{practice}/verdict', [PracticeBenchController::class, 'answer'])->name('practice.verdict');
+            Route::get('/practice/{practice}/rivals', [PracticeBenchController::class, 'rivals'])->name('practice.rivals');
+            Route::get('/practice/{practice}/debrief', [PracticeBenchController::class, 'debrief'])->name('practice.debrief');
+        });
+    });
+    Route::middleware('can:lead')->group(function (): void {
+        Route::get('/practice/people', [PracticeController::class, 'people'])->name('practice.people');
+        Route::get('/practice/cases', [PracticeCaseController::class, 'index'])->name('practice.cases');
+        Route::post('/practice/cases', [PracticeCaseController::class, 'store'])->name('practice.cases.store');
+        Route::get('/practice/cases/{case}.json', [PracticeCaseController::class, 'json'])->whereNumber('case')->name('practice.cases.json');
+        Route::delete('/practice/cases/{case}', [PracticeCaseController::class, 'destroy'])
+            ->whereNumber('case')
+            ->name('practice.cases.destroy');
+        Route::post('/jobs/{job}/practice', [PracticeCaseController::class, 'ofJob'])->name('practice.of-job');
+    });
     Route::get('/', FloorController::class)->name('floor');
     Route::get('/wall', [WallController::class, 'floor'])->name('wall');
     Route::get('/wall/{bench}', [WallController::class, 'bench'])
@@ -289,6 +322,8 @@ Route::middleware('auth')->group(function (): void {
 
     Route::middleware(['can:work-at-bench', MachineIsHere::class])->group(function (): void {
         Route::post('/jobs/{job}/entries', EntryController::class)->name('entries.store');
+        Route::get('/jobs/{job}/guess', [WagerController::class, 'create'])->name('wagers.create');
+        Route::post('/jobs/{job}/guess', [WagerController::class, 'store'])->name('wagers.store');
         Route::get('/jobs/{job}/case.json', CaseFileController::class)->name('jobs.case');
         Route::get('/jobs/{job}/why/{part}', [WhyController::class, 'part'])->where('part', '[A-Za-z0-9-]+')->name('why.part');
         Route::get('/jobs/{job}/why-step/{step}', [WhyController::class, 'step'])->where('step', '[A-Za-z0-9:-]+')->name('why.step');

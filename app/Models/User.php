@@ -20,6 +20,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property ?string $second_secret of one-time codes, bytes; null where none is asked
  * @property int    $second_used counter of the one-time code used last
  * @property ?list<string> $recovery_hashes of printed codes that were not used yet
+ * @property bool   $guesses_first jobs ask for their guess before they show the advice
  * @property bool   $toured the tour of the bench page was taken
  */
 class User extends Authenticatable
@@ -33,6 +34,7 @@ class User extends Authenticatable
         'role',
         'floor',
         'toured',
+        'guesses_first',
         'ended_at',
         'remember_token',
         'mail',
@@ -47,6 +49,7 @@ class User extends Authenticatable
     protected $attributes = [
         'floor' => null,
         'toured' => false,
+        'guesses_first' => false,
         'ended_at' => null,
         'remember_token' => null,
         'mail' => '',
@@ -77,6 +80,7 @@ class User extends Authenticatable
             'role' => Role::class,
             'floor' => FloorFilter::class,
             'toured' => 'boolean',
+            'guesses_first' => 'boolean',
             'ended_at' => 'datetime',
             'second_secret' => 'encrypted',
             'second_used' => 'integer',

@@ -55,7 +55,8 @@ final readonly class ChainDrawing
     ) {
     }
 
-    public static function of(Assessment $assessment, Catalogue $catalogue): self
+    /** @param  bool  $judged  with what is believed of each part; else only how far the last start got and what stands in it */
+    public static function of(Assessment $assessment, Catalogue $catalogue, bool $judged = true): self
     {
         $count = $catalogue->stageCount();
         $stop = $assessment->stop;
@@ -74,8 +75,11 @@ final readonly class ChainDrawing
                 },
             ];
         }
-        $parts = self::parts($assessment, $catalogue);
-        $locks = array_map(fn (ActiveLock $active): string => $active->lock->name, $assessment->locks->onPower());
+        $parts = array_map(
+            fn (ChainPart $part): ChainPart => $judged ? $part : $part->unjudged(),
+            self::parts($assessment, $catalogue),
+        );
+        $locks = array_map(fn (ActiveLock $active): string => $active->lock->name, $judged ? $assessment->locks->onPower() : []);
         $lowest = max([0, ...array_map(fn (ChainPart $part): int => $part->y, $parts)]);
 
         return new self(

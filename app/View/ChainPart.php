@@ -34,6 +34,27 @@ final readonly class ChainPart
     ) {
     }
 
+    /** The same with nothing believed of it: what it is, and what stands in its place. */
+    public function unjudged(): self
+    {
+        $name = explode(':', $this->title)[0];
+
+        return new self(
+            id: $this->id,
+            x: $this->x,
+            y: $this->y,
+            label: $this->label,
+            standing: Standing::NotTested->value,
+            percent: null,
+            title: $this->lent === null ? $name : "{$name}, lent {$this->lent}",
+            stem: $this->stem,
+            small: $this->small,
+            lent: $this->lent,
+            out: $this->out,
+            entries: [],
+        );
+    }
+
     /** What its mark means. */
     public function means(): string
     {

@@ -289,12 +289,7 @@ final class JobPage
     /** @return list<PartStanding> the list at the right: suspects, then what was changed without effect */
     public function ranked(): array
     {
-        $ranked = $this->assessment->suspects();
-        $rest = array_filter($this->assessment->standings, fn (PartStanding $s): bool => $s->standing === Standing::NotAlone);
-        usort($rest, fn (PartStanding $a, PartStanding $b): int => $b->probability <=> $a->probability);
-        $outside = $this->assessment->standings['outside'];
-
-        return array_slice([...$ranked, ...$rest, ...in_array($outside, $ranked, true) ? [] : [$outside]], 0, 9);
+        return SuspectList::of($this->assessment);
     }
 
     /** What this person wrote down last, while it can be taken back with one key. */
@@ -316,7 +311,7 @@ final class JobPage
                 $from->user->name,
                 $from->made_at,
                 $this->assessment->record->struck[$entry->number] ?? null,
-                $this->reachThumb($entry),
+                Thumb::ofEntry($entry, $this->catalogue),
                 $this->seen !== null && $entry->number > $this->seen && $from->user_id !== $this->reader,
                 $this->besideGood($entry),
             );
@@ -439,15 +434,5 @@ final class JobPage
             [['kind' => 'start', 'reached' => $reached, 'setup' => $place === 'bench' ? ['place' => 'bench'] : (object) []]],
             JSON_THROW_ON_ERROR,
         );
-    }
-
-    private function reachThumb(object $entry): ?Thumb
-    {
-        if (! ($entry instanceof Start)) {
-            return null;
-        }
-        $reach = $this->catalogue->reach($entry->reached);
-
-        return Thumb::of([$reach->firstStop, $reach->lastStop]);
     }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\View;
 
 use Illuminate\Contracts\Support\Htmlable;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Evidence\Entry;
+use Orthoscope\Core\Evidence\Start;
 
 /** The chain in thumb size: twelve pads, whole up to where it surely got, striped where it may have got, empty beyond. */
 final readonly class Thumb implements Htmlable
@@ -14,6 +17,17 @@ final readonly class Thumb implements Htmlable
     /** @param  list<string>  $pads "reached", "maybe" or "beyond" */
     private function __construct(public array $pads, public string $spoken)
     {
+    }
+
+    /** How far a start got; null for any other entry. */
+    public static function ofEntry(Entry $entry, Catalogue $catalogue): ?self
+    {
+        if (! $entry instanceof Start) {
+            return null;
+        }
+        $reach = $catalogue->reach($entry->reached);
+
+        return self::of([$reach->firstStop, $reach->lastStop]);
     }
 
     /** @param  array{int, int}|null  $stop earliest and likeliest stage not reached */

@@ -20,6 +20,7 @@ class DatabaseSeeder extends Seeder
             BenchSeeder::class,
             EconomySeeder::class,
             HistorySeeder::class,
+            PracticeSeeder::class,
         ]);
     }
 }

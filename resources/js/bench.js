@@ -148,7 +148,7 @@ export function bench() {
         // In the start form the letter beside an outcome picks it, unless something is being typed.
         reachKey(event) {
             if (event.target.closest('input:not([type=radio]), select, textarea')) return;
-            if (event.key === 'o') return event.currentTarget.querySelector('[data-clock-start]').click();
+            if (event.key === 'o') return event.currentTarget.querySelector('[data-clock-start]')?.click();
             const reach = event.currentTarget.querySelector(`[data-reach-key="${event.key}"]`);
             if (reach) {
                 reach.checked = true;

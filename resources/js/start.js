@@ -13,7 +13,7 @@ export function startForm(dialog) {
 
 // A form that opens anew: what was changed is compared with how the machine stands, and the clock waits.
 export function openStart(dialog, data) {
-    const face = dialog.querySelector('[data-clock]');
+    const face = dialog.querySelector('[data-clock]') ?? { dataset: {} };
     if (data?.wait) Object.assign(face.dataset, { needed: data.wait, reason: data.why });
     else Object.assign(face.dataset, { needed: face.dataset.wait, reason: face.dataset.why });
     placeChips(dialog);
@@ -23,6 +23,8 @@ export function openStart(dialog, data) {
 
 function clock(dialog) {
     const bar = dialog.querySelector('[data-clock]');
+    // In the practice room nobody waits by the clock.
+    if (!bar) return;
     const button = bar.querySelector('[data-clock-start]');
     const face = bar.querySelector('[data-clock-face]');
     let began = null;
@@ -63,6 +65,7 @@ function needed(dialog) {
 
 function sayTooShort(dialog) {
     const line = dialog.querySelector('[data-too-short]');
+    if (!line) return;
     const waited = Number.parseInt(dialog.querySelector('[name="entry[waited]"]').value, 10);
     const dark = dialog.querySelector('[name="entry[reached]"]:checked')?.value === 'dark';
     const need = needed(dialog);

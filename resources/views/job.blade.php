@@ -207,6 +207,11 @@
                             @endif
                         </p>
                     </div>
+                    @can('lead')
+                        <form method="post" action="{{ route('practice.of-job', $job) }}" class="step">@csrf
+                            <button class="quiet">Make a practice machine of it</button> <small>without any name</small>
+                        </form>
+                    @endcan
                     @if ($page->salvageable() !== [])
                         <details class="step" @error('tags') open @enderror>
                             <summary class="step-head">
@@ -384,97 +389,7 @@
                         <button class="quiet" data-undo>Undo <kbd aria-hidden="true">u</kbd></button>
                     </form>
                 @endif
-                <div class="scroll" tabindex="0" role="group" aria-label="Entries, newest first">
-                    <table class="trials">
-                        <thead>
-                            <tr>
-                                <th scope="col"><span class="visually-hidden">Entry</span></th>
-                                <th scope="col">what was done</th>
-                                @foreach ($page->sheet->columns() as $part)
-                                    <th scope="col" class="cell" title="{{ $part->name }}">
-                                        {{ $part->kind->many ? $part->name : $part->kind->short }}</th>
-                                @endforeach
-                                <th scope="col" class="cell">place</th>
-                                <th scope="col">how far it got</th>
-                                <th scope="col"><span class="visually-hidden">Strike out</span></th>
-                            </tr>
-                        </thead>
-                        <tbody>
-                            @forelse ($page->rows() as $row)
-                                @php
-                                    $entry = $row->entry;
-                                @endphp
-
-                                <tr class="{{ $entry->kind() }} {{ $row->struck ? 'struck' : '' }}"
-                                    data-entry="{{ $entry->number }}">
-                                    <th scope="row" class="num"><a
-                                            href="{{ route('why.then', [$job, $entry->number]) }}"
-                                            title="What was known then">{{ $entry->number }}</a>
-                                        @if ($row->isNew)
-                                            <span class="new">new</span>
-                                        @endif
-                                    </th>
-                                    <td><b>{{ $page->words->what($entry) }}</b><small>{{ $row->at->format('H:i') }}
-                                            {{ $row->by }}</small></td>
-                                    @if ($row->thumb)
-                                        @foreach ($page->sheet->columns() as $part)
-                                            @php
-                                                $cell = $page->sheet->cell($part, $entry);
-                                            @endphp
-
-                                            <td @class([
-                                                'cell',
-                                                'out' => $cell === '–',
-                                                'is-lent' => $entry->setUp->isLent($part->id),
-                                            ])>
-                                                {{ $cell }}</td>
-                                        @endforeach
-                                        <td class="cell">{{ $page->sheet->place($entry) }}</td>
-                                        <td>{{ $row->thumb }}<small>{{ $page->words->outcome($entry) }}</small>
-                                            @if ($entry->text !== '')
-                                                <small class="remark">{{ $entry->text }}</small>
-                                            @endif
-                                        </td>
-                                    @elseif ($entry instanceof Orthoscope\Core\Evidence\ActDone)
-                                        @foreach ($page->sheet->columns() as $part)
-                                            <td
-                                                class="cell {{ $page->sheet->actCell($part, $entry) === '' ? '' : 'acted' }}">
-                                                {{ $page->sheet->actCell($part, $entry) }}</td>
-                                        @endforeach
-                                        <td></td>
-                                        <td>
-                                            @if ($entry->text !== '')
-                                                <small class="remark">{{ $entry->text }}</small>
-                                            @endif
-                                        </td>
-                                    @else
-                                        <td colspan="{{ count($page->sheet->columns()) + 2 }}">
-                                            {{ $page->words->outcome($entry) }}@if ($entry->text !== '')
-                                                <small class="remark">{{ $entry->text }}</small>
-                                            @endif
-                                            @foreach ($row->beside as $words)
-                                                <small class="beside">{{ $words }}</small>
-                                            @endforeach
-                                        </td>
-                                    @endif
-                                    <td>
-                                        @if ($row->struck)
-                                            <small>struck out: {{ $row->struck->text }}</small>
-                                        @elseif ($row->canBeStruck())
-                                            <button type="button" class="quiet" data-dialog="strike"
-                                                data-fill='@json(['entry[entry]' => $entry->number])' x-on:click="open"
-                                                aria-label="Strike out entry {{ $entry->number }}">strike</button>
-                                        @endif
-                                    </td>
-                                </tr>
-                            @empty
-                                <tr>
-                                    <td colspan="5">Nothing on the record yet.</td>
-                                </tr>
-                            @endforelse
-                        </tbody>
-                    </table>
-                </div>
+                <x-trials :page="$page" :job="$job" />
             </section>
 
             <section class="panel suspects" aria-labelledby="h-suspects">
@@ -482,60 +397,7 @@
                     <h2 id="h-suspects">Suspects</h2><span>after {{ count($a->record->inForce) }}
                         {{ count($a->record->inForce) === 1 ? 'entry' : 'entries' }}</span>
                 </header>
-                <ol>
-                    @foreach ($page->ranked() as $standing)
-                        <li data-part="{{ $standing->part->id }}{{ $standing->fitted }}">
-                            {{ App\View\Mark::of($standing->standing) }}
-                            <div>
-                                @php
-                                    $old =
-                                        $standing->fitted === null && isset($a->standings[$standing->part->id]->fitted)
-                                            ? ', the old one'
-                                            : '';
-                                @endphp
-                                <b><a class="why" href="{{ route('why.part', [$job, $standing->part->id]) }}"
-                                        @if ($loop->first) data-first-why @endif>{{ $standing->part->name }}{{ $old }}</a></b>
-                                @if (!in_array($standing->fitted, [null, 'new'], true))
-                                    <span class="lent">{{ $standing->fitted }}</span>
-                                @endif
-                                <svg class="meter" viewBox="0 0 180 6" preserveAspectRatio="none"
-                                    aria-hidden="true">
-                                    <rect class="meter-all" width="180" height="6" />
-                                    <rect class="meter-part"
-                                        width="{{ max(2, round(180 * $standing->stated(), 1)) }}" height="6" />
-                                </svg>
-                                <small>
-                                    @if ($faults = array_slice($a->faultsOf($standing->part->id), 0, 2))
-                                        @php
-                                            $named = array_map(
-                                                fn($f) => $f->fault->name .
-                                                    ' ' .
-                                                    max(1, (int) round(100 * $f->probability)),
-                                                $faults,
-                                            );
-                                        @endphp
-                                        {{ implode(' · ', $named) }}@else{{ $standing->words() }}
-                                    @endif
-                                </small>
-                                @if ($standing->because)
-                                    <small class="because">{{ $standing->words() }}, entries
-                                        {{ implode(', ', array_unique(array_map(fn($b) => $b->entry, $standing->because))) }}</small>
-                                @endif
-                            </div>
-                            @php
-                                $percent =
-                                    $standing->stated() >= 0.995
-                                        ? '>99'
-                                        : ($standing->stated() < 0.005
-                                            ? '<1'
-                                            : (int) round(100 * $standing->stated()));
-                            @endphp
-                            <button type="button" class="what num"
-                                data-what="{{ App\View\WhatIs::suspect($standing->standing) }}">{{ $percent }}
-                                %</button>
-                        </li>
-                    @endforeach
-                </ol>
+                <x-suspects :page="$page" :job="$job" />
                 @if ($page->alikeBefore() !== null)
                     <p class="pad alike">{{ $page->alikeBefore() }}</p>
                 @endif

@@ -58,6 +58,7 @@ final class House
         'Documents' => 'what leaves as a file',
         'UseCases\Shop' => 'people, benches, promises, papers',
         'UseCases\Advice' => 'a job assessed, summed up, learned from',
+        'UseCases\Practice' => 'practice machines, progress, guesses',
         'UseCases\Owners' => 'words to owners',
         'UseCases\Parts' => 'spares, loans, orders, claims',
         'UseCases\Jobs' => 'the ledger, and what opens and moves a job',

@@ -110,6 +110,13 @@ final class AccessibilityTest extends BrowserTestCase
         '/shop/bring-in',
         '/shop/owners',
         '/shop/keeping',
+        '/practice',
+        '/practice/lessons/memory?at=4',
+        '/practice/1/debrief',
+        '/practice/3',
+        '/practice/people',
+        '/practice/cases',
+        '/practice/guesses',
     ];
 
     /** Read standing, at arm's length or from further away. */

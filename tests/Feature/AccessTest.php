@@ -102,6 +102,18 @@ final class AccessTest extends TestCase
         yield 'orders' => ['get', '/orders', $bench];
         yield 'own machines' => ['get', '/own', $bench];
         yield 'comebacks' => ['get', '/comebacks', $bench];
+        yield 'practice' => ['get', '/practice', $bench];
+        yield 'a practice machine taken' => ['post', '/practice', ['counter' => 403] + $allPost];
+        yield 'a lesson' => ['get', '/practice/lessons/power', $bench];
+        yield 'a practice machine' => ['get', '/practice/1', ['guest' => 302, 'counter' => 404, 'technician' => 404, 'lead' => 404]];
+        yield 'how far everybody is' => ['get', '/practice/people', $lead];
+        yield 'practice cases' => ['get', '/practice/cases', $lead];
+        yield 'a practice case made' => ['post', '/practice/cases', ['lead' => 302] + $lead];
+        yield 'a practice case of a job' => ['post', '/jobs/{job}/practice', ['lead' => 302] + $lead];
+        yield 'your guesses' => ['get', '/practice/guesses', $bench];
+        yield 'asking for guesses' => ['post', '/practice/guesses', ['counter' => 403] + $allPost];
+        yield 'a guess on a job' => ['get', '/jobs/{job}/guess', ['technician' => 302, 'lead' => 302] + $bench];
+        yield 'a guess noted' => ['post', '/jobs/{job}/guess', ['counter' => 403] + $allPost];
         yield 'patterns' => ['get', '/patterns', $bench];
         yield 'how well' => ['get', '/how-well', $bench];
         yield 'a claim' => ['get', '/jobs/{job}/claim', $bench];

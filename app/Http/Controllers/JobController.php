@@ -10,6 +10,7 @@ use App\Models\User;
 use App\UseCases\Advice\AssessJob;
 use App\UseCases\Advice\FreeShelf;
 use App\UseCases\Jobs\FollowUp;
+use App\UseCases\Practice\Wagers;
 use App\UseCases\Shop\BenchNow;
 use App\UseCases\Shop\FindAlike;
 use App\UseCases\Shop\ReadingsOfModel;
@@ -36,6 +37,7 @@ final class JobController
         ShopCodes $codes,
         ReadingsOfModel $readings,
         FollowUp $followUp,
+        Wagers $wagers,
         #[CurrentUser] User $user,
     ): View|RedirectResponse {
         if (Gate::denies('work-at-bench')) {
@@ -44,7 +46,9 @@ final class JobController
         $job->load(['machine.owner', 'entries.user', 'claim.user', 'loans.spare', 'loans.user', 'summary', 'orders', 'messages']);
         rescue(fn () => $followUp->heal($job));
         $assessment = $assessJob->assess($job);
-
+        if ($user->guesses_first && $wagers->isOpen($job, $user, $assessment)) {
+            return redirect()->route('wagers.create', $job);
+        }
         $school = $request->cookie('school') ?? shop()->school;
         $seen = SeenEntries::open($user, $job, (int) $job->entries->max('number'));
 

@@ -22,6 +22,12 @@ final readonly class BenchNow
     {
     }
 
+    /** A bench by itself, with nothing around it. */
+    public static function alone(): self
+    {
+        return new self([], new Collection, []);
+    }
+
     public static function around(Job $job, ShopCodes $codes): self
     {
         $taken = Claim::query()

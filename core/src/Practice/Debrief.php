@@ -6,8 +6,10 @@ namespace Orthoscope\Core\Practice;
 
 use Orthoscope\Core\Assessment\Adviser;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Part;
+use Orthoscope\Core\Simulation\Play;
 
-/** A practice machine that was answered, looked back at: what it was, what each deed told, and what others would have done. */
+/** A practice machine that was answered, looked back at: what it was, what each deed told, and what was risked. */
 final readonly class Debrief
 {
     /** Points that asking the adviser once costs. Origin: judgement. */
@@ -19,6 +21,7 @@ final readonly class Debrief
     /**
      * @param  list<string>  $truth   what was wrong, in words
      * @param  list<DebriefStep>  $steps
+     * @param  list<string>  $words   what it teaches, in sentences
      * @param  float  $verdictPoints of the verdict alone, 100 at most
      * @param  int  $points  of all, 100 at most; may be below 0
      * @param  int  $minutes bench minutes until the verdict
@@ -28,12 +31,12 @@ final readonly class Debrief
         public array $truth,
         public bool $right,
         public array $steps,
+        public array $words,
         public float $verdictPoints,
         public int $points,
         public int $minutes,
         public int $repair,
         public int $money,
-        public Rivals $rivals,
     ) {
     }
 
@@ -41,19 +44,26 @@ final readonly class Debrief
     public static function of(Attempt $attempt, Verdict $verdict, int $asked, Catalogue $catalogue): self
     {
         $steps = (new LookingBack($attempt, $catalogue, new Adviser($catalogue, $attempt->machine(), $attempt->shelf())))->steps();
-        $rivals = Rivals::on($attempt->puzzle, $catalogue);
         $verdictPoints = Score::ofParts($verdict->suspects(), $attempt->puzzle->guilty(), self::parts($attempt));
 
         return new self(
             truth: self::truth($attempt->puzzle, $catalogue),
             right: $verdict->isRight($attempt->puzzle),
             steps: $steps,
+            words: DebriefWords::of(
+                $steps,
+                $verdict,
+                $verdict->isRight($attempt->puzzle),
+                array_map(fn (Part $part): string => $part->inSentence(), $attempt->machine()->parts),
+            ),
             verdictPoints: $verdictPoints,
             points: self::points($steps, $verdictPoints, $asked),
             minutes: $attempt->minutes(),
-            repair: $rivals->clairvoyant,
+            repair: (int) Play::bound(
+                $catalogue,
+                array_map(fn (array $fault): array => [$fault['fault'], $fault['part']], $attempt->puzzle->faults),
+            ),
             money: $attempt->money(),
-            rivals: $rivals,
         );
     }
 

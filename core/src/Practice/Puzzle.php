@@ -128,7 +128,7 @@ final readonly class Puzzle
             array_values(array_unique($faults)),
             $this->event,
             Luck::byDeed($this->seed),
-            new Staged($this->badSpares, $this->told, Staged::ALL, $this->marks),
+            new Staged($this->badSpares, $this->told, Staged::ALL, $this->marks, noSlips: true),
         );
     }
 

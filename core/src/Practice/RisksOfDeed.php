@@ -57,7 +57,7 @@ final readonly class RisksOfDeed
         foreach (array_keys($start->setUp->lent) as $part) {
             $kind = $before->machine->part($part)->kind;
             if ($kind->exposed) {
-                $risks[] = RiskRun::lentToUntested($before->machine->part($part)->inSentence(), $harms, $kind->price);
+                $risks[] = RiskRun::lentToUntested(lcfirst($before->machine->part($part)->name), $harms, $kind->price);
             }
         }
 

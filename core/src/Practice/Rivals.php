@@ -51,7 +51,7 @@ final readonly class Rivals
             $name,
             $result->isRight(),
             (int) round($result->minutes),
-            array_map(fn (string $part): string => $machine->part($part)->inSentence(), $result->wrongParts),
+            array_map(fn (string $part): string => lcfirst($machine->part($part)->name), $result->wrongParts),
         );
     }
 }

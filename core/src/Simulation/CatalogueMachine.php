@@ -109,7 +109,7 @@ final class CatalogueMachine implements HiddenMachine
     public function look(Check $check, ?string $target): string
     {
         $this->draw = $this->luck->of("look {$check->id} {$target}");
-        $result = $this->draw->happens($this->catalogue->number('check_noise'))
+        $result = ! $this->staged->noSlips && $this->draw->happens($this->catalogue->number('check_noise'))
             ? $this->draw->oneOf($check->results)->id
             : $this->found($check, $target);
         $moved = $this->model->movedFor($check, $target);
@@ -192,7 +192,7 @@ final class CatalogueMachine implements HiddenMachine
     /** @return array{reached: string, signs: array<string, string>} */
     private function outcome(SetUp $setUp): array
     {
-        if ($this->draw->happens($this->catalogue->number('record_noise'))) {
+        if (! $this->staged->noSlips && $this->draw->happens($this->catalogue->number('record_noise'))) {
             return ['reached' => $this->anyReach(), 'signs' => []];
         }
         $hazards = $this->model->hazards($setUp, $this->fitted);
@@ -237,12 +237,22 @@ final class CatalogueMachine implements HiddenMachine
                         $this->catalogue->number('sign_noise'),
                     );
                 }
-                $before = (string) $this->draw->weighed($shares);
+                $before = (string) $this->draw->weighed($this->withoutSlips($shares));
             }
             $signs[$channel] = $this->shown["{$by} {$channel}"] = $before;
         }
 
         return $signs;
+    }
+
+    /**
+     * @param  array<array-key, float>  $shares value of a sign => how often it shows
+     *
+     * @return array<array-key, float>
+     */
+    private function withoutSlips(array $shares): array
+    {
+        return $this->staged->noSlips ? array_filter($shares, fn (float $share): bool => $share >= Staged::SLIP) : $shares;
     }
 
     /** There is a picture to look at only where one came up, and something to lose only where it ran. */

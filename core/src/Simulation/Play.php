@@ -105,7 +105,7 @@ final class Play
             harmed: $this->harmed,
             entries: count($this->bench->record()->entries),
             stated: $this->stated,
-            bound: $this->bound(),
+            bound: self::bound($this->catalogue, $this->bench->hidden->causes()),
             comebacks: $this->comebacks,
             written: $this->bench->written(),
         );
@@ -152,13 +152,16 @@ final class Play
         return null;
     }
 
-    private function bound(): float
+    /**
+     * Bench minutes of someone who knows what is wrong: the usual repairs, and one start to see.
+     *
+     * @param  list<array{string, string}>  $causes fault and part
+     */
+    public static function bound(Catalogue $catalogue, array $causes): float
     {
-        $minutes = $this->catalogue->steps['start']->minutes;
-        foreach ($this->bench->hidden->causes() as [$fault]) {
-            $minutes += $this->catalogue->act(
-                isset($this->catalogue->faults[$fault]) ? $this->catalogue->fault($fault)->usualRepair() : 'replace',
-            )->minutes;
+        $minutes = $catalogue->steps['start']->minutes;
+        foreach ($causes as [$fault]) {
+            $minutes += $catalogue->act(isset($catalogue->faults[$fault]) ? $catalogue->fault($fault)->usualRepair() : 'replace')->minutes;
         }
 
         return (float) $minutes;

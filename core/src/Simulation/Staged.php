@@ -13,17 +13,22 @@ final readonly class Staged
     /** Signs that somebody sees who looks at everything. */
     public const ALL = ['standby', 'power-lamp', ...self::AT_ONCE, 'keys', 'image', 'lost', 'drop'];
 
+    /** Shares of signs under this are slips of whoever looks, where nobody slips. Origin: judgement. */
+    public const SLIP = 0.12;
+
     /**
      * @param  list<string>  $badSpares parts for which the spare off the shelf is itself bad
      * @param  ?string  $told how far it gets as its owner tells it; null = what a start at the owner's place shows
      * @param  list<string>  $marks  made at arrival; "liquid" is wet until it is dried
      * @param  list<string>  $signs  channels of signs that are looked at in every start
+     * @param  bool  $noSlips nobody misreads a start, a sign or a look; what is there may still be missed
      */
     public function __construct(
         public array $badSpares = [],
         public ?string $told = null,
         public array $signs = self::AT_ONCE,
         public array $marks = [],
+        public bool $noSlips = false,
     ) {
     }
 }

@@ -9,6 +9,7 @@ use Orthoscope\Core\Practice\Debrief;
 use Orthoscope\Core\Practice\Guess;
 use Orthoscope\Core\Practice\Puzzle;
 use Orthoscope\Core\Practice\RiskRun;
+use Orthoscope\Core\Practice\Rivals;
 use Orthoscope\Core\Practice\Verdict;
 use Orthoscope\Core\Practice\WhichParts;
 use Orthoscope\Core\Tests\Support\Bench;
@@ -33,10 +34,17 @@ final class DebriefTest extends TestCase
         $this->assertGreaterThan(90.0, $start->expected);
         $this->assertNull($tester->expected);
         $this->assertGreaterThan(60, $debrief->points);
-        [$adviser, $fixed] = $debrief->rivals->others;
+    }
+
+    public function test_others_play_the_same_machine_with_the_same_luck(): void
+    {
+        $attempt = $this->dead();
+        $rivals = Rivals::on($attempt->puzzle, Bench::catalogue());
+        $this->assertEquals($rivals, Rivals::on($attempt->puzzle, Bench::catalogue()));
+        [$adviser, $fixed] = $rivals->others;
         $this->assertTrue($adviser->right);
-        $this->assertGreaterThanOrEqual($debrief->rivals->clairvoyant, $adviser->minutes);
-        $this->assertGreaterThanOrEqual($debrief->rivals->clairvoyant, $fixed->minutes);
+        $this->assertGreaterThanOrEqual($rivals->clairvoyant, min($adviser->minutes, $fixed->minutes));
+        $this->assertSame($rivals->clairvoyant, Debrief::of($attempt, $this->verdict($attempt, ['supply'], 60), 0, Bench::catalogue())->repair);
     }
 
     public function test_asking_costs_points_and_a_wrong_verdict_more(): void
@@ -87,6 +95,21 @@ final class DebriefTest extends TestCase
         $this->assertGreaterThanOrEqual(0.0, $look->lost ?? 0.0);
         $this->assertLessThan(0.2, $look->bits);
         $this->assertEqualsWithDelta(array_sum(array_column($debrief->steps, 'bits')), $debrief->told(), 1e-9);
+    }
+
+    public function test_it_says_in_sentences_what_it_teaches(): void
+    {
+        $attempt = $this->dead();
+        $attempt->do(['kind' => 'start']);
+        $attempt->do(['kind' => 'finding', 'check' => 'look-socket']);
+        $wrong = Debrief::of($attempt, $this->verdict($attempt, ['card'], 60), 0, Bench::catalogue());
+        $words = implode(' ', $wrong->words);
+        $this->assertStringContainsString('Most was told by “as it came”', $words);
+        $this->assertStringContainsString('“glass over the socket” told next to nothing and took 14 min', $words);
+        $this->assertMatchesRegularExpression('/At the end the record pointed to the supply \(\d+ %\), and to the graphics card with \d+ %\./', $words);
+        $fresh = $this->dead();
+        $none = Debrief::of($fresh, $this->verdict($fresh, ['supply'], 60), 0, Bench::catalogue());
+        $this->assertSame(['You named it by the owner’s words alone. Next time see it yourself first.'], $none->words);
     }
 
     /** Kullback and Leibler (1951): from even over eight to certain is three bits; nothing learned is none. */

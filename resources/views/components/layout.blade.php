@@ -43,6 +43,9 @@
                         <a href="{{ route('patterns') }}" @if ($nav === 'patterns') aria-current="page" @endif>Patterns</a>
                     @endcan
                     <a href="{{ route('book') }}" @if (in_array($nav, ['book', 'codes'], true)) aria-current="page" @endif>Book</a>
+                    @can('work-at-bench')
+                        <a href="{{ route('practice') }}" @if ($nav === 'practice') aria-current="page" @endif>Practice</a>
+                    @endcan
                     @can('lead')
                         <a href="{{ route('shop') }}" @if ($nav === 'shop') aria-current="page" @endif>Shop</a>
                     @endcan

@@ -1,4 +1,5 @@
-@props(['job', 'card', 'number', 'first', 'once', 'notes', 'wait' => null])
+@props(['job' => null, 'card', 'number', 'first', 'once' => '', 'notes' => [], 'wait' => null])
+{{-- A next step. Its outcomes are buttons; where there is no job, what is put into it does the step. --}}
 @php
     $step = $card->step;
 @endphp
@@ -27,40 +28,49 @@
             <span class="saves">Needs: {{ implode(', ', $candidate->step->needs) }}.</span>
         @endif
     </p>
-    <p class="why-line"><a href="{{ route('why.step', [$job, $candidate->id()]) }}">Why this?</a> · <a
-            href="{{ route('book.page', ['step', $candidate->step->id, 'job' => $job->tag]) }}">in the book</a></p>
+    <p class="why-line">
+        @if ($job)
+            <a href="{{ route('why.step', [$job, $candidate->id()]) }}">Why this?</a> ·
+        @endif
+        <a href="{{ route('book.page', array_filter(['step', $candidate->step->id, 'job' => $job?->tag])) }}">in the
+            book</a>
+    </p>
     @foreach ($notes as $note)
         <p class="margin-note">{{ $note->words }}
             <small>{{ $note->model === '' ? '' : $note->model . ' · ' }}{{ $note->user->name }}, <a
                     href="{{ route('book.page', explode('/', $note->page)) }}#margin">in the margin</a></small>
         </p>
     @endforeach
-    @if ($candidate->step->check === 'supply-sum')
+    @if ($job && $candidate->step->check === 'supply-sum')
         <p><a href="{{ route('jobs.supply', $job) }}">Add it up here</a></p>
     @endif
-    @if ($candidate->spare && $candidate->target?->kind->lendable)
+    @if ($job && $candidate->spare && $candidate->target?->kind->lendable)
         <p><a href="{{ route('jobs.donors', [$job, $candidate->target->id]) }}">Another spare?</a></p>
     @endif
     @if ($candidate->step->caution)
         <p class="caution">{{ $candidate->step->caution }}</p>
     @endif
-    <div class="outcomes">
-        @foreach ($card->buttons as $i => $button)
-            <x-record :job="$job" :written="$button['written']" :once="$once . '-' . $i" :key="$button['key']"
-                :dim="$i > 0"><b>{{ $button['outcome']->words }}</b><small
-                    data-what="{{ App\View\WhatIs::SAYS['outcome'] }}">{{ (int) round(100 * $button['outcome']->probability) }}&nbsp;%
-                    · {{ str_replace(' %', "\u{A0}%", $button['outcome']->meaning) }}</small></x-record>
-        @endforeach
-        @if ($card->isStart)
-            <button type="button" class="outcome dim other" data-dialog="start" data-setup="{{ $card->setUp() }}"
-                @if ($card->act()) data-act="{{ $card->act() }}" @endif
-                data-name="{{ $candidate->name() }}" data-wait="{{ $wait->seconds }}" data-why="{{ $wait->why }}"
-                x-on:click="open"><b>more to say</b><small>signs, wait,
-                    count</small></button>
-        @elseif ($candidate->step->check)
-            <button type="button" class="outcome dim other" data-dialog="check"
-                data-fill='@json(['entry[check]' => $candidate->step->check])' x-on:click="open"><b>more to say</b><small>values,
-                    remark</small></button>
-        @endif
-    </div>
+    @unless ($job)
+        {{ $slot }}
+    @else
+        <div class="outcomes">
+            @foreach ($card->buttons as $i => $button)
+                <x-record :job="$job" :written="$button['written']" :once="$once . '-' . $i" :key="$button['key']"
+                    :dim="$i > 0"><b>{{ $button['outcome']->words }}</b><small
+                        data-what="{{ App\View\WhatIs::SAYS['outcome'] }}">{{ (int) round(100 * $button['outcome']->probability) }}&nbsp;%
+                        · {{ str_replace(' %', "\u{A0}%", $button['outcome']->meaning) }}</small></x-record>
+            @endforeach
+            @if ($card->isStart)
+                <button type="button" class="outcome dim other" data-dialog="start" data-setup="{{ $card->setUp() }}"
+                    @if ($card->act()) data-act="{{ $card->act() }}" @endif
+                    data-name="{{ $candidate->name() }}" data-wait="{{ $wait->seconds }}" data-why="{{ $wait->why }}"
+                    x-on:click="open"><b>more to say</b><small>signs, wait,
+                        count</small></button>
+            @elseif ($candidate->step->check)
+                <button type="button" class="outcome dim other" data-dialog="check"
+                    data-fill='@json(['entry[check]' => $candidate->step->check])' x-on:click="open"><b>more to say</b><small>values,
+                        remark</small></button>
+            @endif
+        </div>
+    @endunless
 </details>

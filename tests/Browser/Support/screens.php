@@ -18,7 +18,8 @@ use Tests\Browser\Support\Driver;
  */
 $views = [
     'floor' => ['who' => 'rhea', 'path' => '/'],
-    'diary' => ['who' => 'rhea', 'path' => '/diary'],
+    'practice' => ['who' => 'rhea', 'path' => '/practice/2'],
+    'practice-debrief' => ['who' => 'rhea', 'path' => '/practice/1/debrief'],
     'counter' => [
         'who' => 'oda',
         'path' => '/counter',
@@ -47,7 +48,6 @@ $views = [
     'prove' => ['who' => 'piet', 'path' => '/jobs/M2-895/prove'],
     'letter' => ['who' => 'oda', 'path' => '/jobs/H8-286/letter'],
     'shelf' => ['who' => 'maud', 'path' => '/shelf'],
-    'claim' => ['who' => 'maud', 'path' => '/claims/1'],
     'patterns' => ['who' => 'maud', 'path' => '/patterns'],
     // Last, because it hands the machine over.
     'invoice' => [

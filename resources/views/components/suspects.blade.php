@@ -1,0 +1,60 @@
+@props(['page', 'job' => null])
+@php
+    $a = $page->assessment;
+@endphp
+<ol>
+    @foreach ($page->ranked() as $standing)
+        <li data-part="{{ $standing->part->id }}{{ $standing->fitted }}">
+            {{ App\View\Mark::of($standing->standing) }}
+            <div>
+                @php
+                    $old =
+                        $standing->fitted === null && isset($a->standings[$standing->part->id]->fitted)
+                            ? ', the old one'
+                            : '';
+                @endphp
+                <b>
+                    @if ($job)
+                        <a class="why" href="{{ route('why.part', [$job, $standing->part->id]) }}"
+                            @if ($loop->first) data-first-why @endif>{{ $standing->part->name }}{{ $old }}</a>
+                    @else
+                        {{ $standing->part->name }}{{ $old }}
+                    @endif
+                </b>
+                @if (!in_array($standing->fitted, [null, 'new'], true))
+                    <span class="lent">{{ $standing->fitted }}</span>
+                @endif
+                <svg class="meter" viewBox="0 0 180 6" preserveAspectRatio="none" aria-hidden="true">
+                    <rect class="meter-all" width="180" height="6" />
+                    <rect class="meter-part" width="{{ max(2, round(180 * $standing->stated(), 1)) }}" height="6" />
+                </svg>
+                <small>
+                    @if ($faults = array_slice($a->faultsOf($standing->part->id), 0, 2))
+                        @php
+                            $named = array_map(
+                                fn($f) => $f->fault->name . ' ' . max(1, (int) round(100 * $f->probability)),
+                                $faults,
+                            );
+                        @endphp
+                        {{ implode(' · ', $named) }}@else{{ $standing->words() }}
+                    @endif
+                </small>
+                @if ($standing->because)
+                    <small class="because">{{ $standing->words() }}, entries
+                        {{ implode(', ', array_unique(array_map(fn($b) => $b->entry, $standing->because))) }}</small>
+                @endif
+            </div>
+            @php
+                $percent =
+                    $standing->stated() >= 0.995
+                        ? '>99'
+                        : ($standing->stated() < 0.005
+                            ? '<1'
+                            : (int) round(100 * $standing->stated()));
+            @endphp
+            <button type="button" class="what num"
+                data-what="{{ App\View\WhatIs::suspect($standing->standing) }}">{{ $percent }}
+                %</button>
+        </li>
+    @endforeach
+</ol>
