@@ -11,6 +11,8 @@ use App\Models\Wager;
 use App\UseCases\Jobs\RecordEntries;
 use App\UseCases\Practice\Wagers;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 
 /** A technician's own guess on a real job, before the adviser speaks. */
@@ -114,8 +116,12 @@ final class GuessTest extends TestCase
         $this->actingAs($lead)->get('/practice/guesses')->assertSee('5 guesses, better by')->assertDontSee($this->technician->name);
     }
 
-    /** @param  array<string, string>  $percents */
-    private function guess(Job $job, array $percents): \Illuminate\Testing\TestResponse
+    /**
+     * @param  array<string, string>  $percents
+     *
+     * @return TestResponse<Response>
+     */
+    private function guess(Job $job, array $percents): TestResponse
     {
         return $this->post("/jobs/{$job->tag}/guess", ['guess' => ['part' => array_keys($percents), 'percent' => array_values($percents)]]);
     }

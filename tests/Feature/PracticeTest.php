@@ -4,17 +4,22 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Job;
 use App\Models\Practice;
 use App\Models\PracticeBox;
 use App\Models\PracticeCase;
 use App\Models\Role;
 use App\Models\User;
+use App\UseCases\Jobs\RecordEntries;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
+use Illuminate\Testing\TestResponse;
 use Orthoscope\Core\Practice\Families;
 use Orthoscope\Core\Practice\Puzzle;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 use Tests\TestCase;
 
 /** The practice room: machines that answer, what is learned of them, and nothing of it anywhere else. */
@@ -250,7 +255,7 @@ final class PracticeTest extends TestCase
             '/result-cards', '/own', '/uncollected', '/codes.csv',
         ] as $page) {
             $shown = $this->get($page)->assertOk();
-            $content = $shown->baseResponse instanceof \Symfony\Component\HttpFoundation\StreamedResponse
+            $content = $shown->baseResponse instanceof StreamedResponse
                 ? $shown->streamedContent()
                 : (string) $shown->getContent();
             $this->assertStringNotContainsString('Quiet evening', $content, $page);
@@ -278,15 +283,19 @@ final class PracticeTest extends TestCase
         return Practice::query()->orderByDesc('id')->firstOrFail();
     }
 
-    /** @param  array<string, mixed>  $fields */
-    private function deed(Practice $practice, array $fields): \Illuminate\Testing\TestResponse
+    /**
+     * @param  array<string, mixed>  $fields
+     *
+     * @return TestResponse<Response>
+     */
+    private function deed(Practice $practice, array $fields): TestResponse
     {
         return $this->post("/practice/{$practice->id}/deeds", $fields);
     }
 
     /** @param  list<array<string, mixed>>  $entries */
-    private function record(\App\Models\Job $job, array $entries): void
+    private function record(Job $job, array $entries): void
     {
-        app(\App\UseCases\Jobs\RecordEntries::class)->record($job, $this->person(Role::Technician), $entries);
+        app(RecordEntries::class)->record($job, $this->person(Role::Technician), $entries);
     }
 }

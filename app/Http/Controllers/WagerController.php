@@ -23,8 +23,13 @@ use Orthoscope\Core\Words\EntryWords;
 /** A technician's own guess on a real job before the adviser speaks, and how well guesses held. */
 final class WagerController
 {
-    public function create(Job $job, AssessJob $assessJob, Wagers $wagers, Catalogue $catalogue, #[CurrentUser] User $user): View|RedirectResponse
-    {
+    public function create(
+        Job $job,
+        AssessJob $assessJob,
+        Wagers $wagers,
+        Catalogue $catalogue,
+        #[CurrentUser] User $user,
+    ): View|RedirectResponse {
         $assessment = $assessJob->assess($job);
         if (! $wagers->isOpen($job, $user, $assessment)) {
             return redirect()->route('jobs.show', $job);

@@ -27,7 +27,9 @@ final readonly class BeginPractice
     /** Any machine, as they come in. */
     public function any(User $user, string $advice): Practice
     {
-        return $this->begin($user, ['kind' => Practice::ANY, 'advice' => $advice], $this->draw->any(self::fresh(), 'A machine of any kind'));
+        $puzzle = $this->draw->any(self::fresh(), 'A machine of any kind');
+
+        return $this->begin($user, ['kind' => Practice::ANY, 'advice' => $advice], $puzzle);
     }
 
     /** The machine of today: the same for everybody of the shop, and once for each. */

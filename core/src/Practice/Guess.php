@@ -10,6 +10,9 @@ use Orthoscope\Core\Plain\UnknownWord;
 /** What somebody believes before the answer is known: which parts are at fault, and what a start will come to. */
 final readonly class Guess
 {
+    /** Percent that is taken where somebody expects an outcome and does not say how surely. Origin: judgement. */
+    private const SURE_UNSAID = '70';
+
     /**
      * @param  array<string, float>  $suspects part => belief that it is at fault, 0 to 1
      * @param  ?string  $expected how far the next start will get
@@ -30,24 +33,36 @@ final readonly class Guess
      */
     public static function typed(array $percents, ?string $expected, ?string $sure, array $parts, array $reaches): ?self
     {
-        $suspects = [];
-        foreach ($percents as $part => $percent) {
-            if ($percent === null || $percent === '') {
-                continue;
-            }
-            if (! in_array($part, $parts, true)) {
-                throw PuzzleMistake::at('/suspects', UnknownWord::sentence('part of this machine', (string) $part, $parts));
-            }
-            $suspects[(string) $part] = self::share($percent, '/suspects');
-        }
+        $suspects = self::suspects($percents, $parts);
         $expected = $expected === '' ? null : $expected;
         if ($expected !== null && ! in_array($expected, $reaches, true)) {
             throw PuzzleMistake::at('/expected', UnknownWord::sentence('outcome of a start', $expected, $reaches));
         }
+        if ($suspects === [] && $expected === null) {
+            return null;
+        }
+        $typed = $sure === null || $sure === '' ? self::SURE_UNSAID : $sure;
 
-        return $suspects === [] && $expected === null
-            ? null
-            : new self($suspects, $expected, $expected === null ? 0.0 : self::share($sure === null || $sure === '' ? '70' : $sure, '/sure'));
+        return new self($suspects, $expected, $expected === null ? 0.0 : self::share($typed, '/sure'));
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $percents
+     * @param  list<string>  $parts
+     *
+     * @return array<string, float>
+     */
+    private static function suspects(array $percents, array $parts): array
+    {
+        $suspects = [];
+        foreach (array_filter($percents, fn (mixed $percent): bool => $percent !== null && $percent !== '') as $part => $percent) {
+            if (! in_array((string) $part, $parts, true)) {
+                throw PuzzleMistake::at('/suspects', UnknownWord::sentence('part of this machine', (string) $part, $parts));
+            }
+            $suspects[(string) $part] = self::share($percent, '/suspects');
+        }
+
+        return $suspects;
     }
 
     /** As `toArray` gave it. */

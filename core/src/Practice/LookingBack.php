@@ -6,13 +6,9 @@ namespace Orthoscope\Core\Practice;
 
 use Orthoscope\Core\Assessment\Adviser;
 use Orthoscope\Core\Assessment\Assessment;
-use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Entry;
-use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Start;
-use Orthoscope\Core\Planning\NextStep;
 use Orthoscope\Core\Why\PartBelief;
 use Orthoscope\Core\Words\EntryWords;
 
@@ -54,11 +50,7 @@ final readonly class LookingBack
         $record = $this->attempt->recordAfter($deeds);
         $entry = $record->entries[count($record->entries) - 1];
         $words = new EntryWords($this->attempt->machine(), $this->catalogue);
-        $best = $this->best($before);
-        $taken = self::taken($entry, $before);
-        $same = $best !== null && $taken !== null && $best->candidate->id() === $taken->candidate->id();
-        $repairs = $before->advice->state === JobState::Repair ? $before->advice->repair : null;
-        $wasRepair = $repairs !== null && $entry instanceof ActDone && $entry->act === $repairs->act->id;
+        $best = BestThen::of($entry, $before);
 
         return new DebriefStep(
             deeds: $deeds,
@@ -68,17 +60,20 @@ final readonly class LookingBack
             money: $done->money,
             bits: $bits,
             belief: $belief,
-            best: $same || $wasRepair ? null : $repairs?->name() ?? $best?->candidate->name(),
-            bestBits: $same || $repairs !== null ? null : $best?->bits,
-            lost: $best === null || $taken === null ? null : max(0.0, $best->saves - $taken->saves),
+            best: $best->name,
+            bestBits: $best->bits,
+            lost: $best->lost,
             risks: (new RisksOfDeed($this->catalogue, $this->attempt->puzzle->guilty()))->of($entry, $before, $done->harms),
-            suspected: $done->guess === null || $done->guess->suspects === [] ? null : Score::ofParts(
-                $done->guess->suspects,
-                $this->attempt->puzzle->guilty(),
-                Debrief::parts($this->attempt),
-            ),
+            suspected: $this->suspected($done),
             expected: $this->expected($done, $entry),
         );
+    }
+
+    private function suspected(Done $done): ?float
+    {
+        return $done->guess === null || $done->guess->suspects === []
+            ? null
+            : Score::ofParts($done->guess->suspects, $this->attempt->puzzle->guilty(), Debrief::parts($this->attempt));
     }
 
     private function expected(Done $done, Entry $entry): ?float
@@ -86,37 +81,6 @@ final readonly class LookingBack
         return $done->guess?->expected === null || ! $entry instanceof Start
             ? null
             : Score::ofOutcome($done->guess->expected, $done->guess->sure, $entry->reached, array_keys($this->catalogue->reaches));
-    }
-
-    private function best(Assessment $before): ?NextStep
-    {
-        foreach ($before->advice->steps as $step) {
-            if ($step->isOpen()) {
-                return $step;
-            }
-        }
-
-        return null;
-    }
-
-    /** The step of the list that this deed was, if it was on it. */
-    private static function taken(Entry $entry, Assessment $before): ?NextStep
-    {
-        foreach ([...$before->advice->steps, ...$before->advice->foregone] as $step) {
-            $candidate = $step->candidate;
-            $is = match (true) {
-                $entry instanceof Start => $candidate->step->act === null && $candidate->setUp?->key() === $entry->setUp->key(),
-                $entry instanceof Finding => $candidate->step->check === $entry->check
-                    && ($entry->target === null || $candidate->target === null || $candidate->target->id === $entry->target),
-                $entry instanceof ActDone => $candidate->step->act === $entry->act && array_intersect($candidate->on, $entry->on) !== [],
-                default => false,
-            };
-            if ($is) {
-                return $step;
-            }
-        }
-
-        return null;
     }
 
     /** @return array<string, float> */

@@ -108,20 +108,26 @@ final readonly class PuzzleDraw
 
     private function suits(Mode $mode, ?Family $family, int $grade): bool
     {
-        $fault = $mode->fault;
         $manners = match (true) {
             $family !== null && $family->shows !== [] => $family->shows,
             $grade < 3 && $family?->two !== true => self::PLAIN,
             default => [],
         };
+        $faults = $family->faults ?? [];
 
+        return $this->canBeFound($mode)
+            && ($manners === [] || in_array($mode->fault->shows, $manners, true))
+            && ($faults === [] || in_array($mode->fault->id, $faults, true));
+    }
+
+    /** A fault of the machine itself that has a name and that a start shows here. */
+    private function canBeFound(Mode $mode): bool
+    {
         return $mode->spare === null
             && ! $mode->alone
-            && isset($this->catalogue->faults[$fault->id])
-            && ! in_array($fault->part, ['outside', 'wall-socket'], true)
-            && $mode->stop < $this->catalogue->stageCount()
-            && ($manners === [] || in_array($fault->shows, $manners, true))
-            && ($family === null || $family->faults === [] || in_array($fault->id, $family->faults, true));
+            && isset($this->catalogue->faults[$mode->fault->id])
+            && ! in_array($mode->fault->part, ['outside', 'wall-socket'], true)
+            && $mode->stop < $this->catalogue->stageCount();
     }
 
     /** @return list<string> what anybody sees at the counter after such an event */

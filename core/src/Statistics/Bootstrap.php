@@ -18,7 +18,7 @@ final readonly class Bootstrap
     }
 
     /**
-     * @param  non-empty-list<float>  $values
+     * @param  list<float>  $values
      * @param  float  $share of samples whose mean lies within, over 0 and under 1
      *
      * @throws InvalidArgumentException where there is nothing to draw from
