@@ -45,13 +45,34 @@ function places(string $code): array
     $places = [];
     $parsed = (new ParserFactory)->createForNewestSupportedVersion()->parse($code) ?? [];
     foreach ((new NodeFinder)->findInstanceOf($parsed, Node\Stmt\ClassMethod::class) as $method) {
+        $strict = strictFlags($method->stmts ?? []);
         foreach ((new NodeFinder)->findInstanceOf($method->stmts ?? [], Node::class) as $node) {
-            $place = place($node, $code);
+            $place = in_array($node, $strict, true) ? null : place($node, $code);
             array_push($places, ...$place === null ? [] : [[...$place, $node->getStartLine()]]);
         }
     }
 
     return $places;
+}
+
+/**
+ * The last word of `in_array` and its like: what is looked for is as a rule a word among words, so that asking loosely is the same. No test
+ * can tell the two apart, and none should.
+ *
+ * @param  array<Node>  $within
+ *
+ * @return list<Node>
+ */
+function strictFlags(array $within): array
+{
+    $flags = [];
+    foreach ((new NodeFinder)->findInstanceOf($within, Node\Expr\FuncCall::class) as $call) {
+        if (in_array((string) ($call->name->name ?? ''), ['in_array', 'array_search', 'array_keys'], true) && isset($call->args[2])) {
+            $flags[] = $call->args[2]->value;
+        }
+    }
+
+    return $flags;
 }
 
 /** @return ?array{int, int, string} */

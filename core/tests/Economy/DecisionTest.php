@@ -142,6 +142,39 @@ final class DecisionTest extends TestCase
         $this->assertStringContainsString('more than the machine is worth', $decision->why);
     }
 
+    public function test_nine_in_ten_courses_lie_in_the_range_that_is_told(): void
+    {
+        $decision = $this->decide([self::SUPPLY[0]]);
+        [$from, $to] = $decision->option('test')->range ?? [0, 0];
+        $below = $above = $within = 0.0;
+        foreach ($decision->test->spread ?? [] as [$cost, $p]) {
+            $below += $cost < $from ? $p : 0.0;
+            $above += $cost > $to ? $p : 0.0;
+            $within += $cost >= $from && $cost <= $to ? $p : 0.0;
+        }
+        $this->assertLessThanOrEqual(0.05, $below);
+        $this->assertLessThanOrEqual(0.05, $above);
+        $this->assertGreaterThanOrEqual(0.9, $within);
+    }
+
+    /** By hand: the fee, the minutes at what they cost, half the days at what a day costs, and what the owner has then lost. */
+    public function test_an_end_costs_its_fee_minutes_days_and_what_is_lost(): void
+    {
+        $catalogue = Bench::catalogue();
+        $decision = $this->decide(self::SUPPLY, new Terms(worth: 40000));
+        $ends = array_filter($decision->options, fn (Option $option): bool => $option->end);
+        $this->assertNotSame([], $ends);
+        foreach ($ends as $option) {
+            $end = $catalogue->economy->ends[$option->id];
+            $at = $this->decide(self::SUPPLY, new Terms(worth: 0))->option($option->id);
+            $bare = $end->fee + $end->minutes * $catalogue->number('money_per_minute')
+                + $catalogue->economy->day * ($end->days[0] + $end->days[1]) / 2;
+            $this->assertNotNull($at);
+            $this->assertEqualsWithDelta($bare, $at->outlay, 1.0, $option->id);
+            $this->assertGreaterThanOrEqual($at->outlay, $option->outlay, $option->id);
+        }
+    }
+
     public function test_what_nobody_has_is_no_way_on(): void
     {
         $offer = $this->offer(stock: 1);

@@ -41,6 +41,13 @@ final class ProposalTest extends TestCase
         $this->assertStringNotContainsString('puts it right:', $variant->promise);
     }
 
+    public function test_a_used_part_is_said_to_be_used_and_a_new_one_has_no_such_limit(): void
+    {
+        $this->assertSame('The part is used. It may not last as long as a new one.', $this->variant('used', 0.9)->limits);
+        $this->assertSame('', $this->variant('new', 0.9)->limits);
+        $this->assertStringContainsString('Your drives come back to you.', $this->variant('salvage', 0.9)->limits);
+    }
+
     private function variant(string $way, float $cures): Variant
     {
         $catalogue = Catalogue::shipped();

@@ -96,5 +96,12 @@ final class SocketMapTest extends TestCase
             '1 missing (row 9, column 1), 2 bent (row 3, column 7; row 3, column 8)',
             SocketMap::of(SocketField::of('AM4'), ['3.7' => 'bent', '3.8' => 'bent', '9.1' => 'missing'])->words(),
         );
+        $bent = fn (int $pins): string => SocketMap::of(
+            SocketField::of('AM4'),
+            array_fill_keys(array_map(fn (int $column): string => "3.{$column}", range(7, 6 + $pins)), 'bent'),
+        )->words();
+        $this->assertStringNotContainsString('…', $bent(4));
+        $this->assertStringContainsString('column 10; …)', $bent(5));
+        $this->assertStringNotContainsString('column 11', $bent(5));
     }
 }
