@@ -8,7 +8,7 @@
 
 <x-layout :title="$job->tag . ' ' . $job->machine->model" nav="job" in-place>
     <div class="job-page" x-data="bench" x-on:keydown.window="key" data-moves="{{ route('why.moves', $job) }}">
-        <x-job-frame :job="$job" at="find" main><span
+        <x-job-frame :job="$job" at="find" main :assessed="$a"><span
                 class="pill">{{ $page->waitsFor() }}</span></x-job-frame>
         <div class="bench-line">
             <x-bench-claim :job="$job" :page="$page" />

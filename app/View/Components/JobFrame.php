@@ -33,6 +33,7 @@ final class JobFrame extends Component
 
     /**
      * @param  ?string  $at the station whose page this is; null for a page beside the way
+     * @param  ?Assessment  $assessed where its page has worked it out already
      * @param  bool  $main its model is the heading of the page: the page has none of its own
      */
     public function __construct(
@@ -42,8 +43,9 @@ final class JobFrame extends Component
         private readonly Gate $gate,
         public readonly ?string $at = null,
         public readonly bool $main = false,
+        ?Assessment $assessed = null,
     ) {
-        $this->assessment = $this->assessJob->assess($job);
+        $this->assessment = $assessed ?? $this->assessJob->assess($job);
         $plan = Plan::of($this->assessment, $catalogue, $job->proving());
         $this->way = WayOfJob::of($this->assessment, $plan, AwaitedByJob::on($job)->awaited, $catalogue);
     }

@@ -30,7 +30,7 @@
         @error('guess')
             <p class="notice error" role="alert">{{ $message }}</p>
         @enderror
-        <section class="chain-strip" aria-label="Chain"><x-chain :chain="$page->chain" /></section>
+        <section class="chain-strip" tabindex="0" aria-label="Chain"><x-chain :chain="$page->chain" /></section>
         @if ($shown)
             @foreach ($a->locks->onPower() as $active)
                 <div class="lock" role="note"><b>{{ $active->lock->name }}.</b> {{ $active->lock->sentence }}

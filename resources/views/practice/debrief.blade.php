@@ -65,8 +65,9 @@
     @endif
     <section class="sheet" aria-labelledby="h-course">
         <h2 id="h-course">Deed by deed</h2>
-        <div class="chain-strip" id="chain"><x-chain :chain="$chain" /></div>
-        <div class="wide">
+        <div class="chain-strip" id="chain" tabindex="0" role="group" aria-label="Chain"><x-chain
+                :chain="$chain" /></div>
+        <div class="wide-table" tabindex="0" role="group" aria-label="Deeds">
             <table class="list debrief">
                 <thead>
                     <tr>

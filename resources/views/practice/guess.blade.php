@@ -1,6 +1,6 @@
 <x-layout :title="$job->tag . ', your guess'" nav="job">
-    <x-job-frame :job="$job" at="find" main />
-    <section class="chain-strip" aria-label="Chain"><x-chain :chain="$chain" /></section>
+    <x-job-frame :job="$job" at="find" main :assessed="$assessment" />
+    <section class="chain-strip" tabindex="0" aria-label="Chain"><x-chain :chain="$chain" /></section>
     <div class="lesson">
         <section class="sheet" aria-labelledby="h-record">
             <h2 id="h-record">The record so far</h2>

@@ -32,7 +32,7 @@
                 it,
                 1 is as good as knowing nothing, more is worse. The range is where 95 of 100 such means would lie (by
                 resampling); where the two ranges overlap, nobody can say who is better yet.</p>
-            <div class="wide">
+            <div class="wide-table" tabindex="0" role="group" aria-label="Settled guesses">
                 <table class="list">
                     <thead>
                         <tr>

@@ -60,7 +60,7 @@
     @endif
     <section class="sheet" aria-labelledby="h-lessons">
         <h2 id="h-lessons">Lessons</h2>
-        <div class="wide">
+        <div class="wide-table" tabindex="0" role="group" aria-label="Lessons">
             <table class="list lessons">
                 <thead>
                     <tr>

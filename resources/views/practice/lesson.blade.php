@@ -42,7 +42,8 @@
     <section class="sheet" aria-labelledby="h-worked">
         <h2 id="h-worked">A worked course: {{ $course->attempt->puzzle->name }}</h2>
         <p class="complaint">“{{ $course->attempt->record()->entries[0]->text }}”</p>
-        <div class="chain-strip" id="worked"><x-chain :chain="$chain" /></div>
+        <div class="chain-strip" id="worked" tabindex="0" role="group" aria-label="Chain"><x-chain
+                :chain="$chain" /></div>
         <ol class="worked">
             @foreach ($course->attempt->done as $i => $done)
                 @continue($i === 0 || $i + 1 > $at)

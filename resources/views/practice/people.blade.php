@@ -6,7 +6,7 @@
     </div>
     <section class="sheet" aria-labelledby="h-people">
         <h2 id="h-people">Lessons</h2>
-        <div class="wide">
+        <div class="wide-table" tabindex="0" role="group" aria-label="Lessons by person">
             <table class="list lessons">
                 <thead>
                     <tr>

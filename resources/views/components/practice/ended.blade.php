@@ -1,5 +1,5 @@
 @props(['practices', 'who' => false])
-<div class="wide">
+<div class="wide-table" tabindex="0" role="group" aria-label="Machines looked back at">
     <table class="list">
         <thead>
             <tr>
