@@ -4,15 +4,11 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\CaseFile;
 
-use Opis\JsonSchema\Errors\ErrorFormatter;
-use Opis\JsonSchema\Validator;
 use Orthoscope\Core\Evidence\CaseMistake;
 
 /** The published schema of a case file, for a whole file or for one written entry: types and shapes, before any word is read. */
 final class EntryShape
 {
-    private const ID = 'https://orthoscope.example/orthoscope-case-1';
-
     /**
      * @param  array<string, mixed>  $written
      *
@@ -20,7 +16,7 @@ final class EntryShape
      */
     public static function check(array $written): void
     {
-        $mistakes = self::against(self::ID.'#/$defs/entry', self::asObject($written), 1);
+        $mistakes = self::against(Schemas::CASE.'#/$defs/entry', self::asObject($written), 1);
         if ($mistakes !== []) {
             throw $mistakes[0];
         }
@@ -45,23 +41,12 @@ final class EntryShape
     /** @return list<CaseMistake> */
     public static function mistakesOfFile(mixed $decoded): array
     {
-        return self::against(self::ID, $decoded, 20);
+        return self::against(Schemas::CASE, $decoded, 20);
     }
 
     /** @return list<CaseMistake> */
     private static function against(string $schema, mixed $data, int $most): array
     {
-        $validator = new Validator;
-        $validator->setMaxErrors($most);
-        $validator->resolver()?->registerFile(self::ID, dirname(__DIR__, 3).'/docs/formats/orthoscope-case-1.schema.json');
-        $error = $validator->validate($data, $schema)->error();
-        $mistakes = [];
-        foreach ($error === null ? [] : (new ErrorFormatter)->format($error, true) as $path => $sentences) {
-            foreach ($sentences as $sentence) {
-                $mistakes[] = CaseMistake::at($path === '/' ? '' : $path, $sentence.'.');
-            }
-        }
-
-        return $mistakes;
+        return array_map(fn (array $mistake): CaseMistake => CaseMistake::at(...$mistake), Schemas::mistakes($schema, $data, $most));
     }
 }

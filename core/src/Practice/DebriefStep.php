@@ -10,6 +10,7 @@ final readonly class DebriefStep
     /**
      * @param  int  $deeds   deeds up to and with this one; the report counts as the first
      * @param  string  $what    what was done
+     * @param  bool  $isTrial it was done to be told something: no repair, and nothing that a lock asked for
      * @param  string  $came    what came of it
      * @param  float  $bits    what it told of which parts are at fault, in bits
      * @param  array<string, float>  $belief  part => belief after it, 0 to 1, likeliest first
@@ -23,6 +24,7 @@ final readonly class DebriefStep
     public function __construct(
         public int $deeds,
         public string $what,
+        public bool $isTrial,
         public string $came,
         public int $minutes,
         public int $money,
@@ -35,5 +37,11 @@ final readonly class DebriefStep
         public ?float $suspected,
         public ?float $expected,
     ) {
+    }
+
+    /** It, by its number: one start looks like another. */
+    public function named(): string
+    {
+        return 'deed '.($this->deeds - 1).", “{$this->what}”";
     }
 }

@@ -47,17 +47,17 @@ final class DebriefWords
 
         return $most->bits < self::NOTHING
             ? null
-            : 'Most was told by “'.$most->what.'”: '.number_format($most->bits, 1).' bits in '.$most->minutes.' min.';
+            : 'Most was told by '.$most->named().': '.number_format($most->bits, 1).' bits in '.$most->minutes.' min.';
     }
 
     /** @param  list<DebriefStep>  $steps */
     private static function forNothing(array $steps): ?string
     {
-        $idle = array_filter($steps, fn (DebriefStep $step): bool => $step->bits < self::NOTHING && $step->minutes >= self::DEAR);
+        $idle = array_filter($steps, fn (DebriefStep $step): bool => $step->isTrial && $step->bits < self::NOTHING && $step->minutes >= self::DEAR);
         $minutes = array_sum(array_column($idle, 'minutes'));
-        $named = array_slice(array_map(fn (DebriefStep $step): string => "“{$step->what}”", array_values($idle)), 0, 3);
+        $named = array_map(fn (DebriefStep $step): string => $step->named(), array_slice(array_values($idle), 0, 3));
 
-        return $idle === [] ? null : implode(', ', $named)." told next to nothing and took {$minutes} min: the record knew already.";
+        return $idle === [] ? null : ucfirst(implode(', ', $named))." told next to nothing and took {$minutes} min.";
     }
 
     /** @param  list<DebriefStep>  $steps */
@@ -72,7 +72,7 @@ final class DebriefWords
 
         return $worst?->best === null
             ? null
-            : 'Instead of “'.$worst->what.'” the best then was “'.$worst->best.'”, expected to save '.(int) round($worst->lost ?? 0.0).' min.';
+            : 'Instead of '.$worst->named().' the adviser would have chosen “'.$worst->best.'”, and expected to save '.(int) round($worst->lost ?? 0.0).' min by it.';
     }
 
     /** @param  array<string, string>  $names */

@@ -8,6 +8,7 @@ use Orthoscope\Core\Assessment\Adviser;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\Entry;
+use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Why\PartBelief;
 use Orthoscope\Core\Words\EntryWords;
@@ -55,6 +56,7 @@ final readonly class LookingBack
         return new DebriefStep(
             deeds: $deeds,
             what: $words->what($entry),
+            isTrial: $entry instanceof Start || ($entry instanceof Finding && ! $before->locks->waitForCheck($entry->check)),
             came: $words->outcome($entry),
             minutes: $done->minutes,
             money: $done->money,

@@ -4,15 +4,13 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Practice;
 
-use Opis\JsonSchema\Errors\ErrorFormatter;
-use Opis\JsonSchema\Validator;
+use Orthoscope\Core\CaseFile\Schemas;
 
-/** The published schema of a practice machine: types and shapes, before any word is read. */
+/** The published schema of a practice machine. */
 final class PuzzleShape
 {
-    private const ID = 'https://orthoscope.example/orthoscope-practice-1';
-
-    private const CASE = 'https://orthoscope.example/orthoscope-case-1';
+    /** Mistakes after which it stops looking. */
+    private const MOST = 20;
 
     /**
      * @param  array<array-key, mixed>  $given
@@ -21,21 +19,13 @@ final class PuzzleShape
      */
     public static function mistakes(array $given): array
     {
-        $validator = new Validator;
-        $validator->setMaxErrors(20);
-        $formats = dirname(__DIR__, 3).'/docs/formats';
-        $validator->resolver()?->registerFile(self::ID, "{$formats}/orthoscope-practice-1.schema.json");
-        $validator->resolver()?->registerFile(self::CASE, "{$formats}/orthoscope-case-1.schema.json");
         // An empty machine is the usual one: an object, though an empty array says neither.
         $given['machine'] = (object) ($given['machine'] ?? []);
-        $error = $validator->validate(json_decode(json_encode($given, JSON_THROW_ON_ERROR)), self::ID)->error();
-        $mistakes = [];
-        foreach ($error === null ? [] : (new ErrorFormatter)->format($error, true) as $path => $sentences) {
-            foreach ($sentences as $sentence) {
-                $mistakes[] = PuzzleMistake::at($path === '/' ? '' : $path, $sentence.'.');
-            }
-        }
+        $data = json_decode(json_encode($given, JSON_THROW_ON_ERROR));
 
-        return $mistakes;
+        return array_map(
+            fn (array $mistake): PuzzleMistake => PuzzleMistake::at(...$mistake),
+            Schemas::mistakes(Schemas::PRACTICE, $data, self::MOST),
+        );
     }
 }

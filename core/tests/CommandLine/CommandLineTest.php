@@ -135,7 +135,7 @@ final class CommandLineTest extends TestCase
             '--policy',
             'planner,script',
             '--doubles',
-            '0.3',
+            '0',
             ...$more,
         );
         [$status, $out] = $simulate('--json');

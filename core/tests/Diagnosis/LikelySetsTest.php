@@ -25,7 +25,7 @@ final class LikelySetsTest extends TestCase
     {
         $held = [];
         foreach ([0, 5] as $i) {
-            [$hidden, $written] = RandomRecord::of(Catalogue::shipped(), 16, "long {$i}");
+            [$hidden, $written] = RandomRecord::of(Catalogue::shipped(), 10, "long {$i}");
             $machine = $hidden->machine();
             $record = new Record($written);
             $found = array_map(

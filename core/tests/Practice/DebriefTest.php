@@ -83,6 +83,23 @@ final class DebriefTest extends TestCase
         $this->assertStringContainsString('Power went on while locked', $debrief->risks()[0]->words);
     }
 
+    public function test_what_a_lock_asks_for_is_never_said_to_have_told_nothing(): void
+    {
+        $puzzle = new Puzzle('Wet', [], [['fault' => 'board-corroded', 'part' => 'board']], 'wet 2', 'spill', [], 'dark', ['liquid']);
+        $attempt = Attempt::begin($puzzle, Bench::catalogue());
+        foreach ([
+            ['kind' => 'finding', 'check' => 'look-inside'],
+            ['kind' => 'act', 'act' => 'dry', 'on' => ['board'], 'agent' => 'water'],
+            ['kind' => 'wait', 'minutes' => 1440],
+            ['kind' => 'finding', 'check' => 'look-inside'],
+        ] as $deed) {
+            $attempt->do($deed);
+        }
+        $debrief = Debrief::of($attempt, $this->verdict($attempt, ['board'], 60), 0, Bench::catalogue());
+        $this->assertSame([], $debrief->risks());
+        $this->assertStringNotContainsString('told next to nothing', implode(' ', $debrief->words));
+    }
+
     public function test_what_was_best_then_is_named_with_what_it_would_have_told(): void
     {
         $attempt = $this->dead();
@@ -104,8 +121,8 @@ final class DebriefTest extends TestCase
         $attempt->do(['kind' => 'finding', 'check' => 'look-socket']);
         $wrong = Debrief::of($attempt, $this->verdict($attempt, ['card'], 60), 0, Bench::catalogue());
         $words = implode(' ', $wrong->words);
-        $this->assertStringContainsString('Most was told by “as it came”', $words);
-        $this->assertStringContainsString('“glass over the socket” told next to nothing and took 14 min', $words);
+        $this->assertStringContainsString('Most was told by deed 1, “as it came”', $words);
+        $this->assertStringContainsString('Deed 2, “glass over the socket” told next to nothing and took 14 min', $words);
         $this->assertMatchesRegularExpression('/At the end the record pointed to the supply \(\d+ %\), and to the graphics card with \d+ %\./', $words);
         $fresh = $this->dead();
         $none = Debrief::of($fresh, $this->verdict($fresh, ['supply'], 60), 0, Bench::catalogue());
