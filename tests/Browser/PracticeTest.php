@@ -67,7 +67,8 @@ final class PracticeTest extends BrowserTestCase
         // Sound is not there in a browser without a screen; what would be played is.
         $this->browser->executeScript(
             'window.played = []; window.AudioContext = class { constructor() { this.currentTime = 0; this.destination = {}; }'
-                .' createOscillator() { const tone = { frequency: {}, connect: (to) => to, start: (at) => window.played.push(at), stop() {} };'
+                .' createOscillator() { const tone = { frequency: {}, connect: (to) => to, stop() {},'
+                .' start: (at) => window.played.push(at) };'
                 .' return tone; } createGain() { return { gain: {}, connect: (to) => to }; } };',
         );
         $this->keys('s');

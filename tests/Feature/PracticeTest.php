@@ -69,7 +69,8 @@ final class PracticeTest extends TestCase
         $this->assertGreaterThan(50, $kept->points);
         $this->get("/practice/{$practice->id}/debrief?at=2")->assertOk()->assertSee('aria-current="true"', false);
         $this->get("/practice/{$practice->id}")->assertRedirect("/practice/{$practice->id}/debrief");
-        $this->deed($practice, ['entry' => ['kind' => 'start']])->assertSessionHasErrors(['deed' => 'This machine was answered already. Take the next one.']);
+        $this->deed($practice, ['entry' => ['kind' => 'start']])
+            ->assertSessionHasErrors(['deed' => 'This machine was answered already. Take the next one.']);
     }
 
     public function test_the_adviser_speaks_when_asked_until_the_next_deed(): void
@@ -170,10 +171,11 @@ final class PracticeTest extends TestCase
     public function test_the_machine_of_the_day_is_the_same_for_all_and_once_for_each(): void
     {
         $this->post('/practice', ['kind' => 'day', 'advice' => 'silent']);
-        $this->post('/practice', ['kind' => 'day', 'advice' => 'silent'])->assertRedirect('/practice/'.Practice::query()->firstOrFail()->id);
+        $this->post('/practice', ['kind' => 'day', 'advice' => 'silent'])
+            ->assertRedirect('/practice/'.Practice::query()->firstOrFail()->id);
         $this->actingAs($this->person(Role::Lead))->post('/practice', ['kind' => 'day', 'advice' => 'speaks']);
         $this->assertSame(2, Practice::query()->count());
-        $this->assertCount(1, array_unique(Practice::query()->get()->map(fn (Practice $one): string => (string) json_encode($one->puzzle))->all()));
+        $this->assertCount(1, Practice::query()->get()->unique(fn (Practice $one): string => (string) json_encode($one->puzzle)));
         $this->travel(1)->days();
         $this->post('/practice', ['kind' => 'day', 'advice' => 'silent']);
         $this->assertCount(2, array_unique(Practice::query()->get()->map(fn (Practice $one): string => $one->puzzle['seed'])->all()));
@@ -216,7 +218,8 @@ final class PracticeTest extends TestCase
         $this->actingAs($this->person(Role::Lead));
         $this->get('/practice/cases')->assertOk()->assertSee('Supply: supply dead');
         $made = [
-            'name' => 'By hand', 'faults' => ['supply supply-dead', ''], 'event' => 'spill', 'told' => 'dark', 'slots' => '4', 'sticks' => '2',
+            'name' => 'By hand', 'faults' => ['supply supply-dead', ''], 'event' => 'spill', 'told' => 'dark',
+            'slots' => '4', 'sticks' => '2',
             'has' => ['speaker'], 'wet' => '1', 'bad_spare' => '1',
         ];
         $this->post('/practice/cases', $made)->assertSessionHasNoErrors();
@@ -277,7 +280,10 @@ final class PracticeTest extends TestCase
 
     private function dead(string $advice): Practice
     {
-        $case = PracticeCase::query()->firstOrCreate(['name' => 'Quiet evening'], ['puzzle' => self::DEAD, 'user_id' => $this->learner->id]);
+        $case = PracticeCase::query()->firstOrCreate(
+            ['name' => 'Quiet evening'],
+            ['puzzle' => self::DEAD, 'user_id' => $this->learner->id],
+        );
         $this->post('/practice', ['kind' => 'case', 'case' => (string) $case->id, 'advice' => $advice])->assertRedirect();
 
         return Practice::query()->orderByDesc('id')->firstOrFail();

@@ -46,7 +46,8 @@ final class PracticeBenchController
         abort_unless($practice->user_id === $user->id, 404);
         $parts = array_map(strval(...), array_keys($work->attempt($practice)->machine()->parts));
         try {
-            $work->do($practice, $request->deeds(), TypedGuess::in($request, $parts, array_map(strval(...), array_keys($catalogue->reaches))));
+            $guess = TypedGuess::in($request, $parts, array_map(strval(...), array_keys($catalogue->reaches)));
+            $work->do($practice, $request->deeds(), $guess);
         } catch (CaseMistake|CannotPlay $mistake) {
             return redirect()
                 ->route('practice.show', $practice)

@@ -66,7 +66,11 @@ final class PracticeController
     /** How far everybody is: the lead alone sees it. */
     public function people(Progress $progress): View
     {
-        $people = User::query()->whereNull('ended_at')->orderBy('name')->get()->filter(fn (User $user): bool => $user->can('work-at-bench'));
+        $people = User::query()
+            ->whereNull('ended_at')
+            ->orderBy('name')
+            ->get()
+            ->filter(fn (User $user): bool => $user->can('work-at-bench'));
 
         return view('practice.people', [
             'people' => $people->map(fn (User $user): array => ['user' => $user, 'families' => $progress->of($user)])->values(),

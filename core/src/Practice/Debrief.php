@@ -114,7 +114,10 @@ final readonly class Debrief
     private static function points(array $steps, float $verdict, int $asked): int
     {
         $stated = array_values(
-            array_filter([...array_column($steps, 'suspected'), ...array_column($steps, 'expected')], fn (?float $points): bool => $points !== null),
+            array_filter(
+                [...array_column($steps, 'suspected'), ...array_column($steps, 'expected')],
+                fn (?float $points): bool => $points !== null,
+            ),
         );
         $all = [...$stated, ...array_fill(0, self::VERDICT_COUNTS, $verdict)];
 

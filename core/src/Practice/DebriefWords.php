@@ -25,7 +25,11 @@ final class DebriefWords
     public static function of(array $steps, Verdict $verdict, bool $right, array $names): array
     {
         if ($steps === []) {
-            return [$right ? 'You named it by the owner’s words alone. Next time see it yourself first.' : 'Nothing was tried. Start it once first.'];
+            return [
+                $right
+                    ? 'You named it by the owner’s words alone. Next time see it yourself first.'
+                    : 'Nothing was tried. Start it once first.',
+            ];
         }
 
         return array_values(array_filter([
@@ -53,7 +57,8 @@ final class DebriefWords
     /** @param  list<DebriefStep>  $steps */
     private static function forNothing(array $steps): ?string
     {
-        $idle = array_filter($steps, fn (DebriefStep $step): bool => $step->isTrial && $step->bits < self::NOTHING && $step->minutes >= self::DEAR);
+        $isIdle = fn (DebriefStep $step): bool => $step->isTrial && $step->bits < self::NOTHING && $step->minutes >= self::DEAR;
+        $idle = array_filter($steps, $isIdle);
         $minutes = array_sum(array_column($idle, 'minutes'));
         $named = array_map(fn (DebriefStep $step): string => $step->named(), array_slice(array_values($idle), 0, 3));
 
@@ -72,7 +77,8 @@ final class DebriefWords
 
         return $worst?->best === null
             ? null
-            : 'Instead of '.$worst->named().' the adviser would have chosen “'.$worst->best.'”, and expected to save '.(int) round($worst->lost ?? 0.0).' min by it.';
+            : "Instead of {$worst->named()} the adviser would have chosen “{$worst->best}”, and expected to save "
+                .(int) round($worst->lost ?? 0.0).' min by it.';
     }
 
     /** @param  array<string, string>  $names */
@@ -95,6 +101,8 @@ final class DebriefWords
     {
         $best = $steps[count($steps) - 1]->belief;
 
-        return $right && $best !== [] && max($best) < 0.5 ? 'Named right, and early: one deed more would have shown it to the owner too.' : null;
+        return $right && $best !== [] && max($best) < 0.5
+            ? 'Named right, and early: one deed more would have shown it to the owner too.'
+            : null;
     }
 }

@@ -10,7 +10,7 @@ use Orthoscope\Core\Plain\Row;
 final readonly class Done
 {
     /**
-     * @param  array<string, mixed>  $deed     as it was asked for: a start, a look, an act or a wait, written as an entry without its outcome
+     * @param  array<string, mixed>  $deed     as it was asked for: a start, look, act or wait, written as an entry without its outcome
      * @param  list<array<string, mixed>>  $entries  what it put on the record
      * @param  int  $minutes  bench minutes it took
      * @param  int  $stood    minutes the machine stood, with nobody at it

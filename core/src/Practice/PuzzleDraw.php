@@ -73,7 +73,7 @@ final readonly class PuzzleDraw
                 seed: $seed,
                 event: $event,
                 badSpares: $family?->badSpare === true && $machine->part($first->part)->kind->lendable ? [$first->part] : [],
-                told: $this->told($modes, $faults, $family?->toldOtherwise === true || ($grade === 4 && $family?->badSpare !== true), $draw),
+                told: $this->told($modes, $faults, self::isToldOtherwise($family, $grade), $draw),
                 marks: $this->marks($event),
             );
         }
@@ -130,6 +130,11 @@ final readonly class PuzzleDraw
             && $mode->stop < $this->catalogue->stageCount();
     }
 
+    private static function isToldOtherwise(?Family $family, int $grade): bool
+    {
+        return $family?->toldOtherwise === true || ($grade === 4 && $family?->badSpare !== true);
+    }
+
     /** @return list<string> what anybody sees at the counter after such an event */
     private function marks(string $event): array
     {
@@ -149,7 +154,8 @@ final readonly class PuzzleDraw
     private function told(Modes $modes, array $faults, bool $otherwise, Draw $draw): string
     {
         $shows = $this->catalogue->reachAt(min(array_map(fn (int $fault): int => $modes->stops[$fault], $faults)))->id;
-        $others = array_filter($this->catalogue->closedReaches(), fn (Reach $reach): bool => ! in_array($reach->id, [$shows, 'stays'], true));
+        $isOther = fn (Reach $reach): bool => ! in_array($reach->id, [$shows, 'stays'], true);
+        $others = array_filter($this->catalogue->closedReaches(), $isOther);
 
         return $otherwise ? $draw->oneOf(array_values($others))->id : $shows;
     }

@@ -33,7 +33,10 @@ final readonly class Rivals
         $best = (string) array_key_first($played);
 
         return new self(
-            [self::rival('the adviser', $adviser, $puzzle, $catalogue), self::rival("best fixed order: {$best}", $played[$best], $puzzle, $catalogue)],
+            [
+                self::rival('the adviser', $adviser, $puzzle, $catalogue),
+                self::rival("best fixed order: {$best}", $played[$best], $puzzle, $catalogue),
+            ],
             (int) round($adviser->bound),
         );
     }

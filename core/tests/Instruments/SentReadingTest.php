@@ -12,7 +12,12 @@ use PHPUnit\Framework\TestCase;
 
 final class SentReadingTest extends TestCase
 {
-    private const GOOD = ['format' => SentReading::FORMAT, 'instrument' => ' tester ', 'check' => 'cell-reading', 'values' => ['volts' => 2.9]];
+    private const GOOD = [
+        'format' => SentReading::FORMAT,
+        'instrument' => ' tester ',
+        'check' => 'cell-reading',
+        'values' => ['volts' => 2.9],
+    ];
 
     public function test_values_and_codes_are_taken(): void
     {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Tests\Practice;
 
-use Orthoscope\Core\Catalogue\Act;
 use Orthoscope\Core\Catalogue\Check;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Chain\Part;
@@ -44,7 +43,8 @@ final class AttemptTest extends TestCase
         $this->assertGreaterThan(0, $bought->money);
         $this->assertSame('stays', $attempt->do(['kind' => 'start'])->entries[0]['reached']);
         $catalogue = Bench::catalogue();
-        $minutes = 2 * $catalogue->steps['start']->minutes + $catalogue->steps['supply-tester']->minutes + $catalogue->act('replace')->minutes;
+        $steps = $catalogue->steps;
+        $minutes = 2 * $steps['start']->minutes + $steps['supply-tester']->minutes + $catalogue->act('replace')->minutes;
         $this->assertSame($minutes, $attempt->minutes());
         $this->assertSame('08:'.str_pad((string) $minutes, 2, '0', STR_PAD_LEFT), $attempt->clock()->format('H:i'));
         $this->assertSame($bought->money, $attempt->money());
@@ -206,7 +206,7 @@ final class AttemptTest extends TestCase
                 ['moved' => [$part()->id => 'second']],
             ])],
             'finding' => ['kind' => 'finding', 'check' => $draw->oneOf(array_keys($catalogue->checks)), 'target' => $part()->id],
-            default => ['kind' => 'act', 'act' => $draw->oneOf(array_map(fn (Act $act): string => $act->id, array_values($catalogue->acts))),
+            default => ['kind' => 'act', 'act' => $draw->oneOf(array_column($catalogue->acts, 'id')),
                 'on' => [$part()->id]],
         };
     }

@@ -44,7 +44,8 @@ final class DebriefTest extends TestCase
         [$adviser, $fixed] = $rivals->others;
         $this->assertTrue($adviser->right);
         $this->assertGreaterThanOrEqual($rivals->clairvoyant, min($adviser->minutes, $fixed->minutes));
-        $this->assertSame($rivals->clairvoyant, Debrief::of($attempt, $this->verdict($attempt, ['supply'], 60), 0, Bench::catalogue())->repair);
+        $debrief = Debrief::of($attempt, $this->verdict($attempt, ['supply'], 60), 0, Bench::catalogue());
+        $this->assertSame($rivals->clairvoyant, $debrief->repair);
     }
 
     public function test_asking_costs_points_and_a_wrong_verdict_more(): void
@@ -75,7 +76,7 @@ final class DebriefTest extends TestCase
 
     public function test_power_on_a_wet_machine_is_a_grave_risk(): void
     {
-        $puzzle = new Puzzle('Wet', ['card' => true], [['fault' => 'board-corroded', 'part' => 'board']], 'wet 1', 'spill', [], 'dark', ['liquid']);
+        $puzzle = new Puzzle('Wet', [], [['fault' => 'board-corroded', 'part' => 'board']], 'wet 1', 'spill', [], 'dark', ['liquid']);
         $attempt = Attempt::begin($puzzle, Bench::catalogue());
         $attempt->do(['kind' => 'start']);
         $debrief = Debrief::of($attempt, $this->verdict($attempt, ['board'], 60), 0, Bench::catalogue());
@@ -123,7 +124,8 @@ final class DebriefTest extends TestCase
         $words = implode(' ', $wrong->words);
         $this->assertStringContainsString('Most was told by deed 1, “as it came”', $words);
         $this->assertStringContainsString('Deed 2, “glass over the socket” told next to nothing and took 14 min', $words);
-        $this->assertMatchesRegularExpression('/At the end the record pointed to the supply \(\d+ %\), and to the graphics card with \d+ %\./', $words);
+        $pointed = '/At the end the record pointed to the supply \(\d+ %\), and to the graphics card with \d+ %\./';
+        $this->assertMatchesRegularExpression($pointed, $words);
         $fresh = $this->dead();
         $none = Debrief::of($fresh, $this->verdict($fresh, ['supply'], 60), 0, Bench::catalogue());
         $this->assertSame(['You named it by the owner’s words alone. Next time see it yourself first.'], $none->words);

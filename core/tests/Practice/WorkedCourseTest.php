@@ -12,7 +12,7 @@ use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** The words of a worked course rest on what its machine answers: where a change of the catalogue makes it answer otherwise, this says so. */
+/** The words of a worked course rest on what its machine answers; where a change of the catalogue changes that, this says so. */
 final class WorkedCourseTest extends TestCase
 {
     /** What the starts of each course come to, as its words have it. */

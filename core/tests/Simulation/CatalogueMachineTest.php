@@ -77,7 +77,9 @@ final class CatalogueMachineTest extends TestCase
         $modes = Modes::of($machine, Bench::catalogue(), CatalogueMachine::spares($machine));
         foreach ($modes->all as $i => $mode) {
             if ($mode->fault->id === $fault) {
-                return new CatalogueMachine(new StartModel($machine, Bench::catalogue(), $modes), [$i], 'none', Luck::asItComes(Draw::from($seed)));
+                $model = new StartModel($machine, Bench::catalogue(), $modes);
+
+                return new CatalogueMachine($model, [$i], 'none', Luck::asItComes(Draw::from($seed)));
             }
         }
         $this->fail("no {$fault}");

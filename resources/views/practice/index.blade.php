@@ -40,7 +40,8 @@
                 <p><a href="{{ route('practice.lesson', $one->family->id) }}">{{ $one->family->name }}</a>, box
                     {{ $one->box }} of 5</p>
             @empty
-                <p>Nothing today. What goes wrong comes back tomorrow; what goes right rests twice as long each time.
+                <p>Nothing today. What goes wrong comes back tomorrow; what goes right rests twice as long each
+                    time (Leitner’s boxes, 1972).
                 </p>
             @endforelse
         </section>
