@@ -201,7 +201,9 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/practice/people', [PracticeController::class, 'people'])->name('practice.people');
         Route::get('/practice/cases', [PracticeCaseController::class, 'index'])->name('practice.cases');
         Route::post('/practice/cases', [PracticeCaseController::class, 'store'])->name('practice.cases.store');
-        Route::get('/practice/cases/{case}.json', [PracticeCaseController::class, 'json'])->whereNumber('case')->name('practice.cases.json');
+        Route::get('/practice/cases/{case}.json', [PracticeCaseController::class, 'json'])
+            ->whereNumber('case')
+            ->name('practice.cases.json');
         Route::delete('/practice/cases/{case}', [PracticeCaseController::class, 'destroy'])
             ->whereNumber('case')
             ->name('practice.cases.destroy');

@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use Orthoscope\Core\Practice\Debrief;
 use Orthoscope\Core\Practice\Done;
 use Orthoscope\Core\Practice\Puzzle;
 use Orthoscope\Core\Practice\Verdict;
@@ -92,6 +93,12 @@ class Practice extends Model
     public function showsAdvice(): bool
     {
         return $this->advice === self::SPEAKS || ($this->advice === self::ASKED && $this->asked_at === count($this->course));
+    }
+
+    /** Points that asking the adviser has cost. */
+    public function askingCost(): int
+    {
+        return $this->asked * Debrief::ASKING;
     }
 
     /** @return BelongsTo<User, $this> */

@@ -25,6 +25,17 @@ class Wager extends Model
 
     protected $fillable = ['job_id', 'user_id', 'entries', 'suspects', 'adviser'];
 
+    /** What was thought: "supply 60 %, board 25 %". */
+    public function words(): string
+    {
+        $words = [];
+        foreach ($this->suspects as $part => $p) {
+            $words[] = "{$part} ".(int) round(100 * $p).' %';
+        }
+
+        return implode(', ', $words);
+    }
+
     /** @return BelongsTo<Job, $this> */
     public function job(): BelongsTo
     {

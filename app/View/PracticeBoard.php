@@ -16,6 +16,10 @@ final readonly class PracticeBoard
     /** What this made-up board's display shows at a stop. */
     private const CODES = ['blank' => '', 'stuck' => '00', 'memory' => '4A', 'graphics' => '62', 'boot' => 'A2'];
 
+    private const FANS = [
+        'still' => 'still', 'twitch' => 'twitch and stop', 'spin' => 'spin', 'roar' => 'at full blast', 'cycle' => 'start and stop',
+    ];
+
     private const SCREENS = [
         'nothing' => 'no signal',
         'twitch' => 'no signal',
@@ -48,6 +52,43 @@ final readonly class PracticeBoard
         public bool $garbled,
         public string $screen,
     ) {
+    }
+
+    /** All of it in one sentence, for whoever does not see the drawing. */
+    public function spoken(): string
+    {
+        $shown = $this->started ? ['Fans: '.self::FANS[$this->fans], ...$this->lampWords(), ...$this->codeWords()] : ['It is off'];
+
+        return implode('; ', [...$shown, "screen: {$this->screen}"]).'.';
+    }
+
+    /** @return list<string> */
+    private function lampWords(): array
+    {
+        $lamp = $this->lamps === [] ? null : $this->lamp;
+
+        return array_values(array_filter([
+            $this->standby === null ? '' : "standby lamp {$this->standby}",
+            $this->power === null ? '' : "power lamp {$this->power}",
+            $lamp === null ? '' : str_replace('none lamp', 'no status lamp', "{$lamp} lamp"),
+        ]));
+    }
+
+    /** @return list<string> */
+    private function codeWords(): array
+    {
+        return array_values(array_filter([
+            $this->beeps === null ? '' : ($this->beeps === '' ? 'no beep' : "beeps: {$this->heard()}"),
+            $this->code === null ? '' : ($this->code === '' ? 'code display blank' : "code {$this->code}"),
+        ]));
+    }
+
+    /** The beeps as words: "long, short, short". */
+    public function heard(): string
+    {
+        $beeps = str_split(str_replace(' ', '', (string) $this->beeps));
+
+        return implode(', ', array_map(fn (string $beep): string => $beep === 'l' ? 'long' : 'short', $beeps));
     }
 
     public static function of(Assessment $assessment): self

@@ -59,6 +59,18 @@ final readonly class PracticePage
         return array_reverse($rows);
     }
 
+    /** How it is put together now, for a start as it stands. */
+    public function stands(): string
+    {
+        return json_encode($this->choices->standingSetUp() ?: (object) [], JSON_THROW_ON_ERROR);
+    }
+
+    /** The deed of starting it as it stands. */
+    public function startAsItStands(): string
+    {
+        return "[{\"kind\":\"start\",\"setup\":{$this->stands()}}]";
+    }
+
     /** @return list<PartStanding> */
     public function ranked(): array
     {

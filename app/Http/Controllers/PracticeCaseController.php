@@ -22,6 +22,15 @@ use Orthoscope\Core\Practice\PuzzleMistake;
 /** Practice machines of the shop's own: made of a closed job in one press, by hand, or from a file; and out again as a file. */
 final class PracticeCaseController
 {
+    /** What a machine made by hand may have. */
+    public const HAS = [
+        'card' => 'a graphics card',
+        'own_graphics' => 'graphics of its own',
+        'status_lamps' => 'status lamps',
+        'speaker' => 'a speaker',
+        'code_display' => 'a code display',
+    ];
+
     public function index(Catalogue $catalogue): View
     {
         return view('practice.cases', [
@@ -91,7 +100,7 @@ final class PracticeCaseController
             'slots' => ['required', Rule::in(['2', '4'])],
             'sticks' => ['required', Rule::in(['1', '2'])],
             'has' => ['array'],
-            'has.*' => [Rule::in(['card', 'own_graphics', 'status_lamps', 'speaker', 'code_display'])],
+            'has.*' => [Rule::in(array_keys(self::HAS))],
             'event' => ['required', 'string', 'max:40'],
             'told' => ['nullable', 'string', 'max:40'],
             'wet' => ['nullable', 'boolean'],

@@ -49,6 +49,12 @@ final readonly class FamilyProgress
         );
     }
 
+    /** All five machines were named, and the test was not passed yet. */
+    public function testIsNext(): bool
+    {
+        return $this->next() === null && ! $this->passed;
+    }
+
     /** The machine to take next: the first that was not named yet; null where only the test is left. */
     public function next(): ?int
     {

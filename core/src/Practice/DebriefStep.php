@@ -39,6 +39,14 @@ final readonly class DebriefStep
     ) {
     }
 
+    /** @return list<int> for what was suspected, then for what was expected, where it was stated */
+    public function points(): array
+    {
+        $stated = array_filter([$this->suspected, $this->expected], fn (?float $points): bool => $points !== null);
+
+        return array_map(fn (float $points): int => (int) round($points), array_values($stated));
+    }
+
     /** It, by its number: one start looks like another. */
     public function named(): string
     {

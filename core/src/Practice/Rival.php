@@ -15,4 +15,14 @@ final readonly class Rival
     public function __construct(public string $name, public bool $right, public int $minutes, public array $goodBought)
     {
     }
+
+    /** How it ended, in words. */
+    public function end(): string
+    {
+        return match (true) {
+            $this->right => 'mended it',
+            $this->goodBought === [] => 'did not mend it',
+            default => 'bought a good '.implode(', ', $this->goodBought),
+        };
+    }
 }

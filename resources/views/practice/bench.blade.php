@@ -20,7 +20,7 @@
             <span>bought <b class="num">{{ shop()->money()->words($page->attempt->money()) }}</b></span>
             @if ($practice->asked > 0)
                 <span>asked <b class="num">{{ $practice->asked }}</b>, costs
-                    {{ $practice->asked * Orthoscope\Core\Practice\Debrief::ASKING }} points</span>
+                    {{ $practice->askingCost() }} points</span>
             @endif
             <span>Nothing here is real: no machine, no owner, no money.</span>
         </div>
@@ -101,11 +101,9 @@
         </div>
         <footer class="keys">
             <form method="post" action="{{ route('practice.deed', $practice) }}">@csrf<input type="hidden"
-                    name="written"
-                    value="{{ json_encode([['kind' => 'start', 'setup' => $a->record->lastStart()?->setUp->toArray() ?: (object) []]]) }}"><button
-                    class="main" data-start><kbd>s</kbd> start it as it stands</button></form>
-            <button type="button" data-dialog="start"
-                data-setup="{{ json_encode($a->record->lastStart()?->setUp->toArray() ?: (object) []) }}"
+                    name="written" value="{{ $page->startAsItStands() }}"><button class="main"
+                    data-start><kbd>s</kbd> start it as it stands</button></form>
+            <button type="button" data-dialog="start" data-setup="{{ $page->stands() }}"
                 x-on:click="open"><kbd>t</kbd> put together otherwise</button>
             <button type="button" data-dialog="check" x-on:click="open"><kbd>m</kbd> look or measure</button>
             <button type="button" data-dialog="act" x-on:click="open"><kbd>r</kbd> repair</button>

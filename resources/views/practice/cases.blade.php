@@ -23,7 +23,12 @@
             <ul class="practice-open">
                 @foreach ($cases as $case)
                     <li><b>{{ $case->name }}</b>
-                        <small>{{ implode(', ', array_map(fn($fault) => $catalogue->fault($fault['fault'])->name . ' (' . $fault['part'] . ')', $case->core()->faults)) }}</small>
+                        <small>
+                            @foreach ($case->core()->faults as $fault)
+                                {{ $fault['part'] }}:
+                                {{ $catalogue->fault($fault['fault'])->name }}{{ $loop->last ? '' : ',' }}
+                            @endforeach
+                        </small>
                         <a href="{{ route('practice.cases.json', $case) }}">file</a>
                         <form method="post" action="{{ route('practice.cases.destroy', $case) }}">@csrf
                             @method('delete')<button class="quiet">Take away</button></form>
@@ -86,7 +91,7 @@
                 </div>
                 <fieldset class="choices">
                     <legend>It has</legend>
-                    @foreach (['card' => 'a graphics card', 'own_graphics' => 'graphics of its own', 'status_lamps' => 'status lamps', 'speaker' => 'a speaker', 'code_display' => 'a code display'] as $value => $words)
+                    @foreach (App\Http\Controllers\PracticeCaseController::HAS as $value => $words)
                         <label><input type="checkbox" name="has[]" value="{{ $value }}"
                                 @checked(in_array($value, (array) old('has', ['card']), true))>
                             {{ $words }}</label>

@@ -25,7 +25,7 @@
             <h2 id="h-score">{{ $minus($debrief->points) }} points</h2>
             <p>For the verdict {{ $minus((int) round($debrief->verdictPoints)) }}, counted three times beside each
                 belief you
-                stated{{ $practice->asked > 0 ? '; less ' . $practice->asked * Orthoscope\Core\Practice\Debrief::ASKING . ' for asking' : '' }}.
+                stated{{ $practice->asked > 0 ? "; less {$practice->askingCost()} for asking" : '' }}.
                 100 is knowing it, 0 is as good as knowing nothing.</p>
             <p>{{ $debrief->minutes }} min at the bench, {{ shop()->money()->words($debrief->money) }} bought. Your
                 deeds
@@ -114,7 +114,7 @@
                                 @endforeach
                             </td>
                             <td class="num">
-                                {{ implode(' · ', array_map(fn($points) => (string) (int) round($points), array_filter([$step->suspected, $step->expected], fn($points) => $points !== null))) ?: '–' }}
+                                {{ implode(' · ', array_map($minus, $step->points())) ?: '–' }}
                             </td>
                         </tr>
                     @endforeach

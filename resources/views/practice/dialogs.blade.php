@@ -1,6 +1,5 @@
 {{-- Deeds at a practice machine: the same drawings and choices as at a real one. What comes of them is not picked, it is answered. --}}
-<dialog id="d-start" aria-labelledby="t-start"
-    data-stands="{{ json_encode($page->choices->standingSetUp() ?: (object) []) }}">
+<dialog id="d-start" aria-labelledby="t-start" data-stands="{{ $page->stands() }}">
     <form method="post" action="{{ route('practice.deed', $practice) }}" novalidate>@csrf
         <input type="hidden" name="entry[kind]" value="start">
         <header>

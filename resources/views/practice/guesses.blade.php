@@ -49,7 +49,7 @@
                                 <td><a href="{{ route('jobs.show', $one->wager->job) }}">{{ $one->wager->job->tag }}</a>
                                 </td>
                                 <td>{{ $catalogue->part($one->part)->name }}</td>
-                                <td>{{ implode(', ', array_map(fn($part, $p) => $part . ' ' . (int) round(100 * $p) . ' %', array_keys($one->wager->suspects), $one->wager->suspects)) }}
+                                <td>{{ $one->wager->words() }}
                                 </td>
                                 <td class="num">{{ number_format($one->person, 2) }}</td>
                                 <td class="num">{{ number_format($one->adviser, 2) }}</td>

@@ -76,7 +76,8 @@
                     @foreach ($families as $one)
                         <tr>
                             <th scope="row"><a
-                                    href="{{ route('practice.lesson', $one->family->id) }}">{{ $one->family->name }}</a><small>{{ $one->family->line }}</small>
+                                    href="{{ route('practice.lesson', $one->family->id) }}">{{ $one->family->name }}</a>
+                                <small>{{ $one->family->line }}</small>
                             </th>
                             <td><x-practice.grades :grades="$one->grades" /></td>
                             <td>{{ $one->passed ? 'passed' : '–' }}</td>

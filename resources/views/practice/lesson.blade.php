@@ -29,7 +29,7 @@
                 @endforeach
                 <li><b>T</b> <span>the test: a machine nobody has seen, the adviser silent, no grave
                         risk{{ $progress->passed ? '. Passed' : '' }}</span>
-                    <x-practice.begin kind="test" :family="$family->id" :advice="false" :main="$progress->next() === null && !$progress->passed"
+                    <x-practice.begin kind="test" :family="$family->id" :advice="false" :main="$progress->testIsNext()"
                         label="Take the test" />
                 </li>
             </ol>
@@ -71,7 +71,8 @@
             <span class="num">{{ $at - 1 }} of {{ $last - 1 }}</span>
             @if ($at < $last)
                 <a class="main-link"
-                    href="{{ route('practice.lesson', ['family' => $family->id, 'at' => $at + 1]) }}#worked">{{ $at === 1 ? 'Begin' : 'Next deed' }}</a>
+                    href="{{ route('practice.lesson', ['family' => $family->id, 'at' => $at + 1]) }}#worked">
+                    {{ $at === 1 ? 'Begin' : 'Next deed' }}</a>
             @else
                 <span>Solved.</span>
             @endif

@@ -17,7 +17,7 @@
             <tr>
                 <th scope="row">{{ $rival->name }}</th>
                 <td class="num">{{ $rival->minutes }}</td>
-                <td>{{ $rival->right ? 'mended it' : ($rival->goodBought === [] ? 'did not mend it' : 'bought a good ' . implode(', ', $rival->goodBought)) }}
+                <td>{{ $rival->end() }}
                 </td>
             </tr>
         @endforeach

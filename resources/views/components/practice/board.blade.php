@@ -1,35 +1,7 @@
 @props(['board'])
 {{-- The machine as it can be seen and heard after its last start. What moves stands still where the reader asked for less motion. --}}
-@php
-    $spoken = array_filter([
-        $board->started
-            ? 'Fans: ' .
-                [
-                    'still' => 'still',
-                    'twitch' => 'twitch and stop',
-                    'spin' => 'spin',
-                    'roar' => 'at full blast',
-                    'cycle' => 'start and stop',
-                ][$board->fans]
-            : 'It is off',
-        $board->standby ? "standby lamp {$board->standby}" : '',
-        $board->power ? "power lamp {$board->power}" : '',
-        $board->lamps !== [] && $board->lamp
-            ? ($board->lamp === 'none'
-                ? 'no status lamp'
-                : "{$board->lamp} lamp")
-            : '',
-        $board->beeps !== null && $board->started ? ($board->beeps === '' ? 'no beep' : 'beeps') : '',
-        $board->code !== null && $board->started
-            ? ($board->code === ''
-                ? 'code display blank'
-                : "code {$board->code}")
-            : '',
-        "screen: {$board->screen}",
-    ]);
-@endphp
 <figure class="practice-board" @if ($board->beeps && session('answered')) data-beeps-now @endif>
-    <svg viewBox="0 0 320 176" role="img" aria-label="{{ implode('; ', $spoken) }}.">
+    <svg viewBox="0 0 320 176" role="img" aria-label="{{ $board->spoken() }}">
         <rect class="case" x="4" y="4" width="196" height="168" rx="6" />
         <rect class="pcb" x="44" y="14" width="118" height="112" rx="3" />
         <g class="supply">
@@ -89,7 +61,7 @@
     <figcaption>
         @if ($board->beeps)
             <button type="button" data-beeps="{{ $board->beeps }}">Hear the beeps</button>
-            <span>{{ implode(', ', array_map(fn($one) => $one === 'l' ? 'long' : 'short', array_values(array_filter(str_split($board->beeps), fn($one) => $one !== ' ')))) }}</span>
+            <span>{{ $board->heard() }}</span>
         @elseif ($board->beeps === '' && $board->started)
             <span>The speaker is silent.</span>
         @endif
