@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Tests;
 
+use Orthoscope\Core\Assessment\Adviser;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
@@ -37,11 +38,13 @@ final class CourseTest extends TestCase
         $machine = Machine::fromArray($course['machine'], $catalogue);
         $reader = new EntryReader($catalogue, $machine);
         $shelf = isset($course['shelf']) ? Shelf::fromRows(Row::of($course, 'a course')->rows('shelf')) : Shelf::wellStocked($catalogue);
+        // It goes on from entry to entry; that this is the same as going through all each time, AdviserTest holds.
+        $adviser = new Adviser($catalogue, $machine, $shelf);
         $entries = [];
         foreach ($course['steps'] as $step) {
             $entries[] = $reader->read(count($entries) + 1, $step['entry']);
             if (isset($step['then'])) {
-                $assessment = Assessment::of($machine, new Record($entries), $shelf, $catalogue);
+                $assessment = $adviser->assess(new Record($entries));
                 $this->check($step['then'], $assessment, "{$course['course']}, after entry ".count($entries));
                 $this->nextIsNotLocked($assessment, "{$course['course']}, after entry ".count($entries));
             }

@@ -141,8 +141,7 @@ final class AccessTest extends TestCase
     #[DataProvider('doors')]
     public function test_each_door_opens_for_its_roles(string $how, string $path, array $expected): void
     {
-        $path = str_replace('{job}', $this->job()->tag, $path);
-        $path = str_contains($path, '{person}') ? str_replace('{person}', (string) $this->person(Role::Counter)->id, $path) : $path;
+        $path = $this->real($path);
         $body = [
             'entry' => match ($how) {
                 'post-override' => ['kind' => 'override', 'lock' => 'liquid', 'text' => 'seen'],
@@ -156,6 +155,14 @@ final class AccessTest extends TestCase
             $this->actingAs($this->person($role));
             $try()->assertStatus($expected[$role->value]);
         }
+    }
+
+    /** The path with a job and a person of this test, where it names them. */
+    private function real(string $path): string
+    {
+        $path = str_contains($path, '{job}') ? str_replace('{job}', $this->job()->tag, $path) : $path;
+
+        return str_contains($path, '{person}') ? str_replace('{person}', (string) $this->person(Role::Counter)->id, $path) : $path;
     }
 
     public function test_every_route_but_log_in_letter_and_health_asks_who_you_are(): void
@@ -250,8 +257,7 @@ final class AccessTest extends TestCase
         array $body,
         string $field,
     ): void {
-        $path = str_replace('{job}', $this->job()->tag, $path);
-        $path = str_contains($path, '{person}') ? str_replace('{person}', (string) $this->person(Role::Counter)->id, $path) : $path;
+        $path = $this->real($path);
         $path === '/login' || $this->actingAs($this->person(Role::Lead));
         $this->from('/shelf')
             ->post($path, $body)

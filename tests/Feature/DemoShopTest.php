@@ -36,20 +36,14 @@ final class DemoShopTest extends TestCase
             ->pluck('tag')
             ->push(JobFacts::query()->orderByDesc('closed_at')->value('tag'));
         $this->assertGreaterThan(count($told) + 3, $shown->count());
-        foreach ($shown as $tag) {
-            foreach (
-                [
-                    "/jobs/{$tag}",
-                    "/jobs/{$tag}/tag",
-                    "/jobs/{$tag}/close",
-                    "/jobs/{$tag}/letter",
-                    "/jobs/{$tag}/case.json",
-                    "/jobs/{$tag}/decide",
-                    "/jobs/{$tag}/prove",
-                    "/jobs/{$tag}/letter.pdf",
-                ] as $path
-            ) {
-                $this->get($path)->assertOk();
+        $all = getenv('EVERY_COURSE') !== false;
+        foreach ($shown->values() as $i => $tag) {
+            $this->get("/jobs/{$tag}")->assertOk();
+            // What takes long to work out or to print is opened of one job in three, each kind of page of other ones.
+            foreach (['tag', 'close', 'letter', 'case.json', 'decide', 'prove', 'letter.pdf'] as $k => $page) {
+                if ($all || ($i + $k) % 3 === 0) {
+                    $this->get("/jobs/{$tag}/{$page}")->assertOk();
+                }
             }
         }
         foreach (Job::query()->whereNull('arrived_at')->pluck('tag') as $tag) {

@@ -12,7 +12,7 @@ use PHPUnit\Framework\TestCase;
 
 /**
  * How belief must change, or not, when a record is changed in a way whose meaning is known: no outside truth is needed for that (Chen,
- * Cheung and Yiu, Metamorphic testing, 1998). On a quarter of the worked courses, with bounds.
+ * Cheung and Yiu, Metamorphic testing, 1998). On a sixth of the worked courses, with bounds.
  */
 final class MetamorphicTest extends TestCase
 {

@@ -72,6 +72,8 @@ final class DeedMinutesTest extends TestCase
         $reader = new EntryReader($catalogue, $machine);
         $record = $reader->onto(new Record([]), $before);
 
-        return (new DeedMinutes($catalogue, $machine, $record, Shelf::wellStocked($catalogue)))->of($reader->read(count($before) + 1, $deed));
+        $minutes = new DeedMinutes($catalogue, $machine, $record, Shelf::wellStocked($catalogue));
+
+        return $minutes->of($reader->read(count($before) + 1, $deed));
     }
 }
