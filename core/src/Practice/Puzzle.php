@@ -172,6 +172,9 @@ final readonly class Puzzle
 
     private function checkWords(Machine $machine, Catalogue $catalogue): void
     {
+        if ($machine->alone !== null) {
+            throw PuzzleMistake::at('/machine/alone', 'A part that came alone is no machine to practise on; leave "alone" out.');
+        }
         foreach (['/faults' => $this->guilty(), '/bad_spares' => $this->badSpares] as $path => $parts) {
             foreach ($parts as $part) {
                 if (! $machine->has($part)) {

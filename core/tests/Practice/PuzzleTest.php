@@ -51,6 +51,7 @@ final class PuzzleTest extends TestCase
         yield 'an event nobody knows' => [['event' => 'strom'], '/event', 'Did you mean "storm"?'];
         yield 'an outcome nobody knows' => [['told' => 'drak'], '/told', 'Did you mean "dark"?'];
         yield 'a spare for what is not there' => [['bad_spares' => ['card']], '/bad_spares', '"card"'];
+        yield 'a part that came alone' => [['machine' => ['alone' => 'supply']], '/machine/alone', 'no machine to practise on'];
         yield 'no picture from anywhere' => [['machine' => ['card' => false]], '/machine', 'graphics'];
     }
 
