@@ -22,6 +22,8 @@ final class ComebackAndClaimTest extends BrowserTestCase
         $this->waitForText('back from H8-286');
         $tag = $this->text('.label-sheet .tag');
         $this->click('log out');
+        // What is left behind is gone before somebody else comes.
+        $this->waitFor('input[name=password]');
         $this->logIn('rhea');
         $this->visit("/jobs/{$tag}");
         $this->click('Beside its first job');

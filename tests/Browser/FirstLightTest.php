@@ -16,6 +16,8 @@ final class FirstLightTest extends BrowserTestCase
     {
         $tag = $this->takeInByMouse();
         $this->click('log out');
+        // What is left behind is gone before somebody else comes.
+        $this->waitFor('input[name=password]');
         $this->logIn('piet');
         $this->click($tag);
         $this->waitForText('Start it as it is');

@@ -53,12 +53,16 @@ final class InPlaceTest extends BrowserTestCase
         $this->assertSame('Ottla Wren', $this->browser->findElement(WebDriverBy::name('name'))->getAttribute('value'));
         // Somebody else at this computer does not see it.
         $this->click('log out');
+        // What is left behind is gone before somebody else comes.
+        $this->waitFor('input[name=password]');
         $this->logIn('oda');
         $this->visit('/counter');
         $this->waitFor('form.intake');
         $this->assertSame('', $this->browser->findElement(WebDriverBy::name('name'))->getAttribute('value'));
         // Whoever starts empty has it no more.
         $this->click('log out');
+        // What is left behind is gone before somebody else comes.
+        $this->waitFor('input[name=password]');
         $this->logIn('piet');
         $this->visit('/counter');
         $this->click('start empty');
