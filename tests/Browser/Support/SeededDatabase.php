@@ -11,6 +11,9 @@ use Tests\Support\TestClock;
 /** The demo data, loaded once for all servers of a run: loading takes longer than most tests. */
 final class SeededDatabase
 {
+    /** What the demo data follow from. */
+    private const FOLDERS = ['app', 'core/src', 'core/catalogue', 'core/practice', 'database', 'config'];
+
     /** Seconds before the tests begin that the demo is loaded: more than loading takes. */
     private const BEFORE = 900;
 
@@ -54,7 +57,7 @@ final class SeededDatabase
         foreach (
             Finder::create()
                 ->files()
-                ->in(["{$root}/app", "{$root}/core/src", "{$root}/core/catalogue", "{$root}/database", "{$root}/config"])
+                ->in(array_map(fn (string $folder): string => "{$root}/{$folder}", self::FOLDERS))
                 ->notName('*.sqlite*')
                 ->sortByName() as $file
         ) {
