@@ -43,7 +43,7 @@ class PracticeSeeder extends Seeder
     /** @param  list<array{array<string, mixed>, array<string, int>, ?string}>  $deeds each with what was suspected and expected */
     private function work(WorkAtPractice $work, Catalogue $catalogue, Practice $practice, array $deeds): void
     {
-        $parts = array_map(strval(...), array_keys($work->attempt($practice)->machine()->parts));
+        $parts = $work->attempt($practice)->parts();
         foreach ($deeds as [$deed, $suspects, $expected]) {
             $guess = Guess::typed($suspects, $expected, '80', $parts, array_map(strval(...), array_keys($catalogue->reaches)));
             $work->do($practice->refresh(), [$deed], $guess);

@@ -111,6 +111,41 @@ final class PracticeTest extends TestCase
         $this->assertNull($practice->fresh()->verdict);
     }
 
+    public function test_a_lock_that_ends_by_itself_is_gone_once_it_stood(): void
+    {
+        $wet = ['name' => 'Wet', 'marks' => ['liquid'], 'event' => 'spill', 'seed' => 'wet 3'] + self::DEAD;
+        $case = PracticeCase::query()->create(['name' => 'Wet', 'puzzle' => $wet, 'user_id' => $this->learner->id]);
+        $this->post('/practice', ['kind' => 'case', 'case' => (string) $case->id, 'advice' => Practice::SPEAKS]);
+        $practice = Practice::query()->firstOrFail();
+        foreach ([
+            ['entry' => ['kind' => 'finding', 'check' => 'look-inside']],
+            ['entry' => ['kind' => 'act', 'act' => 'dry', 'on' => 'board', 'agent' => 'water']],
+            ['entry' => ['kind' => 'finding', 'check' => 'look-inside']],
+        ] as $deed) {
+            $this->deed($practice, $deed)->assertSessionHasNoErrors();
+        }
+        $page = $this->get("/practice/{$practice->id}")->assertSee('Unlock:')->assertSee('until it is dry');
+        $this->assertSame(1, preg_match('/name="stand" value="(\d+)"/', (string) $page->getContent(), $found));
+        $this->deed($practice, ['stand' => $found[1]])->assertSessionHasNoErrors();
+        $this->get("/practice/{$practice->id}")->assertDontSee('Unlock:')->assertSee('overnight');
+    }
+
+    public function test_a_verdict_is_said_once(): void
+    {
+        $practice = $this->dead(Practice::SILENT);
+        $this->post("/practice/{$practice->id}/verdict", ['parts' => ['board'], 'sure' => '60']);
+        $this->post("/practice/{$practice->id}/verdict", ['parts' => ['supply'], 'sure' => '99']);
+        $this->get("/practice/{$practice->id}/debrief")->assertSee('It was something else');
+        $this->assertFalse($practice->fresh()?->right);
+    }
+
+    public function test_what_lies_outside_is_no_suspect(): void
+    {
+        $practice = $this->dead(Practice::SILENT);
+        $outside = ['guess' => ['part' => ['outside'], 'percent' => ['90']]];
+        $this->deed($practice, ['entry' => ['kind' => 'start']] + $outside)->assertSessionHasErrors('guess');
+    }
+
     public function test_it_is_its_learners_alone_and_the_lead_reads_the_end(): void
     {
         $practice = $this->dead(Practice::SPEAKS);

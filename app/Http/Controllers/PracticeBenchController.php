@@ -44,7 +44,7 @@ final class PracticeBenchController
         #[CurrentUser] User $user,
     ): RedirectResponse {
         abort_unless($practice->user_id === $user->id, 404);
-        $parts = array_map(strval(...), array_keys($work->attempt($practice)->machine()->parts));
+        $parts = $work->attempt($practice)->parts();
         try {
             $guess = TypedGuess::in($request, $parts, array_map(strval(...), array_keys($catalogue->reaches)));
             $work->do($practice, $request->deeds(), $guess);
@@ -69,7 +69,7 @@ final class PracticeBenchController
     public function answer(Request $request, Practice $practice, WorkAtPractice $work, #[CurrentUser] User $user): RedirectResponse
     {
         abort_unless($practice->user_id === $user->id, 404);
-        $parts = array_map(strval(...), array_keys($work->attempt($practice)->machine()->parts));
+        $parts = $work->attempt($practice)->parts();
         try {
             $verdict = Verdict::said((array) $request->input('parts', []), $request->input('sure'), $parts);
         } catch (PuzzleMistake $mistake) {

@@ -42,7 +42,6 @@ final class PracticeLessonController
             'course' => $course,
             'at' => $at,
             'last' => $last,
-            'assessment' => $assessment,
             'chain' => ChainDrawing::of($assessment, $catalogue),
             'words' => new EntryWords($assessment->machine, $catalogue),
         ]);

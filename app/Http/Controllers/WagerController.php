@@ -60,7 +60,7 @@ final class WagerController
 
             return redirect()->route('jobs.show', $job);
         }
-        $guess = TypedGuess::in($request, array_map(strval(...), array_keys($assessment->machine->parts)));
+        $guess = TypedGuess::in($request, Wagers::parts($assessment));
         if ($guess === null) {
             throw ValidationException::withMessages(['guess' => 'Name a part and how sure you are, or make no guess this time.']);
         }

@@ -9,6 +9,8 @@ use App\Models\PracticeCase;
 use App\Models\User;
 use App\UseCases\Advice\AssessJob;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Diagnosis\PartStanding;
+use Orthoscope\Core\Diagnosis\Standing;
 use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Practice\Puzzle;
 use Orthoscope\Core\Practice\PuzzleMistake;
@@ -24,7 +26,7 @@ final readonly class MakeCase
     }
 
     /**
-     * Set to the fault that was confirmed, with what was told and marked at arrival.
+     * Set to the fault that was confirmed or put right, with what was told and marked at arrival.
      *
      * @throws PuzzleMistake where the job says of no part for sure what was wrong with it
      */
@@ -38,14 +40,18 @@ final readonly class MakeCase
             throw PuzzleMistake::at('', 'A part that came alone is no machine to practise on.');
         }
         $faults = [];
-        foreach (array_slice($assessment->causes(), 0, Puzzle::MOST) as $cause) {
+        $known = array_filter(
+            $assessment->causes(),
+            fn (PartStanding $cause): bool => $cause->confirmed || $cause->standing === Standing::Cured,
+        );
+        foreach (array_slice($known, 0, Puzzle::MOST) as $cause) {
             $fault = $assessment->faultsOf($cause->part->id)[0] ?? null;
             if ($fault !== null && isset($this->catalogue->faults[$fault->fault->id])) {
                 $faults[] = ['fault' => $fault->fault->id, 'part' => $cause->part->id];
             }
         }
         if ($faults === []) {
-            throw PuzzleMistake::at('', 'Its record names no cause, so there is nothing to practise on.');
+            throw PuzzleMistake::at('', 'Its record confirms no cause, so nobody knows what such a machine would show.');
         }
         $report = $assessment->record->all(Report::class)[0] ?? null;
         $number = PracticeCase::query()->count() + 1;

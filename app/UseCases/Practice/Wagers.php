@@ -35,14 +35,19 @@ final readonly class Wagers
             && ! Wager::query()->whereBelongsTo($job)->whereBelongsTo($user)->exists();
     }
 
+    /** @return list<string> parts that may be at fault; what lies outside the catalogue is none */
+    public static function parts(Assessment $assessment): array
+    {
+        return array_values(array_map(strval(...), array_diff(array_keys($assessment->standings), ['outside'])));
+    }
+
     public function note(Job $job, User $user, Guess $guess): void
     {
         $assessment = $this->assessJob->assess($job);
         $adviser = [];
-        foreach ($assessment->standings as $part => $standing) {
-            if ($part !== 'outside') {
-                $adviser[$part] = round(($standing->replaced ?? $standing)->probability, 4);
-            }
+        foreach (self::parts($assessment) as $part) {
+            $standing = $assessment->standings[$part];
+            $adviser[$part] = round(($standing->replaced ?? $standing)->probability, 4);
         }
         Wager::query()->createOrFirst(
             ['job_id' => $job->id, 'user_id' => $user->id],

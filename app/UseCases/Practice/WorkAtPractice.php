@@ -69,10 +69,10 @@ final readonly class WorkAtPractice
     {
         $attempt = $this->attempt($practice);
         $debrief = Debrief::of($attempt, $verdict, $practice->asked, $this->catalogue);
-        DB::transaction(function () use ($practice, $verdict, $debrief): void {
+        $isSaid = DB::transaction(function () use ($practice, $verdict, $debrief): bool {
             $practice = self::held($practice);
             if ($practice->isOver()) {
-                return;
+                return false;
             }
             $practice->update([
                 'verdict' => $verdict->toArray(),
@@ -83,8 +83,11 @@ final readonly class WorkAtPractice
                 'ended_at' => now(),
             ]);
             $this->progress->goesOn($practice);
+
+            return true;
         });
-        $this->kept->put($this->slot($practice->id), $debrief, now()->addMonth());
+        // What was said before stands, and so does its debrief.
+        $isSaid && $this->kept->put($this->slot($practice->id), $debrief, now()->addMonth());
     }
 
     public function debrief(Practice $practice): Debrief
@@ -113,14 +116,15 @@ final readonly class WorkAtPractice
     public function assess(Attempt $attempt, ?int $deeds = null): Assessment
     {
         $record = $deeds === null ? $attempt->record() : $attempt->recordAfter($deeds);
-        $key = hash('xxh128', serialize([$attempt->puzzle->madeOf, $record]));
+        $now = $attempt->clock($deeds)->format(DATE_ATOM);
+        $key = hash('xxh128', serialize([$attempt->puzzle->madeOf, $record, $now]));
 
         return $this->kept->remember(
             "practice.{$this->version->word()}.{$key}",
             now()->addDay(),
             fn (): Assessment => (new Adviser($this->catalogue, $attempt->machine(), $attempt->shelf()))->assess(
                 $record,
-                $attempt->clock()->format(DATE_ATOM),
+                $now,
             ),
         );
     }

@@ -120,6 +120,12 @@ final class Attempt
         return $this->hidden->machine();
     }
 
+    /** @return list<string> parts of the machine that may be at fault */
+    public function parts(): array
+    {
+        return array_values(array_map(strval(...), array_diff(array_keys($this->machine()->parts), ['outside'])));
+    }
+
     public function shelf(): Shelf
     {
         return $this->shelf;
@@ -137,10 +143,15 @@ final class Attempt
         return array_sum(array_column($this->done, 'money'));
     }
 
-    /** The bench clock. */
-    public function clock(): DateTimeImmutable
+    /**
+     * The bench clock.
+     *
+     * @param  ?int  $deeds after so many, the report counting as the first; null = now
+     */
+    public function clock(?int $deeds = null): DateTimeImmutable
     {
-        $minutes = $this->minutes() + array_sum(array_column($this->done, 'stood'));
+        $done = array_slice($this->done, 0, $deeds);
+        $minutes = array_sum(array_column($done, 'minutes')) + array_sum(array_column($done, 'stood'));
 
         return (new DateTimeImmutable(self::MORNING))->modify("+{$minutes} minutes");
     }

@@ -44,7 +44,7 @@ final readonly class Debrief
     public static function of(Attempt $attempt, Verdict $verdict, int $asked, Catalogue $catalogue): self
     {
         $steps = (new LookingBack($attempt, $catalogue, new Adviser($catalogue, $attempt->machine(), $attempt->shelf())))->steps();
-        $verdictPoints = Score::ofParts($verdict->suspects(), $attempt->puzzle->guilty(), self::parts($attempt));
+        $verdictPoints = Score::ofParts($verdict->suspects(), $attempt->puzzle->guilty(), $attempt->parts());
 
         return new self(
             truth: self::truth($attempt->puzzle, $catalogue),
@@ -65,12 +65,6 @@ final readonly class Debrief
             ),
             money: $attempt->money(),
         );
-    }
-
-    /** @return list<string> parts of a machine that may be at fault */
-    public static function parts(Attempt $attempt): array
-    {
-        return array_values(array_diff(array_keys($attempt->machine()->parts), ['outside']));
     }
 
     public function told(): float

@@ -8,18 +8,26 @@ use Orthoscope\Core\Plain\Row;
 use Symfony\Component\Yaml\Yaml;
 
 /** The families of faults, in the order people learn them, and the words owners use. They ship in `core/practice/families.yaml`. */
-final readonly class Families
+final class Families
 {
+    /** Read once: it ships and does not change. */
+    private static ?self $shipped = null;
+
     /**
      * @param  array<string, Family>  $all    by id
      * @param  array<string, string>  $says   how far it gets => what its owner says
      * @param  array<string, string>  $events what happened just before => what its owner says of it
      */
-    private function __construct(public array $all, private array $says, private array $events)
+    private function __construct(public readonly array $all, private readonly array $says, private readonly array $events)
     {
     }
 
     public static function shipped(): self
+    {
+        return self::$shipped ??= self::read();
+    }
+
+    private static function read(): self
     {
         $file = 'families.yaml';
         $row = Row::of((array) Yaml::parseFile(dirname(__DIR__, 2)."/practice/{$file}"), $file);

@@ -27,19 +27,17 @@ final readonly class LookingBack
     public function steps(): array
     {
         $steps = [];
-        $before = $this->attempt->recordAfter(1);
-        $assessed = $this->adviser->assess($before);
-        $believed = WhichParts::by($this->adviser->replay($before));
+        $believed = WhichParts::by($this->adviser->replay($this->attempt->recordAfter(1)));
         foreach ($this->attempt->done as $i => $done) {
             if ($i === 0 || $done->entries === []) {
                 continue;
             }
-            $record = $this->attempt->recordAfter($i + 1);
-            $now = $this->adviser->assess($record, $record->entries[count($record->entries) - 1]->at);
-            $replay = $this->adviser->replay($record);
+            // With the time that it had stood by then: a lock may have ended by itself.
+            $before = $this->adviser->assess($this->attempt->recordAfter($i), $this->attempt->clock($i)->format(DATE_ATOM));
+            $replay = $this->adviser->replay($this->attempt->recordAfter($i + 1));
             $which = WhichParts::by($replay);
-            $steps[] = $this->step($i + 1, $done, $assessed, $which->bitsSince($believed), self::likeliest(PartBelief::by($replay)));
-            [$assessed, $believed] = [$now, $which];
+            $steps[] = $this->step($i + 1, $done, $before, $which->bitsSince($believed), self::likeliest(PartBelief::by($replay)));
+            $believed = $which;
         }
 
         return $steps;
@@ -75,7 +73,7 @@ final readonly class LookingBack
     {
         return $done->guess === null || $done->guess->suspects === []
             ? null
-            : Score::ofParts($done->guess->suspects, $this->attempt->puzzle->guilty(), Debrief::parts($this->attempt));
+            : Score::ofParts($done->guess->suspects, $this->attempt->puzzle->guilty(), $this->attempt->parts());
     }
 
     private function expected(Done $done, Entry $entry): ?float

@@ -113,12 +113,12 @@ final readonly class Puzzle
     {
         $machine = $this->machine($catalogue);
         $this->checkWords($machine, $catalogue);
-        $modes = self::modesOf($machine, $catalogue);
+        $modes = CatalogueMachine::modes($machine, $catalogue);
         $faults = [];
         foreach ($this->faults as $i => ['fault' => $fault, 'part' => $part]) {
             $ways = self::waysOf($modes, $fault, $part);
             if ($ways === []) {
-                throw PuzzleMistake::noSuchFault($i, $fault, $part, self::showing($modes, $catalogue, $part));
+                throw PuzzleMistake::noSuchFault($i, $fault, $part, self::possible($machine, $catalogue)[$part] ?? []);
             }
             $faults[] = Draw::from("{$this->seed} way {$i}")->weighed($ways);
         }
@@ -138,23 +138,18 @@ final readonly class Puzzle
         return array_values(array_unique(array_column($this->faults, 'part')));
     }
 
-    /** Every way of every part of a machine, with every spare that may come into it. */
-    public static function modesOf(Machine $machine, Catalogue $catalogue): Modes
+    /** @return array<string, list<string>> part => faults of it that a start shows */
+    public static function possible(Machine $machine, Catalogue $catalogue): array
     {
-        $idle = array_values(array_diff(array_column($machine->ofKind('slot'), 'id'), $machine->slots));
-
-        return Modes::of($machine, $catalogue, CatalogueMachine::spares($machine), $idle);
-    }
-
-    /** @return list<string> faults of a part that a start or a look shows */
-    public static function showing(Modes $modes, Catalogue $catalogue, string $part): array
-    {
-        $faults = [];
-        foreach ($modes->ofPart($part) as $mode) {
-            $faults[$mode->fault->id] = $mode->stop < $catalogue->stageCount() && isset($catalogue->faults[$mode->fault->id]);
+        $possible = [];
+        foreach (CatalogueMachine::modes($machine, $catalogue)->all as $mode) {
+            $isNamed = $mode->spare === null && isset($catalogue->faults[$mode->fault->id]);
+            if ($isNamed && $mode->stop < $catalogue->stageCount()) {
+                $possible[$mode->part][$mode->fault->id] = $mode->fault->id;
+            }
         }
 
-        return array_keys(array_filter($faults));
+        return array_map(array_values(...), $possible);
     }
 
     /** @return array<int, float> mode => its share of that fault */

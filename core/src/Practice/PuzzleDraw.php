@@ -12,6 +12,7 @@ use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Diagnosis\Mode;
 use Orthoscope\Core\Diagnosis\Modes;
 use Orthoscope\Core\Plain\Draw;
+use Orthoscope\Core\Simulation\CatalogueMachine;
 use Orthoscope\Core\Simulation\LikelyEvent;
 use Orthoscope\Core\Simulation\Stock;
 
@@ -58,7 +59,7 @@ final readonly class PuzzleDraw
                 $madeOf['facts'] = ['status_lamps' => $grade === 1, 'speaker' => $grade === 1] + (array) $madeOf['facts'];
             }
             $machine = Machine::fromArray($madeOf, $this->catalogue);
-            $modes = Puzzle::modesOf($machine, $this->catalogue);
+            $modes = CatalogueMachine::modes($machine, $this->catalogue);
             $faults = $this->faults($modes, $family, $grade, $draw);
             if ($faults === []) {
                 continue;

@@ -9,6 +9,7 @@ use Orthoscope\Core\Catalogue\Check;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Diagnosis\FindingLikelihood;
 use Orthoscope\Core\Diagnosis\Mode;
+use Orthoscope\Core\Diagnosis\Modes;
 use Orthoscope\Core\Diagnosis\StartModel;
 use Orthoscope\Core\Plain\Draw;
 use Orthoscope\Core\SetUp\Place;
@@ -57,6 +58,14 @@ final class CatalogueMachine implements HiddenMachine
         $this->wet = in_array('liquid', $staged->marks, true);
         $this->alive = $this->had = array_fill_keys($faults, true);
         $this->setUp = new SetUp;
+    }
+
+    /** Every way of every part of a machine that may be at fault, with every spare and new part that may come into it. */
+    public static function modes(Machine $machine, Catalogue $catalogue): Modes
+    {
+        $idle = array_values(array_diff(array_column($machine->ofKind('slot'), 'id'), $machine->slots));
+
+        return Modes::of($machine, $catalogue, self::spares($machine), $idle);
     }
 
     /** @return list<array{string, string}> every spare and new part that may come into it */

@@ -22,8 +22,7 @@ final readonly class FriendlyWorld implements World
     public function machine(Draw $draw): HiddenMachine
     {
         $machine = Machine::fromArray(Stock::machine($draw), $this->catalogue);
-        $idle = array_values(array_diff(array_column($machine->ofKind('slot'), 'id'), $machine->slots));
-        $modes = Modes::of($machine, $this->catalogue, CatalogueMachine::spares($machine), $idle);
+        $modes = CatalogueMachine::modes($machine, $this->catalogue);
         $model = new StartModel($machine, $this->catalogue, $modes);
         $faults = $this->faults($modes, $draw);
 

@@ -62,6 +62,8 @@ final class AttemptTest extends TestCase
         $attempt = $this->dead();
         $attempt->do(['kind' => 'wait', 'minutes' => 1440]);
         $this->assertSame([0, 'Tuesday 08:00'], [$attempt->minutes(), $attempt->clock()->format('l H:i')]);
+        $this->assertSame('Monday 08:00', $attempt->clock(1)->format('l H:i'));
+        $this->assertNotContains('outside', $attempt->parts());
         $this->expectExceptionMessage('from a minute to two days');
         $attempt->do(['kind' => 'wait', 'minutes' => 0]);
     }

@@ -101,6 +101,23 @@ final class DebriefTest extends TestCase
         $this->assertStringNotContainsString('told next to nothing', implode(' ', $debrief->words));
     }
 
+    public function test_a_lock_that_ended_while_it_stood_is_no_risk(): void
+    {
+        $puzzle = new Puzzle('Wet', [], [['fault' => 'supply-dead', 'part' => 'supply']], 'wet 3', 'spill', [], 'nothing', ['liquid']);
+        $run = function (int $stood) use ($puzzle): Debrief {
+            $attempt = Attempt::begin($puzzle, Bench::catalogue());
+            $attempt->do(['kind' => 'finding', 'check' => 'look-inside']);
+            $attempt->do(['kind' => 'act', 'act' => 'dry', 'on' => ['board'], 'agent' => 'isopropyl']);
+            $attempt->do(['kind' => 'finding', 'check' => 'look-inside']);
+            $attempt->do(['kind' => 'wait', 'minutes' => $stood]);
+            $attempt->do(['kind' => 'start']);
+
+            return Debrief::of($attempt, $this->verdict($attempt, ['supply'], 60), 0, Bench::catalogue());
+        };
+        $this->assertTrue($run(5)->ranAGraveRisk(), 'minutes after it was washed');
+        $this->assertSame([], $run(600)->risks(), 'long after it was dry');
+    }
+
     public function test_what_was_best_then_is_named_with_what_it_would_have_told(): void
     {
         $attempt = $this->dead();

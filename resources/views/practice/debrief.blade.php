@@ -94,7 +94,11 @@
                                     <small class="danger">{{ $risk->words }}</small>
                                 @endforeach
                             </td>
-                            <td class="num">{{ $step->minutes }}</td>
+                            <td class="num">{{ $step->minutes }}
+                                @if ($step->money > 0)
+                                    <small>{{ shop()->money()->words($step->money) }}</small>
+                                @endif
+                            </td>
                             <td class="num">{{ number_format($step->bits, 2) }}</td>
                             <td>
                                 @if ($step->best === null)
