@@ -4,12 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Http\Requests\EntryForms\EntryForm;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Validation\ValidationException;
-use JsonException;
-use Orthoscope\Core\Catalogue\Catalogue;
 
 /**
  * Entries sent from the bench: ready-made ones behind an outcome button (`written`, JSON), or one typed into a form
@@ -17,6 +13,7 @@ use Orthoscope\Core\Catalogue\Catalogue;
  */
 final class EntryRequest extends FormRequest
 {
+    use SentEntries;
     use SentOnce;
 
     /** Kinds that have a page of their own, or come from the counter. */
@@ -67,14 +64,11 @@ final class EntryRequest extends FormRequest
     public function written(): array
     {
         if ($this->filled('written')) {
-            return $this->decoded();
+            return $this->readyEntries('entry.kind');
         }
-        $typed = (array) $this->input('entry', []);
-        $kind = is_string($typed['kind'] ?? null) ? $typed['kind'] : '';
-        unset($typed['kind']);
-        $written = EntryForm::of($kind, app(Catalogue::class))->written($kind, $typed);
+        $written = $this->typedEntry();
 
-        return [...$this->actBefore($kind), $written];
+        return [...$this->actBefore((string) ($written['kind'] ?? '')), $written];
     }
 
     /**
@@ -87,25 +81,5 @@ final class EntryRequest extends FormRequest
         $act = $kind === 'start' && $this->filled('before') ? json_decode((string) $this->input('before'), true, 6) : null;
 
         return is_array($act) ? [['kind' => 'act', ...array_intersect_key($act, ['act' => 1, 'on' => 1])]] : [];
-    }
-
-    /** @return list<array<string, mixed>> */
-    private function decoded(): array
-    {
-        try {
-            $decoded = json_decode((string) $this->input('written'), true, 12, JSON_THROW_ON_ERROR);
-        } catch (JsonException) {
-            $decoded = null;
-        }
-        if (
-            ! is_array($decoded)
-            || ! array_is_list($decoded)
-            || $decoded === []
-            || array_filter($decoded, fn (mixed $row): bool => ! is_array($row) || ! is_string($row['kind'] ?? null)) !== []
-        ) {
-            throw ValidationException::withMessages(['entry.kind' => 'This step could not be read. Reload the page and press it again.']);
-        }
-
-        return $decoded;
     }
 }

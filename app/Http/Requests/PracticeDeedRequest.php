@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Http\Requests\EntryForms\EntryForm;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Validation\ValidationException;
-use Orthoscope\Core\Catalogue\Catalogue;
 
 /** A deed at a practice machine: a step's own (`written`), one from a form (`entry`), or a wait; and what is thought before it. */
 final class PracticeDeedRequest extends FormRequest
 {
+    use SentEntries;
+
     public function authorize(): bool
     {
         return $this->user()?->can('work-at-bench') === true;
@@ -40,23 +39,9 @@ final class PracticeDeedRequest extends FormRequest
             return [['kind' => 'wait', 'minutes' => $this->integer('stand')]];
         }
         if ($this->filled('written')) {
-            return $this->decoded();
-        }
-        $typed = (array) $this->input('entry', []);
-        $kind = is_string($typed['kind'] ?? null) ? $typed['kind'] : '';
-        unset($typed['kind']);
-
-        return [EntryForm::of($kind, app(Catalogue::class))->written($kind, $typed)];
-    }
-
-    /** @return list<array<string, mixed>> */
-    private function decoded(): array
-    {
-        $decoded = json_decode((string) $this->input('written'), true, 12);
-        if (! is_array($decoded) || ! array_is_list($decoded) || $decoded === [] || array_filter($decoded, is_array(...)) !== $decoded) {
-            throw ValidationException::withMessages(['deed' => 'This step could not be read. Reload the page and press it again.']);
+            return $this->readyEntries('deed');
         }
 
-        return $decoded;
+        return [$this->typedEntry()];
     }
 }

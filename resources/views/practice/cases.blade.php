@@ -1,19 +1,7 @@
-@php
-    $machine = Orthoscope\Core\Chain\Machine::fromArray(
-        [
-            'memory' => ['slots' => ['A1', 'A2', 'B1', 'B2'], 'sticks' => ['A2', 'B2']],
-            'facts' => ['own_graphics' => true],
-        ],
-        $catalogue,
-    );
-    $modes = Orthoscope\Core\Practice\Puzzle::modesOf($machine, $catalogue);
-@endphp
-
 <x-layout title="Practice cases" nav="practice">
     <div class="head">
         <h1>Practice cases of this shop</h1>
-        <p><span class="practice-tag">Practice</span> A closed job becomes one under “More” on its page, without any
-            name.
+        <p><span class="practice-tag">Practice</span> A closed job becomes one by a button on its page, without any name.
             <a href="{{ route('practice') }}">The practice room</a>
         </p>
     </div>
@@ -47,12 +35,9 @@
                             for="f-fault-{{ $i }}">{{ $i === 0 ? 'What is wrong' : 'And, where there are two' }}</label><select
                             id="f-fault-{{ $i }}" name="faults[]">
                             <option value="">{{ $i === 0 ? 'choose' : 'nothing else' }}</option>
-                            @foreach ($machine->parts as $part)
-                                @foreach (Orthoscope\Core\Practice\Puzzle::showing($modes, $catalogue, $part->id) as $fault)
-                                    <option value="{{ $part->id }} {{ $fault }}"
-                                        @selected(old("faults.{$i}") === "{$part->id} {$fault}")>
-                                        {{ $part->name }}: {{ $catalogue->fault($fault)->name }}</option>
-                                @endforeach
+                            @foreach ($faults as $value => $words)
+                                <option value="{{ $value }}" @selected(old("faults.{$i}") === $value)>{{ $words }}
+                                </option>
                             @endforeach
                         </select></div>
                 @endfor
@@ -91,7 +76,7 @@
                 </div>
                 <fieldset class="choices">
                     <legend>It has</legend>
-                    @foreach (App\Http\Controllers\PracticeCaseController::HAS as $value => $words)
+                    @foreach (App\Http\Requests\PracticeCaseRequest::HAS as $value => $words)
                         <label><input type="checkbox" name="has[]" value="{{ $value }}"
                                 @checked(in_array($value, (array) old('has', ['card']), true))>
                             {{ $words }}</label>
