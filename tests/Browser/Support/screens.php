@@ -9,17 +9,18 @@ require dirname(__DIR__, 3).'/vendor/autoload.php';
 use Facebook\WebDriver\Cookie;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverDimension;
+use Facebook\WebDriver\WebDriverExpectedCondition;
 use Tests\Browser\Support\DemoServer;
 use Tests\Browser\Support\Driver;
 
 /**
- * @var array<string, array{who: string, path: string, theme?: string, script?: string, follow?: string, width?: int}> $views `follow` is
- *     the part of the page that holds the address of the view
+ * @var array<string, array{who: string, path: string, theme?: string, script?: string, follow?: string, filled?: string, width?: int}>
+ *     $views `follow` is the part of the page that holds the address of the view, `filled` what must have come by a later request
  */
 $views = [
     'floor' => ['who' => 'rhea', 'path' => '/'],
     'practice' => ['who' => 'rhea', 'path' => '/practice/2'],
-    'practice-debrief' => ['who' => 'rhea', 'path' => '/practice/1/debrief'],
+    'practice-debrief' => ['who' => 'rhea', 'path' => '/practice/1/debrief', 'filled' => '[x-data=rivals] table'],
     'counter' => [
         'who' => 'oda',
         'path' => '/counter',
@@ -84,6 +85,9 @@ try {
             $browser->executeScript($view['script']);
             // What it brings about may be asked of the server.
             usleep(1_200_000);
+        }
+        if (isset($view['filled'])) {
+            $browser->wait(60)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($view['filled'])));
         }
         usleep(400_000);
         $browser->takeScreenshot("{$folder}/{$name}.png");
