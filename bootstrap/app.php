@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\HealthController;
 use App\Http\Middleware\AskWhoseHands;
+use App\Http\Middleware\EndedSessionsStayEnded;
 use App\Http\Middleware\HardenResponses;
 use App\Http\Middleware\OneValueEach;
 use App\Http\Middleware\ReadableText;
@@ -15,6 +16,7 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Validation\ValidationException;
 use Orthoscope\Core\Evidence\CaseMistake;
@@ -32,6 +34,7 @@ return Application::configure(basePath: dirname(__DIR__))
                 AskWhoseHands::class,
                 TakenOnce::class,
             ],
+            replace: [StartSession::class => EndedSessionsStayEnded::class],
         );
         $middleware->redirectGuestsTo(
             fn (Request $request): string => $request->session()->has(AskWhoseHands::BENCH) ? '/hands' : '/login',

@@ -63,7 +63,7 @@ final class HandsController
     public function leave(Request $request): RedirectResponse
     {
         abort_unless($request->session()->has(AskWhoseHands::BENCH), 404);
-        Auth::logout();
+        AskWhoseHands::leave($request);
         $request->session()->put('url.intended', url()->previous('/'));
 
         return redirect()->route('hands');

@@ -32,7 +32,7 @@ final class AskWhoseHands
         $idle = now()->getTimestamp() - (int) $session->get(self::AT, now()->getTimestamp());
         $allowed = 60 * shop()->handsMinutes * ($request->isMethod('get') ? 1 : self::FORM_HOLDS);
         if (Auth::check() && $idle > $allowed) {
-            Auth::logout();
+            self::leave($request);
         }
         if (Auth::guest()) {
             if ($request->routeIs('hands', 'hands.take', 'hands.leave', 'bench-computer.end', 'shop.logo', 'login', 'login.*')) {
@@ -46,6 +46,13 @@ final class AskWhoseHands
         $request->headers->has('X-By-Itself') || $session->put(self::AT, now()->getTimestamp());
 
         return $next($request);
+    }
+
+    /** Nobody's hands are at it; the computer stays at its bench, under another id: a slow request brings nobody back. */
+    public static function leave(Request $request): void
+    {
+        Auth::logout();
+        $request->session()->migrate(true);
     }
 
     /** Somebody has said that it is they. */
