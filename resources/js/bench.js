@@ -1,3 +1,4 @@
+import { ask } from './ask';
 import { fillSetUp, sayTheSetUp } from './setup';
 import { slotboard } from './slotboard';
 import { openStart, startForm } from './start';
@@ -75,7 +76,7 @@ export function bench() {
             this.pointedAt = entry;
             const address = this.$root.dataset.moves;
             if (!address) return;
-            moves ??= fetch(address, { headers: { Accept: 'application/json' } }).then(
+            moves ??= ask(address, { Accept: 'application/json' }).then(
                 (answer) => (answer.ok ? answer.json() : {}),
                 () => ({}),
             );

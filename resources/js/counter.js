@@ -1,4 +1,6 @@
 // The counter: what is worth asking follows what is typed and pressed, and Ctrl with Enter takes the machine in from anywhere.
+import { ask } from './ask';
+
 const AFTER = 350;
 
 export function counter() {
@@ -43,7 +45,7 @@ export function counter() {
             const told = ['complaint', 'reached', 'often', 'only', 'beeps', 'fans', 'events[]', 'picture_from'];
             const query = new URLSearchParams(told.flatMap((name) => form.getAll(name).map((value) => [name, value])));
             try {
-                const answer = await fetch(`${this.$root.dataset.asks}?${query}`, { credentials: 'same-origin' });
+                const answer = await ask(`${this.$root.dataset.asks}?${query}`);
                 if (!answer.ok || mine !== this.asking) return;
                 const html = await answer.text();
                 if (mine === this.asking) this.show(html);

@@ -1,3 +1,4 @@
+import { ask } from './ask';
 import { lightWhatChanged, shownNow } from './changed';
 import { bringBackAll } from './drafts';
 
@@ -53,7 +54,7 @@ function say(words) {
 }
 
 export async function refresh() {
-    const answer = await fetch(location.href, { credentials: 'same-origin', headers: { 'X-By-Itself': 'yes' } });
+    const answer = await ask(location.href, { 'X-By-Itself': 'yes' });
     if (!answer.ok || !takePlace(await pageOf(answer), answer.url)) location.reload();
 }
 

@@ -1,3 +1,4 @@
+import { ask } from './ask';
 import { refresh } from './in-place';
 import { isTyping } from './typing';
 
@@ -22,8 +23,9 @@ export function news() {
         async ask() {
             if (document.hidden) return;
             try {
-                const answer = await fetch(`${this.$root.dataset.news}?since=${this.last}`, {
-                    headers: { Accept: 'application/json', 'X-By-Itself': 'yes' },
+                const answer = await ask(`${this.$root.dataset.news}?since=${this.last}`, {
+                    Accept: 'application/json',
+                    'X-By-Itself': 'yes',
                 });
                 if (!answer.ok) return;
                 const { last, by } = await answer.json();

@@ -1,4 +1,5 @@
 // The practice room: the bench of a job, but what is done is answered. What was thought goes along with every deed, and beeps are heard.
+import { ask } from './ask';
 import { bench } from './bench';
 import { isTyping } from './typing';
 
@@ -46,7 +47,7 @@ export function practice() {
 export function rivals() {
     return {
         async init() {
-            const answer = await fetch(this.$root.dataset.from, { credentials: 'same-origin' }).catch(() => null);
+            const answer = await ask(this.$root.dataset.from).catch(() => null);
             if (answer?.ok) this.$root.innerHTML = await answer.text();
             else this.$root.textContent = 'That did not come. Load the page again.';
         },

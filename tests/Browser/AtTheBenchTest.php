@@ -152,7 +152,7 @@ final class AtTheBenchTest extends BrowserTestCase
         );
         $this->keys('n', 'only once', WebDriverKeys::TAB, WebDriverKeys::TAB, WebDriverKeys::TAB, WebDriverKeys::ENTER);
         $this->waitForEntries($entries + 1);
-        (new WebDriverWait($this->browser, 20, 100))->until(
+        (new WebDriverWait($this->browser, self::PATIENCE, 100))->until(
             fn (): bool => $this->browser->executeScript('return localStorage.getItem("orthoscope.unsent")') === '[]',
             'it was not sent again',
         );

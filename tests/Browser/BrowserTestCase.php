@@ -19,6 +19,9 @@ use Tests\Browser\Support\Driver;
 /** A person with a browser, in front of the demo shop. */
 abstract class BrowserTestCase extends TestCase
 {
+    /** Seconds after which what was waited for does not come. A page that is computed may take long where much runs beside it. */
+    protected const PATIENCE = 60;
+
     private static ?DemoServer $server = null;
 
     private static ?Driver $driver = null;
@@ -86,7 +89,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected function waitFor(string $css): RemoteWebElement
     {
-        (new WebDriverWait($this->browser, 20, 100))->until(
+        (new WebDriverWait($this->browser, self::PATIENCE, 100))->until(
             fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector($css)) !== [],
             "{$css} did not appear",
         );
@@ -99,7 +102,7 @@ abstract class BrowserTestCase extends TestCase
     /** Waits for words on the page, or in one part of it where they may stand elsewhere already. */
     protected function waitForText(string $text, string $css = 'body'): void
     {
-        (new WebDriverWait($this->browser, 20, 100))->until(function () use ($text, $css): bool {
+        (new WebDriverWait($this->browser, self::PATIENCE, 100))->until(function () use ($text, $css): bool {
             try {
                 // In one go: an element held while the page changes belongs to no document.
                 return str_contains(
@@ -116,7 +119,7 @@ abstract class BrowserTestCase extends TestCase
     /** Keys pressed before the page's scripts run are lost. */
     private function waitForScripts(): void
     {
-        (new WebDriverWait($this->browser, 20, 50))->until(
+        (new WebDriverWait($this->browser, self::PATIENCE, 50))->until(
             fn (): bool => $this->browser->executeScript('return document.readyState') === 'complete',
         );
     }
@@ -147,7 +150,7 @@ abstract class BrowserTestCase extends TestCase
     /** Brings it to the middle of the window and clicks it; once more where the page still moved as its fonts and scripts came in. */
     protected function clickOn(RemoteWebElement $element): void
     {
-        (new WebDriverWait($this->browser, 20, 100))->until(function () use ($element): bool {
+        (new WebDriverWait($this->browser, self::PATIENCE, 100))->until(function () use ($element): bool {
             try {
                 $this->browser->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$element]);
                 $element->click();
@@ -166,7 +169,7 @@ abstract class BrowserTestCase extends TestCase
     protected function keys(string ...$keys): void
     {
         foreach ($keys as $key) {
-            (new WebDriverWait($this->browser, 20, 50))->until(function () use ($key): bool {
+            (new WebDriverWait($this->browser, self::PATIENCE, 50))->until(function () use ($key): bool {
                 try {
                     $this->browser->getKeyboard()->sendKeys($key);
 
@@ -181,7 +184,7 @@ abstract class BrowserTestCase extends TestCase
     /** Waits until the record of the job on the page has so many entries. */
     protected function waitForEntries(int $count): void
     {
-        (new WebDriverWait($this->browser, 20, 100))->until(
+        (new WebDriverWait($this->browser, self::PATIENCE, 100))->until(
             fn (): bool => count($this->browser->findElements(WebDriverBy::cssSelector('.trials tbody tr[data-entry]'))) === $count,
             "the record did not come to {$count} entries",
         );
@@ -205,7 +208,7 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->browser->executeScript('for (const old of document.querySelectorAll("#main > *")) old.isBefore = true');
         $this->clickOn($element);
-        (new WebDriverWait($this->browser, 20, 50))->until(function (): bool {
+        (new WebDriverWait($this->browser, self::PATIENCE, 50))->until(function (): bool {
             try {
                 return $this->browser->executeScript(
                     'const first = document.querySelector("#main > *"); '

@@ -104,7 +104,8 @@ final class InPlaceTest extends BrowserTestCase
                 { ...base, body: [['entry[kind]', 'note'], ['entry[text]', 'x'.repeat(2001)], ['once', 'kept-1']] },
                 { ...base, body: [['entry[kind]', 'note'], ['entry[text]', 'the second one'], ['once', 'kept-2']] },
             ]));
-            JS,
+            JS
+            ,
         );
         $this->visit('/jobs/B9-773');
         $this->waitForEntries($entries + 1);
@@ -178,6 +179,9 @@ final class InPlaceTest extends BrowserTestCase
 
     private function waitUntil(string $script): void
     {
-        (new WebDriverWait($this->browser, 20, 100))->until(fn (): bool => $this->browser->executeScript($script) === true, $script);
+        (new WebDriverWait($this->browser, self::PATIENCE, 100))->until(
+            fn (): bool => $this->browser->executeScript($script) === true,
+            $script,
+        );
     }
 }

@@ -83,6 +83,22 @@ final class EndedSessionsTest extends TestCase
         $this->assertSame([null, 'good night'], $this->inStore($store, $after, 'who', 'said'));
     }
 
+    #[DataProvider('stores')]
+    public function test_what_a_page_asks_for_beside_its_loading_begins_no_session(string $store): void
+    {
+        $gone = str_repeat('b', 40);
+        $put = function (Request $request): Response {
+            $request->session()->put('read', 'much');
+
+            return new Response;
+        };
+        $this->assertSame([], $this->cookies($this->ask($store, $gone, $put, beside: true)), 'It may be that of who was here before.');
+        $this->assertSame('', $this->browser($store, $gone)->getHandler()->read($gone));
+        $here = $this->kept($store, ['who' => 'first']);
+        $this->assertSame([$here], $this->cookies($this->ask($store, $here, $put, beside: true)));
+        $this->assertSame(['first', 'much'], $this->inStore($store, $here, 'who', 'read'));
+    }
+
     public function test_who_leaves_a_bench_leaves_another_session_behind(): void
     {
         $person = $this->person(Role::Technician);
@@ -128,10 +144,11 @@ final class EndedSessionsTest extends TestCase
     }
 
     /** @param  Closure(Request): Response  $do */
-    private function ask(string $store, string $id, Closure $do): Answer
+    private function ask(string $store, string $id, Closure $do, bool $beside = false): Answer
     {
         $manager = $this->sessions($store);
         $request = Request::create('/');
+        $beside && $request->headers->set('X-Requested-With', 'XMLHttpRequest');
         $request->cookies->set($manager->driver()->getName(), $id);
 
         return (new EndedSessionsStayEnded($manager))->handle($request, $do);
