@@ -26,6 +26,12 @@ final class Belief
     /** @var array<int, array<int, list<int>>> set => mask => faults still there; filled as needed */
     private array $alive = [];
 
+    /** @var ?list<list<int>> state => faults still there; filled as needed */
+    private ?array $now = null;
+
+    /** @var ?list<array{list<int>, float, list<int>}> filled as needed */
+    private ?array $states = null;
+
     /** @var array<int, string> set => its faults, joined; filled as needed */
     private array $names = [];
 
@@ -61,22 +67,35 @@ final class Belief
      */
     public static function over(array $hypotheses, float $pruneBelow = 0.0): self
     {
-        $total = array_sum(array_column($hypotheses, 1));
+        $sets = array_column($hypotheses, 0);
+        foreach ($sets as $i => $faults) {
+            sort($sets[$i]);
+        }
+
+        return self::weighing($sets, array_column($hypotheses, 1), $pruneBelow);
+    }
+
+    /**
+     * The same from sets and their priors apart.
+     *
+     * @param  list<list<int>>  $sets fault sets, each in rising order
+     * @param  list<float>  $priors set => its prior, in any scale
+     */
+    public static function weighing(array $sets, array $priors, float $pruneBelow = 0.0): self
+    {
+        $total = array_sum($priors);
         if ($total <= 0.0) {
             throw new InvalidArgumentException('Hypotheses need a positive prior between them.');
         }
-        $sets = $of = $mask = $weight = [];
-        foreach ($hypotheses as $i => [$faults, $prior]) {
-            if (count($faults) > 1) {
-                sort($faults);
-            }
-            $sets[] = $faults;
-            $of[] = $i;
-            $mask[] = (1 << count($faults)) - 1;
+        $mask = $weight = [];
+        foreach ($priors as $i => $prior) {
+            $mask[] = (1 << count($sets[$i])) - 1;
             $weight[] = $prior / $total;
         }
+        $belief = new self($sets, array_keys($sets), $mask, $weight, 0.0, $pruneBelow);
+        $belief->now = $sets;
 
-        return new self($sets, $of, $mask, $weight, 0.0, $pruneBelow);
+        return $belief;
     }
 
     /**
@@ -108,8 +127,9 @@ final class Belief
     {
         $weights = [];
         $total = 0.0;
+        $now = $this->now();
         foreach ($this->weight as $i => $w) {
-            $likelihood = $seen->given($this->faultsAt($i));
+            $likelihood = $seen->given($now[$i]);
             $weights[$i] = $w *= $times === 1.0 ? $likelihood : $likelihood ** $times;
             $total += $w;
         }
@@ -121,8 +141,9 @@ final class Belief
     public function predict(Likelihood $seen, int $times = 1): float
     {
         $sum = 0.0;
+        $now = $this->now();
         foreach ($this->weight as $i => $w) {
-            $sum += $w * $seen->given($this->faultsAt($i)) ** $times;
+            $sum += $w * $seen->given($now[$i]) ** $times;
         }
 
         return $sum;
@@ -250,7 +271,9 @@ final class Belief
      */
     public function hasAny(array $faults): float
     {
-        return $this->sum(fn (int $i): bool => $this->anyIn($this->faultsAt($i), $faults));
+        $now = $this->now();
+
+        return $this->sum(fn (int $i): bool => $this->anyIn($now[$i], $faults));
     }
 
     /**
@@ -263,8 +286,9 @@ final class Belief
     public function byGroup(array $groupOf): array
     {
         $sums = [[], []];
+        $now = $this->now();
         foreach ($this->weight as $i => $w) {
-            foreach ([$this->sets[$this->of[$i]], $this->faultsAt($i)] as $when => $faults) {
+            foreach ([$this->sets[$this->of[$i]], $now[$i]] as $when => $faults) {
                 $seen = [];
                 foreach ($faults as $fault) {
                     $group = $groupOf[$fault] ?? null;
@@ -286,9 +310,18 @@ final class Belief
      */
     public function sound(array $but = []): float
     {
-        return $this->sum(
-            fn (int $i): bool => $this->mask[$i] === 0 || ($but !== [] && array_diff_key(array_flip($this->faultsAt($i)), $but) === []),
-        );
+        $sum = 0.0;
+        $now = $this->now();
+        foreach ($this->weight as $i => $w) {
+            foreach ($now[$i] as $fault) {
+                if (! isset($but[$fault])) {
+                    continue 2;
+                }
+            }
+            $sum += $w;
+        }
+
+        return $sum;
     }
 
     /**
@@ -335,12 +368,15 @@ final class Belief
      */
     public function states(): array
     {
-        $states = [];
-        foreach ($this->weight as $i => $w) {
-            $states[] = [$this->faultsAt($i), $w, $this->sets[$this->of[$i]]];
+        if ($this->states === null) {
+            $this->states = [];
+            $now = $this->now();
+            foreach ($this->weight as $i => $w) {
+                $this->states[] = [$now[$i], $w, $this->sets[$this->of[$i]]];
+            }
         }
 
-        return $states;
+        return $this->states;
     }
 
     /**
@@ -409,26 +445,36 @@ final class Belief
         return count($this->weight);
     }
 
-    /** @return list<int> */
-    private function faultsAt(int $state): array
+    /** @return list<list<int>> state => faults still there */
+    private function now(): array
     {
-        $set = $this->of[$state];
-        $mask = $this->mask[$state];
-        $had = $this->sets[$set];
-        if ($mask === (1 << count($had)) - 1) {
-            return $had;
-        }
-        if (! isset($this->alive[$set][$mask])) {
-            $faults = [];
-            foreach ($had as $bit => $fault) {
-                if ($mask & (1 << $bit)) {
-                    $faults[] = $fault;
-                }
+        if ($this->now === null) {
+            $this->now = [];
+            foreach ($this->of as $i => $set) {
+                $had = $this->sets[$set];
+                $mask = $this->mask[$i];
+                $this->now[] = $mask === (1 << count($had)) - 1 ? $had : ($this->alive[$set][$mask] ??= self::left($had, $mask));
             }
-            $this->alive[$set][$mask] = $faults;
         }
 
-        return $this->alive[$set][$mask];
+        return $this->now;
+    }
+
+    /**
+     * @param  list<int>  $had
+     *
+     * @return list<int> the faults that a mask says are still there
+     */
+    private static function left(array $had, int $mask): array
+    {
+        $left = [];
+        foreach ($had as $bit => $fault) {
+            if ($mask & (1 << $bit)) {
+                $left[] = $fault;
+            }
+        }
+
+        return $left;
     }
 
     /**
@@ -504,13 +550,15 @@ final class Belief
     private function reweighed(array $weights, float $total, bool $keepEvidence = false): self
     {
         $least = $this->pruneBelow * $total;
-        $of = $mask = $weight = [];
+        $of = $mask = $weight = $now = [];
         $kept = 0.0;
+        $before = $this->now();
         foreach ($weights as $i => $w) {
             if ($w > $least) {
                 $of[] = $this->of[$i];
                 $mask[] = $this->mask[$i];
                 $weight[] = $w;
+                $now[] = $before[$i];
                 $kept += $w;
             }
         }
@@ -519,9 +567,13 @@ final class Belief
         }
         $logEvidence = $this->logEvidence + ($keepEvidence ? 0.0 : log($total));
         if (count($this->sets) > self::SPARE_SETS + 2 * count($weight)) {
-            return self::compact($this->sets, $of, $mask, $weight, $logEvidence, $this->pruneBelow);
+            $belief = self::compact($this->sets, $of, $mask, $weight, $logEvidence, $this->pruneBelow);
+            $belief->now = $now;
+
+            return $belief;
         }
         $belief = new self($this->sets, $of, $mask, $weight, $logEvidence, $this->pruneBelow);
+        $belief->now = $now;
         [$belief->alive, $belief->names, $belief->index, $belief->extended] = [$this->alive, $this->names, $this->index, $this->extended];
 
         return $belief;

@@ -16,6 +16,9 @@ final readonly class Modes
     /** @var list<int> mode => index of the stage it stops */
     public array $stops;
 
+    /** @var array<string, array<int, Mode>> fault => its modes on the machine's own parts */
+    private array $byFault;
+
     /**
      * @param  list<Mode>  $all
      * @param  list<float>  $priors  mode => jobs in a thousand, before events
@@ -31,6 +34,13 @@ final readonly class Modes
         public bool $ofAPartAlone,
     ) {
         $this->stops = array_column($all, 'stop');
+        $byFault = [];
+        foreach ($all as $i => $mode) {
+            if ($mode->spare === null) {
+                $byFault[$mode->fault->id][$i] = $mode;
+            }
+        }
+        $this->byFault = $byFault;
     }
 
     /**
@@ -137,6 +147,16 @@ final readonly class Modes
     public function ofSpare(string $tag, string $part): ?int
     {
         return $this->spares["{$tag} {$part}"] ?? null;
+    }
+
+    /**
+     * Modes of a fault that are on the machine's own parts.
+     *
+     * @return array<int, Mode>
+     */
+    public function ofFault(string $fault): array
+    {
+        return $this->byFault[$fault] ?? [];
     }
 
     /**

@@ -66,18 +66,19 @@ final readonly class Prior
      */
     public function belief(float $pruneBelow): Belief
     {
-        $hypotheses = $this->upToOne();
+        [$sets, $weights] = $this->upToOne();
         $modes = array_keys($this->paired);
         foreach ($modes as $i => $a) {
             for ($j = $i + 1, $n = count($modes); $j < $n; $j++) {
                 $weight = $this->pair($a, $modes[$j]);
                 if ($weight > 0.0) {
-                    $hypotheses[] = [[$a, $modes[$j]], $weight];
+                    $sets[] = [$a, $modes[$j]];
+                    $weights[] = $weight;
                 }
             }
         }
 
-        return Belief::over($hypotheses, $pruneBelow);
+        return Belief::weighing($sets, $weights, $pruneBelow);
     }
 
     /**
@@ -87,7 +88,7 @@ final readonly class Prior
      */
     public function among(array $sets, float $pruneBelow): Belief
     {
-        $hypotheses = $this->upToOne();
+        [$all, $weights] = $this->upToOne();
         foreach ($sets as $set) {
             $weight = match (count($set)) {
                 2 => $this->pair($set[0], $set[1]),
@@ -95,11 +96,12 @@ final readonly class Prior
                 default => 0.0,
             };
             if ($weight > 0.0) {
-                $hypotheses[] = [$set, $weight];
+                $all[] = $set;
+                $weights[] = $weight;
             }
         }
 
-        return Belief::over($hypotheses, $pruneBelow);
+        return Belief::weighing($all, $weights, $pruneBelow);
     }
 
     /** Share of jobs in which just these two faults are there; one part has both more seldom than two parts. The first is the lower. */
@@ -135,17 +137,18 @@ final readonly class Prior
         return $this->paired;
     }
 
-    /** @return list<array{list<int>, float}> */
+    /** @return array{list<list<int>>, list<float>} fault sets of none and one, and the share of each */
     private function upToOne(): array
     {
-        $hypotheses = [[[], $this->sound()]];
+        [$sets, $weights] = [[[]], [$this->sound()]];
         foreach ([[$this->known, $this->single()], [$this->outside, $this->catalogue->number('outside_share')]] as [$group, $share]) {
             foreach ($group as $mode => $p) {
-                $hypotheses[] = [[$mode], $share * $p];
+                $sets[] = [$mode];
+                $weights[] = $share * $p;
             }
         }
 
-        return $hypotheses;
+        return [$sets, $weights];
     }
 
     /** Share of jobs in which nothing is wrong with what came in; parts that come alone are often good. */

@@ -13,6 +13,9 @@ final readonly class Record
     /** @var list<Entry> entries in force: neither struck out nor a strike-out */
     public array $inForce;
 
+    /** @var array<class-string<Entry>, list<Entry>> kind => entries in force of just this kind */
+    private array $ofKind;
+
     /** @param  list<Entry>  $entries in the order of their numbers */
     public function __construct(public array $entries)
     {
@@ -27,6 +30,11 @@ final readonly class Record
             $entries,
             fn (Entry $entry): bool => ! $entry instanceof StrikeOut && ! isset($struck[$entry->number]),
         ));
+        $ofKind = [];
+        foreach ($this->inForce as $entry) {
+            $ofKind[$entry::class][] = $entry;
+        }
+        $this->ofKind = $ofKind;
     }
 
     /** The record as it stood after an entry. */
@@ -50,7 +58,8 @@ final readonly class Record
      */
     public function all(string $class): array
     {
-        return array_values(array_filter($this->inForce, fn (Entry $entry): bool => $entry instanceof $class));
+        /** @var list<T> each kind of entry is a final class */
+        return $this->ofKind[$class] ?? [];
     }
 
     public function lastStart(): ?Start

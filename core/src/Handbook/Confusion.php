@@ -12,6 +12,7 @@ use Orthoscope\Core\Diagnosis\StartModel;
 use Orthoscope\Core\Planning\FindingForecast;
 use Orthoscope\Core\Planning\OutcomeForecast;
 use Orthoscope\Core\Planning\StartForecast;
+use Orthoscope\Core\Planning\StartOutcomes;
 use Orthoscope\Core\SetUp\Lent;
 use Orthoscope\Core\SetUp\SetUp;
 
@@ -97,7 +98,11 @@ final class Confusion
     {
         $each = [];
         foreach ($this->trials as $id => $trial) {
-            $each[$id] = self::divergence($trial['shows'][$one] ?? [], $trial['shows'][$other] ?? []);
+            [$shows, $instead] = [$trial['shows'][$one] ?? [], $trial['shows'][$other] ?? []];
+            // Most trials show the same under both.
+            if ($shows !== $instead) {
+                $each[$id] = self::divergence($shows, $instead);
+            }
         }
         $perMinute = fn (string $id): float => $each[$id] / $this->trials[$id]['minutes'];
         uksort($each, fn (string $a, string $b): int => $perMinute($b) <=> $perMinute($a));
@@ -134,14 +139,9 @@ final class Confusion
 
     private function addStart(string $step, string $name, int $minutes, StartModel $model, SetUp $setUp, string $part = ''): void
     {
-        $shown = ShownSigns::none($this->catalogue, $model->machine);
-        $this->add("{$step} {$part}", $step, $name, $minutes, StartForecast::of(
-            $model,
-            $model->hazards($setUp, []),
-            $model->cut($setUp),
-            'lamp',
-            $shown,
-        ));
+        $outcomes = new StartOutcomes($model, 'lamp', ShownSigns::none($this->catalogue, $model->machine));
+        $forecast = new StartForecast($model, $outcomes, $model->hazards($setUp, []), $model->cut($setUp));
+        $this->add("{$step} {$part}", $step, $name, $minutes, $forecast);
     }
 
     private function addCheck(string $step, string $name, int $minutes, string $check, Machine $machine, Modes $modes): void

@@ -23,9 +23,11 @@ final readonly class FindingForecast implements OutcomeForecast
     {
         $shows = [];
         foreach ($check->results as $i => $result) {
-            foreach ($modes->all as $m => $mode) {
-                if ($mode->spare === null && isset($result->shows[$mode->fault->id]) && ($target === null || $target === $mode->part)) {
-                    $shows[$i][$m] = $result->shows[$mode->fault->id];
+            foreach ($result->shows as $fault => $share) {
+                foreach ($modes->ofFault($fault) as $m => $mode) {
+                    if ($target === null || $target === $mode->part) {
+                        $shows[$i][$m] = $share;
+                    }
                 }
             }
         }

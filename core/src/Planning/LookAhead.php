@@ -15,8 +15,11 @@ final readonly class LookAhead
 {
     private const SHOWN_OUTCOMES = 4;
 
+    private StartOutcomes $outcomes;
+
     public function __construct(private Catalogue $catalogue, private Replay $replay, private RepairNeeds $needs)
     {
+        $this->outcomes = new StartOutcomes($replay->model, $this->tellingChannel(), $replay->shown);
     }
 
     /**
@@ -163,14 +166,9 @@ final readonly class LookAhead
             $doubt = $mode === null ? null : [$mode, 1.0 - min($candidate->spare->trust, 0.999)];
         }
 
-        return StartForecast::of(
-            $model,
-            $model->hazards($candidate->setUp, $this->replay->fitted),
-            $model->cut($candidate->setUp),
-            $this->tellingChannel(),
-            $this->replay->shown,
-            $doubt,
-        );
+        $hazards = $model->hazards($candidate->setUp, $this->replay->fitted);
+
+        return new StartForecast($model, $this->outcomes, $hazards, $model->cut($candidate->setUp), $doubt);
     }
 
     /** The sign that tells most where a dark start stops, of those this machine has. */

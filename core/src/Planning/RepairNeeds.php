@@ -77,6 +77,13 @@ final class RepairNeeds
      */
     public function of(array $faults): int
     {
+        if (! isset($faults[1])) {
+            $number = $faults === [] ? null : $this->ofMode[$faults[0]];
+            $set = $number === null ? 0 : $number + 1;
+            $this->sets[$set] ??= $number === null ? [] : [$number];
+
+            return $set;
+        }
         $numbers = [];
         foreach ($faults as $fault) {
             $number = $this->ofMode[$fault];
