@@ -97,7 +97,7 @@ final readonly class Assessment
             surprise: $surprise,
             locks: $locks,
             advice: Planner::advise($catalogue, $replay, $record, $grounds, $locks, $shelf),
-            proof: Proof::of($record, $catalogue, $sound, $machine->alone !== null),
+            proof: Proof::of($record, $catalogue, $replay),
             sound: $sound,
             retrace: Retrace::sentences($standings, $record, new EntryWords($machine, $catalogue)),
             arrangements: Arrangements::of($catalogue, $replay, $record),

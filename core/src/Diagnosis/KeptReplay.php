@@ -16,7 +16,7 @@ final readonly class KeptReplay
      * @param  array<string, string>  $fitted part => tag of what was fitted in its place
      * @param  array<int, float>  $predicted
      * @param  array<string, true>  $introduced
-     * @param  array{array<int, array<string, string>>, array<int, array<string, string>>}  $shown
+     * @param  array{array<int, array<string, array<array-key, int>>>, array<int, array<string, array<array-key, int>>>}  $shown
      */
     public function __construct(
         public string $footing,

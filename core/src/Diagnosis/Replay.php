@@ -16,6 +16,7 @@ use Orthoscope\Core\Evidence\Answer;
 use Orthoscope\Core\Evidence\Circumstances;
 use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
+use Orthoscope\Core\Evidence\Head;
 use Orthoscope\Core\Evidence\OthersTrial;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Report;
@@ -201,6 +202,15 @@ final class Replay
     public function and(Record $record): ?self
     {
         return $this->grown($record)?->throughTheRest();
+    }
+
+    /** After starts that are not on the record, all with one outcome; null where it must be gone through from the start. */
+    public function supposing(SetUp $setUp, string $reached, int $times): ?self
+    {
+        $entries = $this->record->entries;
+        $entries[] = new Start(new Head(count($entries) + 1), $setUp, $reached, [], null, [$reached => $times], null);
+
+        return $this->and(new Record($entries));
     }
 
     /** The same, before the entries that are new; `next` goes on from there. */

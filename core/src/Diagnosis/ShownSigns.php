@@ -9,14 +9,16 @@ use Orthoscope\Core\Catalogue\Reach;
 use Orthoscope\Core\Chain\Machine;
 
 /**
- * What this machine's lamps, beeps and codes have shown so far. How a board shows a stop is drawn once: a lamp that lies
- * about a stop lies about it again, so the same sign at the same stop adds next to nothing the second time.
+ * What this machine's lamps, beeps and codes have shown so far. How a board shows a stop is drawn once, or nearly: a lamp that lies
+ * about a stop lies about it again, so the same sign at the same stop adds next to nothing the second time, and less each time after. It
+ * is an urn into which each sign that is drawn is put back with one more of its kind (Eggenberger and Pólya 1923, from memory).
  */
 final readonly class ShownSigns
 {
     /**
-     * @param  array<int, array<string, string>>  $byMode mode => channel => value shown while it was what may have stopped the start
-     * @param  array<int, array<string, string>>  $atStop stop => channel => value shown while a part that was out stopped it there
+     * @param  array<int, array<string, array<array-key, int>>>  $byMode mode => channel => value => times it was shown while that mode
+     *                                                                   may have stopped the start
+     * @param  array<int, array<string, array<array-key, int>>>  $atStop stop => the same while a part that was out stopped it there
      */
     private function __construct(private Catalogue $catalogue, private Machine $machine, private array $byMode, private array $atStop)
     {
@@ -27,13 +29,17 @@ final readonly class ShownSigns
         return new self($catalogue, $machine, [], []);
     }
 
-    /** @return array{array<int, array<string, string>>, array<int, array<string, string>>} plain data, for `fromKept` */
+    /**
+     * Plain data, for `fromKept`.
+     *
+     * @return array{array<int, array<string, array<array-key, int>>>, array<int, array<string, array<array-key, int>>>}
+     */
     public function kept(): array
     {
         return [$this->byMode, $this->atStop];
     }
 
-    /** @param  array{array<int, array<string, string>>, array<int, array<string, string>>}  $kept */
+    /** @param  array{array<int, array<string, array<array-key, int>>>, array<int, array<string, array<array-key, int>>>}  $kept */
     public static function fromKept(array $kept, Catalogue $catalogue, Machine $machine): self
     {
         return new self($catalogue, $machine, ...$kept);
@@ -54,23 +60,38 @@ final readonly class ShownSigns
         [$byMode, $atStop] = [$this->byMode, $this->atStop];
         foreach (array_keys($hazards) as $mode) {
             if ($stops[$mode] < $cut && $reach->covers($stops[$mode])) {
-                $byMode[$mode] = $signs + ($byMode[$mode] ?? []);
+                $byMode[$mode] = self::counted($byMode[$mode] ?? [], $signs);
             }
         }
         if ($reach->covers($cut)) {
-            $atStop[$cut] = $signs + ($atStop[$cut] ?? []);
+            $atStop[$cut] = self::counted($atStop[$cut] ?? [], $signs);
         }
 
         return new self($this->catalogue, $this->machine, $byMode, $atStop);
     }
 
-    /** @return array<string, string> channel => what it showed before when this mode stopped the start */
+    /**
+     * @param  array<string, array<array-key, int>>  $so
+     * @param  array<string, string>  $signs
+     *
+     * @return array<string, array<array-key, int>>
+     */
+    private static function counted(array $so, array $signs): array
+    {
+        foreach ($signs as $channel => $value) {
+            $so[$channel][$value] = ($so[$channel][$value] ?? 0) + 1;
+        }
+
+        return $so;
+    }
+
+    /** @return array<string, array<array-key, int>> channel => what it showed before when this mode stopped the start, and how often */
     public function byMode(int $mode, int $stop): array
     {
         return ($this->byMode[$mode] ?? []) + $this->atStop($stop);
     }
 
-    /** @return array<string, string> channel => what it showed before at a stop made by a part that was out */
+    /** @return array<string, array<array-key, int>> the same at a stop made by a part that was out */
     public function atStop(int $stop): array
     {
         return $this->atStop[$stop] ?? [];
@@ -81,7 +102,7 @@ final readonly class ShownSigns
      *
      * @param  array<string, string>  $signs   channel => value
      * @param  array<string, array<string, float>>  $instead rows of a fault that override the tables
-     * @param  array<string, string>  $before  what the channels showed before at this stop
+     * @param  array<string, array<array-key, int>>  $before  what the channels showed before at this stop, and how often
      * @param  array<string, float>  $reliability channel => share of times its value means what it says
      */
     public function likelihood(array $signs, int $stop, array $instead, array $before, array $reliability = []): float
@@ -99,8 +120,10 @@ final readonly class ShownSigns
                 $share = $reliability[$channel] * $share + (1.0 - $reliability[$channel]) / count($sign->values);
             }
             if (isset($before[$channel])) {
+                // So that after one showing it shows the same again in this share of times, whatever the tables say.
                 $again = $this->catalogue->number('sign_persists');
-                $share = $again * ($before[$channel] === $value ? 1.0 : 0.0) + (1.0 - $again) * $share;
+                $urn = (1.0 - $again) / $again;
+                $share = (($before[$channel][$value] ?? 0) + $urn * $share) / (array_sum($before[$channel]) + $urn);
             }
             $likelihood *= $share;
         }

@@ -70,7 +70,7 @@ final class StartOutcomes
 
     /**
      * @param  array<string, array<string, float>>  $instead
-     * @param  array<string, string>  $before
+     * @param  array<string, array<array-key, int>>  $before
      *
      * @return array<int, float>
      */
@@ -80,7 +80,7 @@ final class StartOutcomes
         if (count($outcomes) === 1) {
             return [$outcomes[0] => 1.0];
         }
-        $key = "{$stop} ".($before[(string) $this->channel] ?? '').' '.json_encode($instead[(string) $this->channel] ?? null);
+        $key = "{$stop} ".json_encode([$before[(string) $this->channel] ?? null, $instead[(string) $this->channel] ?? null]);
         if (isset($this->known[$key])) {
             return $this->known[$key];
         }

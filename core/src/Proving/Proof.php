@@ -6,6 +6,7 @@ namespace Orthoscope\Core\Proving;
 
 use Orthoscope\Core\Bench\StillOff;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
@@ -34,9 +35,11 @@ final readonly class Proof
     ) {
     }
 
-    /** @param  bool  $alone a part that came alone is proved in a good machine: there is no case of its own to go back into */
-    public static function of(Record $record, Catalogue $catalogue, float $sound, bool $alone = false): self
+    public static function of(Record $record, Catalogue $catalogue, Replay $replay): self
     {
+        // A part that came alone is proved in a good machine: there is no case of its own to go back into.
+        $alone = $replay->model->machine->alone !== null;
+        $sound = $replay->sound();
         $outside = $inside = null;
         $clean = 0;
         $lent = false;
@@ -72,7 +75,7 @@ final readonly class Proof
                 ? ['A start in a known-good machine that stays up.', '']
                 : ['A start out of the case that stays up.', 'Then one in the case, by the real button, that stays up.'];
         $missing = array_keys(array_filter([$where[0] => $outside === null, $where[1] => $inside === null && $where[1] !== '']));
-        $owed = [...$off, ...self::owed($missing, $lent, $sound, $starts, $catalogue)];
+        $owed = [...$off, ...self::owed($missing, $lent, $clean > 0, $starts, $replay, $catalogue)];
         $isBelieved = $sound >= 1.0 - $catalogue->number('comeback_risk') && (! $starts->areCounted() || $starts->more($sound) === 0);
 
         return new self($outside, $inside, $sound, $clean, $owed, $isBelieved, $notBack);
@@ -88,25 +91,35 @@ final readonly class Proof
      *
      * @return list<string>
      */
-    private static function owed(array $missing, bool $lent, float $sound, CleanStarts $clean, Catalogue $catalogue): array
-    {
-        $owed = [];
-        if ($lent) {
-            $owed[] = 'Spares back on the shelf, its own parts in, nothing attached, its own driver and clocks.';
-        }
+    private static function owed(
+        array $missing,
+        bool $lent,
+        bool $runs,
+        CleanStarts $clean,
+        Replay $replay,
+        Catalogue $catalogue,
+    ): array {
+        $owed = $lent ? ['Spares back on the shelf, its own parts in, nothing attached, its own driver and clocks.'] : [];
         array_push($owed, ...$missing);
+        $sound = $replay->sound();
         $asked = 1.0 - $catalogue->number('comeback_risk');
-        $sentence = $clean->areCounted() ? array_slice($clean->sentences($sound), -1)[0] : '';
         if ($clean->areCounted() && $clean->more($sound) !== 0) {
-            $owed[] = $sentence;
+            $owed[] = array_slice($clean->sentences($sound), -1)[0];
         } elseif ($sound < $asked) {
             $owed[] = sprintf(
-                'Belief that it is sound is %d %%; %d %% is asked. More clean starts raise it.',
+                'Belief that it is sound is %d %%; %d %% is asked. %s',
                 (int) floor(100 * $sound),
                 (int) round(100 * $asked),
+                $runs ? self::wayThere($asked, $replay, $catalogue) : 'Clean starts raise it.',
             );
         }
 
         return $owed;
+    }
+
+    private static function wayThere(float $asked, Replay $replay, Catalogue $catalogue): string
+    {
+        return WayToProve::to($asked, $replay, $catalogue)?->sentence()
+            ?? 'Ten clean starts do not bring it there, nor do two runs at work: look on, or agree on a date to ask again.';
     }
 }

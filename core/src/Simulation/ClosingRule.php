@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Simulation;
 
+use Orthoscope\Core\Proving\WayToProve;
+use Orthoscope\Core\SetUp\SetUp;
+
 /**
- * When a machine counts as running again: the same rule for every policy that acts on belief. It is proved by plain starts:
- * for each minute they show more than cold ones or long runs do, as the catalogue has it.
+ * When a machine counts as running again: the same rule for every policy that acts on belief. It is proved by what takes the fewest
+ * minutes, plain starts or runs at work; where neither can, by plain starts all the same, which may show the fault.
  */
 final class ClosingRule
 {
@@ -26,13 +29,16 @@ final class ClosingRule
         if (! $view->runs() || ($sound < self::PROVE_FROM && $clean < self::CLEAN_STARTS)) {
             return null;
         }
-        if (
-            ($clean > 0 && $sound >= 1.0 - $view->catalogue->number('comeback_risk'))
-            || ($clean >= self::CLEAN_STARTS && $sound >= self::GOOD_ENOUGH)
-        ) {
+        $asked = 1.0 - $view->catalogue->number('comeback_risk');
+        if (($clean > 0 && $sound >= $asked) || ($clean >= self::CLEAN_STARTS && $sound >= self::GOOD_ENOUGH)) {
             return Move::end('finished');
         }
+        if ($clean >= self::CLEAN_STARTS) {
+            return null;
+        }
+        $way = WayToProve::to($asked, $view->replay, $view->catalogue)
+            ?? WayToProve::to(self::GOOD_ENOUGH, $view->replay, $view->catalogue);
 
-        return $clean >= self::CLEAN_STARTS ? null : Move::startAgain();
+        return Move::startAgain($way->setUp ?? new SetUp);
     }
 }

@@ -217,9 +217,10 @@ final class Play
 
             return $move->end;
         }
-        if ($move->startsAgain) {
-            $this->minutes += $this->catalogue->steps['start']->minutes;
-            $this->bench->start(new SetUp);
+        if ($move->startsAgain !== null) {
+            $this->minutes += $this->catalogue->steps['start']->minutes
+                + ($move->startsAgain->goal === Goal::Load ? (int) $this->catalogue->number('load_minutes') : 0);
+            $this->bench->start($move->startsAgain);
         } elseif ($move->step !== null) {
             $this->minutes += $move->step->minutes();
             $this->take($move->step);
