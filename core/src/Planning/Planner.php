@@ -33,6 +33,9 @@ final class Planner
     /** Steps that are then weighed on all the planner looks at. Origin: judgement. */
     private const LOOKED_AT_CLOSELY = 16;
 
+    /** Bits for each minute that the test of the plan must tell, against what tells most. Origin: judgement, by played jobs. */
+    private const TELLS_FROM = 0.5;
+
     private readonly Belief $belief;
 
     private readonly RepairNeeds $needs;
@@ -190,7 +193,8 @@ final class Planner
     }
 
     /**
-     * Where no step is worth its minutes, the plan itself goes on: its first repair, or the test that comes before it.
+     * Where no step is worth its minutes, the plan itself goes on: its first repair, or the test that comes before it. The plan takes it
+     * that a test tells for sure; one that hardly does, as a good machine that a late fault does not show in, gives way to what tells.
      *
      * @param  list<Weighed>  $weighed
      * @param  list<int>  $order
@@ -212,7 +216,7 @@ final class Planner
         }
         $test = $this->tests[$this->needs->repairs[$first]->part->id][1] ?? null;
         foreach ($weighed as $i => $one) {
-            if ($one->candidate === $test) {
+            if ($one->candidate === $test && $one->tellsPerMinute() >= self::TELLS_FROM * $weighed[0]->tellsPerMinute()) {
                 unset($weighed[$i]);
 
                 return [$one, ...array_values($weighed)];
@@ -301,7 +305,7 @@ final class Planner
             $one->isOpen() ? 0 : 1,
             $this->comesFirst($one->candidate) ? 0 : 1,
             -$one->savesPerMinute(),
-            $one->savesTime() ? -round($one->saves / 2) : -($one->bits / $one->candidate->minutes()),
+            $one->savesTime() ? -round($one->saves / 2) : -$one->tellsPerMinute(),
             -$one->bits,
         ];
     }

@@ -40,6 +40,12 @@ final readonly class Weighed
         return $this->savesTime() ? round(10.0 * ($this->saves + $this->candidate->minutes()) / $this->candidate->minutes()) / 10.0 : 0.0;
     }
 
+    /** Bits it is expected to tell for each of its minutes. */
+    public function tellsPerMinute(): float
+    {
+        return $this->bits / $this->candidate->minutes();
+    }
+
     /** Whether it saves more than noise: what it takes and saves is known to no more than a minute or two. */
     public function savesTime(): bool
     {

@@ -47,6 +47,37 @@ final class PlannerTest extends TestCase
         );
     }
 
+    public function test_where_nothing_saves_time_what_hardly_tells_gives_way_to_what_tells(): void
+    {
+        $look = fn (string $check, string $result, ?string $on = null): array => [
+            'kind' => 'finding',
+            'check' => $check,
+            'result' => $result,
+        ] + ($on === null ? [] : ['target' => $on]);
+        $steps = Bench::assess(
+            [
+                ['kind' => 'report', 'reached' => 'drops'],
+                ['kind' => 'start', 'reached' => 'drops', 'setup' => ['goal' => 'load']],
+                $look('fans-turn', 'clear'),
+                $look('supply-test', 'pass', 'supply'),
+                $look('supply-sum', 'enough'),
+                $look('temperature', 'pass'),
+                $look('look-board', 'clear'),
+                $look('look-plugs', 'clear'),
+                $look('look-card', 'clear', 'card'),
+            ],
+            ['card' => true],
+        )->advice->steps;
+        $open = array_values(array_filter($steps, fn (NextStep $step): bool => $step->isOpen()));
+        $tells = array_map(fn (NextStep $step): float => $step->bits / $step->minutes, $open);
+        $this->assertLessThan(0.0, max(array_map(fn (NextStep $step): float => $step->saves, $open)));
+        $this->assertGreaterThanOrEqual(0.5 * max($tells), $tells[0], $open[0]->candidate->name());
+        // A supply that fails at work runs in another machine as a good one does.
+        $host = array_values(array_filter($open, fn (NextStep $step): bool => $step->candidate->step->id === 'supply-host'));
+        $this->assertNotSame([], $host);
+        $this->assertLessThan(0.5 * max($tells), $host[0]->bits / $host[0]->minutes);
+    }
+
     public function test_a_test_in_another_machine_may_be_made_once_more(): void
     {
         $works = ['kind' => 'finding', 'check' => 'card-in-host', 'target' => 'card', 'result' => 'works', 'host' => ['tag' => 'H-1']];
