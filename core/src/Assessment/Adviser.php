@@ -57,6 +57,14 @@ final class Adviser
         return ($widely ? $this->wide($narrow, $record) : null)->replay ?? $narrow;
     }
 
+    /** Whether the record fits together. */
+    public function fits(Record $record): Surprise
+    {
+        $narrow = $this->narrow($record);
+
+        return Surprise::in($narrow, $this->wide($narrow, $record), $record, $this->catalogue);
+    }
+
     /**
      * Whether a reading is so unlikely by the record so far that its own set-up is asked about first; never one that asks nothing,
      * or that says already what was looked at.

@@ -20,6 +20,9 @@ final class Bench
     /** @var list<array<string, mixed>> */
     private array $written = [];
 
+    /** @var list<int> numbers of the entries that are written down otherwise than it was */
+    private array $misread = [];
+
     private readonly EntryReader $reader;
 
     public function __construct(private readonly Catalogue $catalogue, public readonly HiddenMachine $hidden)
@@ -55,7 +58,13 @@ final class Bench
 
     public function start(SetUp $setUp): void
     {
-        $this->write(['kind' => 'start', 'setup' => $setUp->toArray(), 'waited' => 120, ...$this->hidden->start($setUp)]);
+        $this->see(['kind' => 'start', 'setup' => $setUp->toArray(), 'waited' => 120, ...$this->hidden->start($setUp)]);
+    }
+
+    /** @return list<int> numbers of the entries that are written down otherwise than it was */
+    public function misread(): array
+    {
+        return $this->misread;
     }
 
     /** @param  list<string>  $on */
@@ -82,12 +91,21 @@ final class Bench
     {
         $check = $this->catalogue->check((string) $candidate->step->check);
         $target = $check->target === null ? null : $candidate->target?->id;
-        $this->write([
+        $this->see([
             'kind' => 'finding',
             'check' => $check->id,
             'result' => $this->hidden->look($check, $target),
             ...$target === null ? [] : ['target' => $target],
         ]);
+    }
+
+    /** @param  array<string, mixed>  $entry */
+    private function see(array $entry): void
+    {
+        $this->write($entry);
+        if ($this->hidden->wasMisread()) {
+            $this->misread[] = count($this->entries);
+        }
     }
 
     /** @param  array<string, mixed>  $entry */

@@ -42,6 +42,8 @@ final class CatalogueMachine implements HiddenMachine
 
     private bool $wet;
 
+    private bool $misread = false;
+
     /** Luck of what is being done now. */
     private Draw $draw;
 
@@ -118,14 +120,19 @@ final class CatalogueMachine implements HiddenMachine
     public function look(Check $check, ?string $target): string
     {
         $this->draw = $this->luck->of("look {$check->id} {$target}");
-        $result = ! $this->staged->noSlips && $this->draw->happens($this->catalogue->number('check_noise'))
-            ? $this->draw->oneOf($check->results)->id
-            : $this->found($check, $target);
+        $this->misread = ! $this->staged->noSlips && $this->draw->happens($this->catalogue->number('check_noise'));
+        $result = $this->misread ? $this->draw->oneOf($check->results)->id : $this->found($check, $target);
         $moved = $this->model->movedFor($check, $target);
         $this->cure($this->model->cures('reseat', $moved));
         $this->bringAbout($this->model->arising($moved, $this->setUp));
 
         return $this->wet && in_array('liquid', array_column($check->results, 'id'), true) ? 'liquid' : $result;
+    }
+
+    /** A slip may still hit on what was there. */
+    public function wasMisread(): bool
+    {
+        return $this->misread;
     }
 
     public function act(string $act, array $on): void
@@ -201,7 +208,8 @@ final class CatalogueMachine implements HiddenMachine
     /** @return array{reached: string, signs: array<string, string>} */
     private function outcome(SetUp $setUp): array
     {
-        if (! $this->staged->noSlips && $this->draw->happens($this->catalogue->number('record_noise'))) {
+        $this->misread = ! $this->staged->noSlips && $this->draw->happens($this->catalogue->number('record_noise'));
+        if ($this->misread) {
             return ['reached' => $this->anyReach(), 'signs' => []];
         }
         $hazards = $this->model->hazards($setUp, $this->fitted);

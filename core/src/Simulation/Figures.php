@@ -42,6 +42,8 @@ final class Figures
             'came_back' => self::share($results, fn (Result $r): bool => $r->comebacks > 0),
             'wrong_part_replaced' => self::share($results, fn (Result $r): bool => $r->wrongParts !== []),
             'wrongly_condemned' => self::share($results, fn (Result $r): bool => $r->wrongly !== []),
+            'proved_wrongly' => self::share($results, fn (Result $r): bool => $r->provedWrongly !== []),
+            ...self::misread($results),
             'parts_lent' => array_sum(array_map(fn (Result $r): int => $r->lent, $results)),
             'parts_harmed' => array_sum(array_map(fn (Result $r): int => $r->harmed, $results)),
             'calibration' => self::calibration($results),
@@ -98,10 +100,39 @@ final class Figures
      */
     private static function share(array $results, callable $where): array
     {
-        $count = Binomial::of(count(array_filter($results, $where)), count($results));
+        return self::counted(count(array_filter($results, $where)), count($results));
+    }
+
+    /** @return array{share: float, low: float, high: float} of none nothing is known */
+    private static function counted(int $of, int $all): array
+    {
+        if ($all === 0) {
+            return ['share' => 0.0, 'low' => 0.0, 'high' => 1.0];
+        }
+        $count = Binomial::of($of, $all);
         [$low, $high] = $count->interval();
 
         return ['share' => round($count->share(), 4), 'low' => round($low, 4), 'high' => round($high, 4)];
+    }
+
+    /**
+     * Of the entries that were misread, those named as probably wrong at some time; of the jobs without any, those in which some was.
+     *
+     * @param  list<Result>  $results
+     *
+     * @return array<string, array{share: float, low: float, high: float, all: int}>
+     */
+    private static function misread(array $results): array
+    {
+        $clean = array_filter($results, fn (Result $r): bool => $r->misread === []);
+        $entries = array_sum(array_map(fn (Result $r): int => count($r->misread), $results));
+        $named = array_sum(array_map(fn (Result $r): int => count(array_intersect($r->misread, $r->named)), $results));
+        $alarms = count(array_filter($clean, fn (Result $r): bool => $r->named !== []));
+
+        return [
+            'misread_named' => ['all' => $entries] + self::counted($named, $entries),
+            'false_alarms' => ['all' => count($clean)] + self::counted($alarms, count($clean)),
+        ];
     }
 
     /**

@@ -152,6 +152,12 @@ final class HardMachine implements HiddenMachine
         return array_sum(array_map(fn (Trouble $trouble): float => $trouble->fault->harms ?? 0.0, $this->troubles));
     }
 
+    /** Nobody misreads in this world: its machines are odd instead. */
+    public function wasMisread(): bool
+    {
+        return false;
+    }
+
     /** @param  array<string, true>  $moved */
     private function move(array $moved): void
     {

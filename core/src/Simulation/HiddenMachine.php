@@ -22,6 +22,9 @@ interface HiddenMachine
     /** @return string the result of a look or a reading */
     public function look(Check $check, ?string $target): string;
 
+    /** Whether the last start or look was written down as another outcome or finding than it had; what was only missed is not that. */
+    public function wasMisread(): bool;
+
     /** @param  list<string>  $on */
     public function act(string $act, array $on): void;
 

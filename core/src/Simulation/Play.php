@@ -52,6 +52,12 @@ final class Play
     /** @var list<array{float, bool, string}> stated probability of a part, whether it was at fault, and the part */
     private array $stated = [];
 
+    /** @var array<int, true> entries said to be probably wrong */
+    private array $named = [];
+
+    /** @var array<string, true> parts said to work that were at fault */
+    private array $provedWrongly = [];
+
     private readonly Bench $bench;
 
     private readonly Shelf $shelf;
@@ -107,6 +113,9 @@ final class Play
             stated: $this->stated,
             bound: self::bound($this->catalogue, $this->bench->hidden->causes()),
             comebacks: $this->comebacks,
+            misread: $this->bench->misread(),
+            named: array_keys($this->named),
+            provedWrongly: array_keys($this->provedWrongly),
             written: $this->bench->written(),
         );
     }
@@ -197,9 +206,17 @@ final class Play
         $view = new View($this->catalogue, $replay, $record, $this->shelf);
         if ($record->lastStart() !== null && $this->policy instanceof StatesBelief) {
             $atFault = $this->bench->hidden->atFault();
+            $isAlone = count($atFault) === 1 && ! $this->bench->hidden->isSound();
+            $wrong = $this->policy->looksWidely() ? $this->adviser->fits($record)->entry : null;
+            if ($wrong !== null) {
+                $this->named[$wrong] = true;
+            }
             foreach ($view->standings() as $part => $standing) {
                 if ($standing->standing === Standing::Condemned) {
                     $this->condemned[$part] = true;
+                }
+                if ($standing->standing === Standing::Proved && $isAlone && isset($atFault[$part]) && $standing->fitted === null) {
+                    $this->provedWrongly[$part] = true;
                 }
                 if ($standing->stated() >= 0.01 && $standing->fitted === null && $part !== 'outside') {
                     $this->stated[] = [$standing->stated(), isset($atFault[$part]), $part];

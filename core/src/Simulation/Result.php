@@ -16,6 +16,9 @@ final readonly class Result
      * @param  float  $minutes bench minutes
      * @param  list<array{float, bool, string}>  $stated probability stated of a part, whether it was at fault, and the part
      * @param  float  $bound   bench minutes of someone who knows what is wrong: the repairs, and one start to see
+     * @param  list<int>  $misread numbers of the entries that are written down otherwise than it was
+     * @param  list<int>  $named   those that were said to be probably wrong, at some time
+     * @param  list<string>  $provedWrongly parts said to work while they alone were at fault; known where one part was
      * @param  list<array<string, mixed>>  $written the record, as entries are written in a case file
      */
     public function __construct(
@@ -32,6 +35,9 @@ final readonly class Result
         public array $stated,
         public float $bound,
         public int $comebacks,
+        public array $misread = [],
+        public array $named = [],
+        public array $provedWrongly = [],
         public array $written = [],
     ) {
     }

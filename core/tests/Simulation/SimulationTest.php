@@ -7,6 +7,7 @@ namespace Orthoscope\Core\Tests\Simulation;
 use InvalidArgumentException;
 use Orthoscope\Core\Plain\Draw;
 use Orthoscope\Core\SetUp\SetUp;
+use Orthoscope\Core\Simulation\Circuit\CircuitWorld;
 use Orthoscope\Core\Simulation\Figures;
 use Orthoscope\Core\Simulation\FriendlyWorld;
 use Orthoscope\Core\Simulation\HardWorld;
@@ -14,6 +15,7 @@ use Orthoscope\Core\Simulation\Perturbed;
 use Orthoscope\Core\Simulation\Play;
 use Orthoscope\Core\Simulation\Result;
 use Orthoscope\Core\Simulation\Simulation;
+use Orthoscope\Core\Simulation\Stories\StoryWorld;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\TestCase;
 
@@ -134,6 +136,53 @@ final class SimulationTest extends TestCase
         $this->assertSame(25.0, Figures::bound($results));
         $half = array_map(fn (Result $r): Result => $of(true, [], $r->minutes / 2, []), $results);
         $this->assertSame(['ratio' => 0.5, 'low' => 0.5, 'high' => 0.5], Figures::ratio($half, $results, Draw::from('resampled')));
+    }
+
+    public function test_misread_entries_and_false_alarms_are_counted_apart(): void
+    {
+        $of = fn (array $misread, array $named, array $proved = []): Result => new Result(
+            policy: 'planner',
+            causes: [['cpu-dead', 'processor']],
+            end: 'finished',
+            sound: true,
+            wrongParts: [],
+            wrongly: [],
+            minutes: 40.0,
+            lent: 0,
+            harmed: 0,
+            entries: 9,
+            stated: [],
+            bound: 25.0,
+            comebacks: 0,
+            misread: $misread,
+            named: $named,
+            provedWrongly: $proved,
+        );
+        $tally = Figures::of([$of([3, 5], [5, 7]), $of([4], [], ['card']), $of([], [6]), $of([], [])]);
+        $this->assertSame([3, 0.3333], [$tally['misread_named']['all'], $tally['misread_named']['share']]);
+        $this->assertSame([2, 0.5], [$tally['false_alarms']['all'], $tally['false_alarms']['share']]);
+        $this->assertSame(0.25, $tally['proved_wrongly']['share']);
+        $none = Figures::of([$of([3], [])]);
+        $this->assertSame(['all' => 0, 'share' => 0.0, 'low' => 0.0, 'high' => 1.0], $none['false_alarms']);
+    }
+
+    public function test_what_is_said_to_be_misread_is_what_the_machine_did_not_show(): void
+    {
+        $misread = 0;
+        $draw = fn (int $job): Draw => Draw::from("misread {$job}");
+        foreach ([new CircuitWorld(Bench::catalogue()), new StoryWorld(Bench::catalogue())] as $world) {
+            $before = $misread;
+            for ($job = 0; $job < 60; $job++) {
+                $hidden = $world->machine($draw($job));
+                for ($start = 0; $start < 8; $start++) {
+                    $hidden->start(new SetUp);
+                    $misread += $hidden->wasMisread() ? 1 : 0;
+                }
+            }
+            // About one start in eighty is, by either world's own rates.
+            $this->assertGreaterThan(0, $misread - $before);
+            $this->assertLessThan(24, $misread - $before);
+        }
     }
 
     public function test_what_cannot_be_played_is_refused(): void

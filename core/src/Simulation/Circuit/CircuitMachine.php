@@ -44,6 +44,8 @@ final class CircuitMachine implements HiddenMachine
 
     private readonly float $careless;
 
+    private bool $misread = false;
+
     /** @param  list<array{string, string}>  $causes defect and part */
     public function __construct(private readonly Body $body, private readonly array $causes, private readonly Draw $draw)
     {
@@ -77,9 +79,11 @@ final class CircuitMachine implements HiddenMachine
         }
         $stop = $this->stop($setUp);
         $signs = $this->shown->at($stop);
+        $was = $this->outcome($stop);
         if ($this->draw->happens(0.012 * $this->careless)) {
             $stop = max(0, min(12, $stop + $this->draw->oneOf([-2, -1, 1, 2])));
         }
+        $this->misread = $this->outcome($stop) !== $was;
         // A lamp is missed far more often than one is seen that was not there.
         foreach (array_keys($signs) as $channel) {
             if ($this->draw->happens(0.1 * $this->careless)) {
@@ -99,16 +103,23 @@ final class CircuitMachine implements HiddenMachine
         $result = (new Looks($this->body, $this->setUp, $this->draw, $this->bad))->result($check->id, $target);
         $known = array_column($check->results, 'id');
         $clear = $check->clearResult()->id;
+        $this->misread = false;
         if ($result !== null && $this->draw->happens(0.05 * $this->careless)) {
             $result = null;
         } elseif ($result === null && $this->draw->happens(0.003 * $this->careless)) {
             $result = $known[0];
+            $this->misread = $result !== $clear;
         }
         if ($check->id === 'wiggle' || $check->id === 'look-contacts') {
             $this->deeds->move('main-plug', 0.3);
         }
 
         return in_array($result, $known, true) ? $result : $clear;
+    }
+
+    public function wasMisread(): bool
+    {
+        return $this->misread;
     }
 
     public function act(string $act, array $on): void

@@ -33,6 +33,8 @@ final class StoryMachine implements HiddenMachine
 
     private readonly float $errs;
 
+    private bool $misread = false;
+
     /** @param  non-empty-list<Story>  $stories */
     public function __construct(private readonly Machine $machine, private readonly array $stories, private readonly Draw $draw)
     {
@@ -70,10 +72,12 @@ final class StoryMachine implements HiddenMachine
         }
         [$reached, $story] = $this->comesTo($setUp);
         $signs = $this->signs($reached, $story);
+        $was = $reached;
         if ($this->draw->happens(0.015 * $this->errs)) {
             $at = (int) array_search($reached, self::OUTCOMES, true) + $this->draw->oneOf([-1, 1]);
             $reached = self::OUTCOMES[max(0, min(6, $at))];
         }
+        $this->misread = $reached !== $was;
 
         return ['reached' => $reached, 'signs' => array_filter($signs, fn (): bool => ! $this->draw->happens(0.08 * $this->errs))];
     }
@@ -89,13 +93,20 @@ final class StoryMachine implements HiddenMachine
             $result ??= $story->look($check->id, $this->setUp, $target, $this->draw);
         }
         $known = array_column($check->results, 'id');
+        $this->misread = false;
         if ($result === null && $this->draw->happens(0.002 * $this->errs)) {
             $result = $known[0];
+            $this->misread = $result !== $check->clearResult()->id;
         }
 
         return $result !== null && in_array($result, $known, true) && ! $this->draw->happens(0.03 * $this->errs)
             ? $result
             : $check->clearResult()->id;
+    }
+
+    public function wasMisread(): bool
+    {
+        return $this->misread;
     }
 
     public function act(string $act, array $on): void
