@@ -104,7 +104,8 @@ final class Grounds
 
     private function readStarts(Record $record): void
     {
-        $earlier = [];
+        $latest = [];
+        $previous = null;
         $acts = [];
         foreach ($record->inForce as $entry) {
             if ($entry instanceof ActDone && ! $entry->begun) {
@@ -117,12 +118,14 @@ final class Grounds
                 continue;
             }
             $this->readPassed($entry, $this->catalogue->reach($entry->best()));
-            $previous = $earlier === [] ? null : $earlier[count($earlier) - 1];
             if ($previous !== null) {
                 $this->readActs($acts, $previous, $entry);
-                $this->readSwaps($earlier, $acts, $entry);
+                $this->readSwaps($latest, $acts, $entry);
             }
-            $earlier[] = $entry;
+            $previous = $entry;
+            foreach (array_keys($this->model->machine->parts) as $part) {
+                $latest[$part][(int) $this->model->uses($part, $entry->setUp)] = $entry;
+            }
         }
     }
 
@@ -185,14 +188,14 @@ final class Grounds
     /**
      * Parts that took part in an earlier start and not in this one, or the other way round.
      *
-     * @param  list<Start>  $earlier
+     * @param  array<string, array<int, Start>>  $latest part => 1 where it took part and 0 where not => the latest start that was so
      * @param  list<ActDone>  $acts
      */
-    private function readSwaps(array $earlier, array $acts, Start $start): void
+    private function readSwaps(array $latest, array $acts, Start $start): void
     {
         foreach ($this->model->machine->parts as $part) {
             $used = $this->model->uses($part->id, $start->setUp);
-            $other = $this->lastWith($earlier, $part->id, ! $used);
+            $other = $latest[$part->id][$used ? 0 : 1] ?? null;
             if ($other === null) {
                 continue;
             }
@@ -312,18 +315,6 @@ final class Grounds
         }
 
         return false;
-    }
-
-    /** @param  list<Start>  $earlier */
-    private function lastWith(array $earlier, string $part, bool $used): ?Start
-    {
-        foreach (array_reverse($earlier) as $start) {
-            if ($this->model->uses($part, $start->setUp) === $used) {
-                return $start;
-            }
-        }
-
-        return null;
     }
 
     private function readFindings(Record $record): void

@@ -367,12 +367,15 @@ final class StartModel
         }
         $conditions = Hazard::conditions($setUp, $this->ownSticks($setUp), $this->hasCard($setUp));
         $channels = $this->usedChannels($setUp);
+        $stages = $this->catalogue->stageCount();
         $hazards = [];
         foreach ($this->modes->all as $i => $mode) {
-            if ($mode->stop >= $this->catalogue->stageCount()) {
+            if ($mode->stop >= $stages) {
                 continue;
             }
-            $in = $mode->spare === null ? $used[$mode->part] && $this->isMet($mode->fault, $setUp) : self::isIn($mode, $setUp, $fitted);
+            $in = $mode->spare === null
+                ? $used[$mode->part] && ($mode->fault->with === null || $this->isMet($mode->fault, $setUp))
+                : self::isIn($mode, $setUp, $fitted);
             $hazard = $in
                 ? $mode->hazard->under($mode->channel === null ? $conditions : [isset($channels[$mode->channel]) ? 'used' : 'unused'])
                 : 0.0;

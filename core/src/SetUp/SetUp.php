@@ -15,6 +15,9 @@ final readonly class SetUp
     /** What is attached to look, and may itself keep a board from starting. */
     public const TOOLS = ['code-card' => 'a code card', 'clip' => 'a test lead or clip', 'programmer' => 'a programmer on a header'];
 
+    /** Worked out once: it is asked for wherever two set-ups are compared. */
+    private string $key;
+
     /**
      * @param  list<string>  $out   parts taken out
      * @param  array<string, Lent>  $lent  part => the spare in its place
@@ -39,6 +42,7 @@ final readonly class SetUp
         public bool $lowClocks = false,
         public ?string $otherDriver = null,
     ) {
+        $this->key = json_encode($this->toArray(), JSON_THROW_ON_ERROR);
     }
 
     /** @param  array<array-key, mixed>  $given the "setup" of a start in a case file */
@@ -94,7 +98,7 @@ final readonly class SetUp
     /** The same for two set-ups that are put together alike. */
     public function key(): string
     {
-        return json_encode($this->toArray(), JSON_THROW_ON_ERROR);
+        return $this->key;
     }
 
     /** The same with the machine's own parts wherever another was put in. */
