@@ -37,7 +37,8 @@ final readonly class Surprise
         if ($wide === null) {
             return new self('none', null, null, '');
         }
-        $wrong = self::settles($wide, $record, $catalogue);
+        [$odd, $gain] = self::settles($wide, $record, $catalogue);
+        $wrong = $gain > log($catalogue->number('named_wrong_from')) ? $odd : null;
         $changed = self::changes($wide, $replay, $record, $catalogue);
         $level = self::oddity($replay, $record, $catalogue) < $catalogue->number('surprise_below') / 3 ? 'high' : 'some';
 
@@ -46,11 +47,13 @@ final readonly class Surprise
             $wrong,
             $changed,
             match (true) {
-                $wrong !== null && $changed !== null => "The entries fit together badly. Either entry {$wrong} is wrong, or the "
-                    ."machine changed just before entry {$changed}. Repeat entry {$wrong}: if it comes out the same, it changed.",
+                $wrong !== null && $changed !== null => "The entries fit together badly. Either entry {$wrong} is wrong, or the ".
+                    "machine changed just before entry {$changed}. Repeat entry {$wrong}: if it comes out the same, it changed.",
                 $wrong !== null => "The entries fit together badly. If entry {$wrong} is wrong, the rest fits. Repeat that one.",
-                $changed !== null => "The entries fit together badly, unless the machine changed just before entry {$changed}. Go "
-                    .'back to how it was put together then, and start it again.',
+                $changed !== null => "The entries fit together badly, unless the machine changed just before entry {$changed}. Go ".
+                    'back to how it was put together then, and start it again.',
+                $odd !== null => "The entries fit together badly, and entry {$odd} least. Two faults at once explain that as well as a "
+                    .'slip does.',
                 default => 'The entries fit together badly, and no single one explains it. Look at something outside the catalogue.',
             },
         );
@@ -85,8 +88,12 @@ final readonly class Surprise
         return $odd;
     }
 
-    /** The entry whose leaving out gains most in fit, less its own rarity: what each set made of it is taken out again. */
-    private static function settles(WideLook $wide, Record $record, Catalogue $catalogue): ?int
+    /**
+     * The entry whose leaving out gains most in fit, less its own rarity: what each set made of it is taken out again.
+     *
+     * @return array{?int, float} the entry, if it gains at all, and the natural logarithm of how much better the rest fits
+     */
+    private static function settles(WideLook $wide, Record $record, Catalogue $catalogue): array
     {
         $end = $wide->replay->belief->bySet();
         $best = null;
@@ -105,7 +112,7 @@ final readonly class Surprise
             }
         }
 
-        return $best;
+        return [$best, $most];
     }
 
     /** The odd entry that fits best if a fault came about just before it. */

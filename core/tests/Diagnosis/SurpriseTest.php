@@ -52,6 +52,27 @@ final class SurpriseTest extends TestCase
         $this->assertStringContainsString('If entry 4 is wrong, the rest fits. Repeat that one.', $surprise->why);
     }
 
+    /** Each was named as probably wrong in a played job, and was so: a rare find is no slip yet. */
+    public function test_what_was_rare_beforehand_is_not_said_to_be_wrong(): void
+    {
+        $fan = Bench::assess([
+            ['kind' => 'report', 'reached' => 'drops'],
+            self::GOOD,
+            ['kind' => 'finding', 'check' => 'fans-turn', 'result' => 'cooler'],
+        ])->surprise;
+        $this->assertNull($fan->entry, $fan->why);
+        $drive = Bench::assess([['kind' => 'report', 'reached' => 'drops'], ['kind' => 'start', 'reached' => 'no-drive', 'waited' => 120]]);
+        $this->assertNull($drive->surprise->entry, $drive->surprise->why);
+        $plug = Bench::assess([
+            ['kind' => 'report', 'reached' => 'twitch'],
+            ['kind' => 'start', 'reached' => 'twitch'],
+            ['kind' => 'finding', 'check' => 'look-board', 'result' => 'clear'],
+            ['kind' => 'finding', 'check' => 'look-plugs', 'result' => 'off', 'which' => ['cpu-plug']],
+        ])->surprise;
+        $this->assertNull($plug->entry, $plug->why);
+        $this->assertStringNotContainsString('wrong', $fan->why.$drive->surprise->why.$plug->why);
+    }
+
     public function test_three_faults_are_looked_into_when_no_pair_fits(): void
     {
         $assessment = Bench::assess([
