@@ -6,6 +6,7 @@ namespace Orthoscope\Core\Simulation;
 
 use Orthoscope\Core\Assessment\Adviser;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Diagnosis\Standing;
 use Orthoscope\Core\Evidence\ActDone;
@@ -205,26 +206,30 @@ final class Play
                 : Replay::among([], $this->bench->hidden->machine(), $record, $this->catalogue);
         $view = new View($this->catalogue, $replay, $record, $this->shelf);
         if ($record->lastStart() !== null && $this->policy instanceof StatesBelief) {
-            $atFault = $this->bench->hidden->atFault();
-            $isAlone = count($atFault) === 1 && ! $this->bench->hidden->isSound();
             $wrong = $this->policy->looksWidely() ? $this->adviser->fits($record)->entry : null;
-            if ($wrong !== null) {
-                $this->named[$wrong] = true;
-            }
+            $this->named += $wrong === null ? [] : [$wrong => true];
             foreach ($view->standings() as $part => $standing) {
-                if ($standing->standing === Standing::Condemned) {
-                    $this->condemned[$part] = true;
-                }
-                if ($standing->standing === Standing::Proved && $isAlone && isset($atFault[$part]) && $standing->fitted === null) {
-                    $this->provedWrongly[$part] = true;
-                }
-                if ($standing->stated() >= 0.01 && $standing->fitted === null && $part !== 'outside') {
-                    $this->stated[] = [$standing->stated(), isset($atFault[$part]), $part];
-                }
+                $this->keep($standing, $part);
             }
         }
 
         return $view;
+    }
+
+    /** What is said of a part, beside what is so. */
+    private function keep(PartStanding $standing, string $part): void
+    {
+        $atFault = $this->bench->hidden->atFault();
+        if ($standing->standing === Standing::Condemned) {
+            $this->condemned[$part] = true;
+        }
+        $isAlone = count($atFault) === 1 && ! $this->bench->hidden->isSound();
+        if ($standing->standing === Standing::Proved && $isAlone && isset($atFault[$part]) && $standing->fitted === null) {
+            $this->provedWrongly[$part] = true;
+        }
+        if ($standing->stated() >= 0.01 && $standing->fitted === null && $part !== 'outside') {
+            $this->stated[] = [$standing->stated(), isset($atFault[$part]), $part];
+        }
     }
 
     private function make(Move $move): ?string
