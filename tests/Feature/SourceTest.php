@@ -57,7 +57,6 @@ final class SourceTest extends TestCase
             'Catalogue/CatalogueCheck.php::answer',
             'Jobs/AnswerQuote.php::answer',
             'Diagnosis/Replay.php::takeReport',
-            'Planning/LookAhead.php::forecast',
             'Economy/WaysOn.php::doing',
         ],
         'it reads a form that others have set, field by field' => [
