@@ -195,10 +195,10 @@ final readonly class CleanStarts
         ];
     }
 
-    /** It failed at its last start that counts, always did, and nothing was done since. */
-    private function isUntouched(): bool
+    /** It never ran as it came, and nothing was done since it last failed. */
+    public function isUntouched(): bool
     {
-        return ! $this->acted && $this->failed === $this->started && $this->failed > 0;
+        return ! $this->acted && $this->failed === $this->started;
     }
 
     private function wanted(float $sound): string
@@ -207,7 +207,7 @@ final readonly class CleanStarts
         $accepted = "at most {$this->inHundred($this->risk)} in 100 that it comes back";
 
         return match (true) {
-            $this->isUntouched() => 'Nothing was done since it last failed: starts show nothing of a repair yet.',
+            $this->isUntouched() && $this->failed > 0 => 'Nothing was done since it last failed: starts show nothing of a repair yet.',
             $more === 0 => "That is enough for what the shop accepts: {$accepted}.",
             $more === null && $sound < 0.5 => 'It is more likely not put right yet, and starts alone do not change that.',
             $more === null => 'It came too seldom for starts alone: agree on a date to ask again.',

@@ -110,7 +110,11 @@ final readonly class Proof
                 'Belief that it is sound is %d %%; %d %% is asked. %s',
                 (int) floor(100 * $sound),
                 (int) round(100 * $asked),
-                $runs ? self::wayThere($asked, $replay, $catalogue) : 'Clean starts raise it.',
+                match (true) {
+                    $runs => self::wayThere($asked, $replay, $catalogue),
+                    $clean->isUntouched() => 'What is at fault is put right first.',
+                    default => 'Clean starts raise it.',
+                },
             );
         }
 

@@ -75,6 +75,7 @@ final class WayToProveTest extends TestCase
             $owed($dark, $flat, $cell, self::WELL),
         );
         $this->assertStringContainsString('90 % is asked. Clean starts raise it.', $owed($dark, $flat, $cell));
+        $this->assertStringContainsString('What is at fault is put right first.', $owed($dark));
         $seat = ['kind' => 'act', 'act' => 'reseat', 'on' => ['cpu-plug']];
         $this->assertStringContainsString('Ten clean starts do not bring it there', $owed($dark, $seat, self::WELL));
     }
