@@ -8,9 +8,9 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use InvalidArgumentException;
+use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Electrical\Quantity;
 use Orthoscope\Core\Electrical\Sizing\EfficiencyClass;
-use Orthoscope\Core\Electrical\Sizing\Load;
 use Orthoscope\Core\Electrical\Sizing\SupplySizing;
 use Orthoscope\Core\Electrical\Sizing\SupplyUnit;
 
@@ -103,13 +103,18 @@ final class SupplySizingRequest extends FormRequest
         /** @var \App\Models\Job $job */
         $job = $this->route('job');
         $made = $job->machine->made_of;
+        $draws = app(Catalogue::class)->draws();
         try {
             $loads = [
-                Load::processor($processor),
-                Load::rest(count($made['memory']['sticks'] ?? []), (int) ($made['drives'] ?? 0), $this->integer('fans', 2)),
+                $draws->processor($processor),
+                $draws->rest(
+                    count($made['memory']['sticks'] ?? []),
+                    (int) ($made['drives'] ?? 0),
+                    $this->filled('fans') ? $this->integer('fans') : null,
+                ),
             ];
             if ($made['card'] ?? false) {
-                $loads[] = Load::card($card, ['6-pin' => $this->integer('card6'), '8-pin' => $this->integer('card8')]);
+                $loads[] = $draws->card($card, ['6-pin' => $this->integer('card6'), '8-pin' => $this->integer('card8')]);
             }
 
             return SupplySizing::of(

@@ -13,6 +13,7 @@ use Orthoscope\Core\Codes\CodeKind;
 use Orthoscope\Core\Codes\CodeMeaning;
 use Orthoscope\Core\Electrical\Limit;
 use Orthoscope\Core\Electrical\Meter;
+use Orthoscope\Core\Electrical\Sizing\Draws;
 use Orthoscope\Core\Plain\Row;
 use Orthoscope\Core\Plain\UnreadableRow;
 use Symfony\Component\Yaml\Exception\ParseException;
@@ -272,6 +273,21 @@ final class Catalogue
     public function number(string $id): float
     {
         return ($this->numbers[$id] ?? throw CatalogueMistake::unknown('number', $id, array_keys($this->numbers)))->value;
+    }
+
+    /** What parts draw whose labels nobody has read. */
+    public function draws(): Draws
+    {
+        return new Draws(
+            processor: $this->number('draws_processor'),
+            board: $this->number('draws_board'),
+            stick: $this->number('draws_stick'),
+            drive: $this->number('draws_drive'),
+            fan: $this->number('draws_fan'),
+            fans: (int) $this->number('fans'),
+            cardPeak: $this->number('card_peak'),
+            processorPeak: $this->number('processor_peak'),
+        );
     }
 
     /** Whether a start that got so far did not go all the way. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Chain;
 
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Electrical\Sizing\Draws;
 use Orthoscope\Core\Plain\Row;
 use Orthoscope\Core\Plain\UnknownWord;
 use Orthoscope\Core\SetUp\SetUp;
@@ -27,6 +28,7 @@ final readonly class Machine
      * @param  array<string, string>  $platform what spares must match, such as "memory" => "DDR4" or "socket"
      * @param  array<string, array<string, array<string, float>>>  $boardSigns sign channel => stage not reached => value => share,
      *     where this board differs from others
+     * @param  Draws  $draws what its parts draw where nobody has read their labels
      * @param  ?string  $alone the kind of the one part that is the owner's; all else is a known-good machine of the shop's
      */
     private function __construct(
@@ -36,7 +38,8 @@ final readonly class Machine
         public array $facts,
         public array $platform,
         public array $boardSigns,
-        public ?string $alone = null,
+        public Draws $draws,
+        public ?string $alone,
     ) {
         $byKind = [];
         foreach ($parts as $part) {
@@ -86,7 +89,16 @@ final readonly class Machine
             fn (string $fact): bool => $fact !== '',
         );
 
-        return new self($given->text('model', ''), $parts, $placed, $facts, $platform, self::boardSigns($given, $catalogue), $alone);
+        return new self(
+            model: $given->text('model', ''),
+            parts: $parts,
+            slots: $placed,
+            facts: $facts,
+            platform: $platform,
+            boardSigns: self::boardSigns($given, $catalogue),
+            draws: $catalogue->draws(),
+            alone: $alone,
+        );
     }
 
     /** @return array<string, int> kind of part => how many the machine has, where that is not one */

@@ -17,12 +17,6 @@ use Orthoscope\Core\Electrical\Sizing\SupplyUnit;
  */
 final readonly class GoesWith
 {
-    /** Watts of a processor whose label nobody has read. Origin: judgement; desktop processors mostly state 65 to 125. */
-    private const PROCESSOR = 95.0;
-
-    /** Fans of a machine that nobody has counted. Origin: judgement. */
-    private const FANS = 3;
-
     public function __construct(private Machine $machine)
     {
     }
@@ -137,9 +131,9 @@ final readonly class GoesWith
     private function loads(array $plugs): array
     {
         return [
-            Load::processor(self::PROCESSOR),
-            ...$this->machine->has('card') || $plugs !== [] ? [Load::card(null, $plugs)] : [],
-            Load::rest(count($this->machine->ofKind('stick')), count($this->machine->ofKind('drive')), self::FANS),
+            $this->machine->draws->processor(null),
+            ...$this->machine->has('card') || $plugs !== [] ? [$this->machine->draws->card(null, $plugs)] : [],
+            $this->machine->draws->rest(count($this->machine->ofKind('stick')), count($this->machine->ofKind('drive'))),
         ];
     }
 

@@ -14,9 +14,6 @@ use Orthoscope\Core\Electrical\Sizing\SupplyUnit;
 /** What the parts of a machine draw, and whether its supply gives it, from the facts that were read off labels. */
 final readonly class PowerSum
 {
-    /** Fans where nobody counted them. Origin: judgement. */
-    public const FANS = 2;
-
     /** @param  list<Load>  $loads */
     private function __construct(private Machine $machine, private array $loads)
     {
@@ -32,12 +29,12 @@ final readonly class PowerSum
         }
         try {
             $loads = [
-                Load::processor((float) $facts['processor-watts']),
-                Load::rest(count($machine->ofKind('stick')), count($machine->ofKind('drive')), self::FANS),
+                $machine->draws->processor((float) $facts['processor-watts']),
+                $machine->draws->rest(count($machine->ofKind('stick')), count($machine->ofKind('drive'))),
             ];
             if ($card) {
                 $watts = isset($facts['card-watts']) ? (float) $facts['card-watts'] : null;
-                $loads[] = Load::card($watts, self::plugs($machine->said('card-plugs')));
+                $loads[] = $machine->draws->card($watts, self::plugs($machine->said('card-plugs')));
             }
         } catch (InvalidArgumentException) {
             return null;

@@ -6,7 +6,7 @@ namespace Orthoscope\Core\Tests\Electrical;
 
 use InvalidArgumentException;
 use Orthoscope\Core\Electrical\Sizing\CardPower;
-use Orthoscope\Core\Electrical\Sizing\Load;
+use Orthoscope\Core\Electrical\Sizing\Draws;
 use Orthoscope\Core\Electrical\Sizing\SupplySizing;
 use Orthoscope\Core\Electrical\Sizing\SupplyUnit;
 use PHPUnit\Framework\TestCase;
@@ -32,9 +32,9 @@ final class SupplySizingTest extends TestCase
     public function test_an_upgrade_on_an_old_small_supply_is_too_small(): void
     {
         $sizing = SupplySizing::of(SupplyUnit::of(300, 18, ['6-pin' => 0]), [
-            Load::processor(95),
-            Load::card(null, ['6-pin' => 1]),
-            Load::rest(4, 3, 3),
+            self::draws()->processor(95),
+            self::draws()->card(null, ['6-pin' => 1]),
+            self::draws()->rest(4, 3, 3),
         ]);
         $this->assertTrue($sizing->tooSmall);
         // By hand: 95 + 150 + (45 + 16 + 24 + 9) = 339 W in all; on 12 V 95 + 150 + 47 = 292 W = 24.33 A of 18 A.
@@ -48,11 +48,11 @@ final class SupplySizingTest extends TestCase
 
     public function test_enough_tight_and_too_small_by_a_peak_alone(): void
     {
-        $parts = [Load::processor(100), Load::card(200, ['8-pin' => 1]), Load::rest(2, 1, 2)];
+        $parts = [self::draws()->processor(100), self::draws()->card(200, ['8-pin' => 1]), self::draws()->rest(2, 1, 2)];
         $roomy = SupplySizing::of(SupplyUnit::of(750, 62, ['8-pin' => 2]), $parts);
         $this->assertSame([false, false, []], [$roomy->tooSmall, $roomy->tight, $roomy->missing]);
         // 200 + 67 = 267 of 320 W is 83 %; 233.5 of 312 W on 12 V; 283.5 W in a peak.
-        $tight = SupplySizing::of(SupplyUnit::of(320, 26), [Load::processor(200), Load::rest(2, 1, 2)]);
+        $tight = SupplySizing::of(SupplyUnit::of(320, 26), [self::draws()->processor(200), self::draws()->rest(2, 1, 2)]);
         $this->assertSame([false, true], [$tight->tooSmall, $tight->tight]);
         $peak = SupplySizing::of(SupplyUnit::of(450, 32, ['8-pin' => 1]), $parts);
         $this->assertTrue($peak->tooSmall);
@@ -65,7 +65,7 @@ final class SupplySizingTest extends TestCase
         $unit = SupplyUnit::of(550, 45);
         $last = 0.0;
         foreach (range(0, 6) as $drives) {
-            $watts = SupplySizing::of($unit, [Load::processor(65), Load::rest(2, $drives, 1)])->watts;
+            $watts = SupplySizing::of($unit, [self::draws()->processor(65), self::draws()->rest(2, $drives, 1)])->watts;
             $this->assertGreaterThan($last, $watts);
             $last = $watts;
         }
@@ -73,10 +73,10 @@ final class SupplySizingTest extends TestCase
 
     public function test_a_part_draws_something_and_no_more_than_a_thousand_watts(): void
     {
-        $this->assertSame(1000.0, Load::processor(1000.0)->watts);
+        $this->assertSame(1000.0, self::draws()->processor(1000.0)->watts);
         foreach ([0.0, -1.0, 1000.5] as $watts) {
             try {
-                Load::processor($watts);
+                self::draws()->processor($watts);
                 $this->fail("{$watts} W was taken.");
             } catch (InvalidArgumentException $mistake) {
                 $this->assertStringContainsString('processor', $mistake->getMessage());
@@ -89,8 +89,8 @@ final class SupplySizingTest extends TestCase
         $absurdities = [
             fn () => SupplyUnit::of(5, 20),
             fn () => SupplyUnit::of(500, 0),
-            fn () => Load::processor(0),
-            fn () => Load::card(5000, []),
+            fn () => self::draws()->processor(0),
+            fn () => self::draws()->card(5000, []),
         ];
         foreach ($absurdities as $absurd) {
             try {
@@ -100,5 +100,26 @@ final class SupplySizingTest extends TestCase
                 $this->assertStringContainsString('lie between', $mistake->getMessage());
             }
         }
+    }
+
+    private static function draws(): Draws
+    {
+        return new Draws(
+            processor: 95.0,
+            board: 45.0,
+            stick: 4.0,
+            drive: 8.0,
+            fan: 3.0,
+            fans: 2,
+            cardPeak: 1.5,
+            processorPeak: 1.25,
+        );
+    }
+
+    public function test_what_nobody_read_or_counted_is_as_most_machines_have_it(): void
+    {
+        $this->assertSame(95.0, self::draws()->processor(null)->watts);
+        $this->assertSame(self::draws()->rest(2, 1, 2)->watts, self::draws()->rest(2, 1)->watts);
+        $this->assertSame(3.0, self::draws()->rest(2, 1, 3)->watts - self::draws()->rest(2, 1)->watts);
     }
 }
