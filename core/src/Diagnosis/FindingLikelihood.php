@@ -23,13 +23,10 @@ final readonly class FindingLikelihood implements Likelihood
     ) {
     }
 
-    /** How often a part fails in a host that is itself bad. Origin: judgement. */
-    public const BAD_HOST_FAILS = 0.97;
-
     /**
      * @param  ?string  $target the part it was made on, if on one
      * @param  float  $noise   share of findings that say nothing, 0 to 1
-     * @param  ?int  $badHost mode of the host machine being bad, if made in one
+     * @param  array<int, float>  $badHost mode of the host machine being bad, if made in one => how often a part fails in it then
      * @param  float  $sureness chance that a reading is on the side of its limit that the meter shows, 0 to 1
      * @param  array<int, float>  $also   mode => how often it shows in the same look, of other parts that were in the same host
      * @param  list<string>  $which  parts at which it was found; what could have shown at others did not
@@ -43,7 +40,7 @@ final readonly class FindingLikelihood implements Likelihood
         ?string $target,
         string $result,
         float $noise,
-        ?int $badHost = null,
+        array $badHost = [],
         float $sureness = 1.0,
         array $also = [],
         array $which = [],
@@ -72,9 +69,7 @@ final readonly class FindingLikelihood implements Likelihood
             if ($refused > 0.0) {
                 $row += array_map(fn (): float => $refused, self::refusing($modes, $check));
             }
-            if ($badHost !== null) {
-                $row[$badHost] = self::BAD_HOST_FAILS;
-            }
+            $row += $badHost;
             if ($which !== [] && $candidate->id === $result) {
                 $there = array_filter($row, fn (int $i): bool => in_array($modes->all[$i]->part, $which, true), ARRAY_FILTER_USE_KEY);
                 $shows[] = array_diff_key($row, $there);

@@ -328,7 +328,7 @@ final class Replay
             $finding->target,
             $finding->result,
             $noise,
-            $badHost,
+            $badHost === null ? [] : [$badHost => $this->catalogue->number('bad_host_fails')],
             $finding->sureness,
             $this->shownBy($finding->also),
             $finding->which,

@@ -7,7 +7,6 @@ namespace Orthoscope\Core\Simulation;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Check;
 use Orthoscope\Core\Chain\Machine;
-use Orthoscope\Core\Diagnosis\FindingLikelihood;
 use Orthoscope\Core\Diagnosis\Mode;
 use Orthoscope\Core\Diagnosis\Modes;
 use Orthoscope\Core\Diagnosis\StartModel;
@@ -284,7 +283,8 @@ final class CatalogueMachine implements HiddenMachine
 
     private function found(Check $check, ?string $target): string
     {
-        if ($check->host && $target !== null && $this->isBadHost($target) && $this->draw->happens(FindingLikelihood::BAD_HOST_FAILS)) {
+        $isBad = $check->host && $target !== null && $this->isBadHost($target);
+        if ($isBad && $this->draw->happens($this->catalogue->number('bad_host_fails'))) {
             return $check->results[0]->id;
         }
         foreach ($check->results as $result) {
