@@ -58,7 +58,7 @@
                     @endif
                 </li>
             </ul>
-            @foreach ($clean->sentences($assessment->sound) as $sentence)
+            @foreach (array_unique([...$clean->sentences($assessment->sound), ...array_filter([$proof->wanted])]) as $sentence)
                 <p>{{ $sentence }}</p>
             @endforeach
             @foreach ($proof->notBack as $off)

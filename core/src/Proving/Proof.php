@@ -6,6 +6,7 @@ namespace Orthoscope\Core\Proving;
 
 use Orthoscope\Core\Bench\StillOff;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Diagnosis\FailsUnder;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Record;
@@ -22,6 +23,7 @@ final readonly class Proof
      * @param  int  $clean   starts in a row, up to the last one, that got all the way
      * @param  bool  $isBelieved the belief and the clean starts leave no more risk than the shop accepts
      * @param  list<string>  $owed    what is still to do, in words; empty when proved
+     * @param  string  $wanted what belief still wants, and what brings it there; empty where it wants nothing. It is among what is owed.
      * @param  list<StillOff>  $notBack what came off and is not back, which is among what is owed
      */
     private function __construct(
@@ -32,6 +34,7 @@ final readonly class Proof
         public array $owed,
         public bool $isBelieved,
         public array $notBack,
+        public string $wanted,
     ) {
     }
 
@@ -51,8 +54,13 @@ final readonly class Proof
                 continue;
             }
             $whole = $catalogue->reach($entry->reached)->firstStop === $catalogue->stageCount();
-            $lent = $entry->setUp->lent !== [] || $entry->setUp->out !== [] || $entry->setUp->attached !== []
-                || $entry->setUp->basicDriver || $entry->setUp->otherDriver !== null || $entry->setUp->lowClocks;
+            $lent =
+                $entry->setUp->lent !== []
+                || $entry->setUp->out !== []
+                || $entry->setUp->attached !== []
+                || $entry->setUp->basicDriver
+                || $entry->setUp->otherDriver !== null
+                || $entry->setUp->lowClocks;
             if (! $whole) {
                 [$outside, $inside, $clean] = [null, null, 0];
             } elseif (! $lent) {
@@ -72,13 +80,15 @@ final readonly class Proof
         $off = array_map(fn (StillOff $one): string => "Not back yet: {$one->words()}.", $notBack);
         $starts = CleanStarts::in($record, $catalogue);
         $where = $alone
-                ? ['A start in a known-good machine that stays up.', '']
-                : ['A start out of the case that stays up.', 'Then one in the case, by the real button, that stays up.'];
+            ? ['A start in a known-good machine that stays up.', '']
+            : ['A start out of the case that stays up.', 'Then one in the case, by the real button, that stays up.'];
         $missing = array_keys(array_filter([$where[0] => $outside === null, $where[1] => $inside === null && $where[1] !== '']));
-        $owed = [...$off, ...self::owed($missing, $lent, $clean > 0, $starts, $replay, $catalogue)];
+        $wanted = self::wanted($clean > 0, $starts, FailsUnder::of($record, $catalogue)->condition, $replay, $catalogue);
+        $back = $lent ? ['Spares back on the shelf, its own parts in, nothing attached, its own driver and clocks.'] : [];
+        $owed = [...$off, ...$back, ...$missing, ...$wanted === '' ? [] : [$wanted]];
         $isBelieved = $sound >= 1.0 - $catalogue->number('comeback_risk') && (! $starts->areCounted() || $starts->more($sound) === 0);
 
-        return new self($outside, $inside, $sound, $clean, $owed, $isBelieved, $notBack);
+        return new self($outside, $inside, $sound, $clean, $owed, $isBelieved, $notBack, $wanted);
     }
 
     public function isComplete(): bool
@@ -86,44 +96,37 @@ final readonly class Proof
         return $this->owed === [];
     }
 
-    /**
-     * @param  list<string>  $missing starts that are still to be made, in words
-     *
-     * @return list<string>
-     */
-    private static function owed(
-        array $missing,
-        bool $lent,
-        bool $runs,
-        CleanStarts $clean,
-        Replay $replay,
-        Catalogue $catalogue,
-    ): array {
-        $owed = $lent ? ['Spares back on the shelf, its own parts in, nothing attached, its own driver and clocks.'] : [];
-        array_push($owed, ...$missing);
+    private static function wanted(bool $runs, CleanStarts $clean, ?string $under, Replay $replay, Catalogue $catalogue): string
+    {
         $sound = $replay->sound();
         $asked = 1.0 - $catalogue->number('comeback_risk');
         if ($clean->areCounted() && $clean->more($sound) !== 0) {
-            $owed[] = array_slice($clean->sentences($sound), -1)[0];
-        } elseif ($sound < $asked) {
-            $owed[] = sprintf(
+            return array_slice($clean->sentences($sound), -1)[0];
+        }
+
+        return $sound >= $asked
+            ? ''
+            : sprintf(
                 'Belief that it is sound is %d %%; %d %% is asked. %s',
                 (int) floor(100 * $sound),
                 (int) round(100 * $asked),
                 match (true) {
-                    $runs => self::wayThere($asked, $replay, $catalogue),
+                    $runs => self::wayThere($asked, $under, $replay, $catalogue),
                     $clean->isUntouched() => 'What is at fault is put right first.',
                     default => 'Clean starts raise it.',
                 },
             );
-        }
-
-        return $owed;
     }
 
-    private static function wayThere(float $asked, Replay $replay, Catalogue $catalogue): string
+    private static function wayThere(float $asked, ?string $under, Replay $replay, Catalogue $catalogue): string
     {
-        return WayToProve::to($asked, $replay, $catalogue)?->sentence()
-            ?? 'Ten clean starts do not bring it there, nor do two runs at work: look on, or agree on a date to ask again.';
+        $tried = match ($under) {
+            FailsUnder::COLD, FailsUnder::WARM => "Six {$under} starts",
+            FailsUnder::LOAD, FailsUnder::HOURS => 'Two runs at work',
+            default => 'Ten clean starts, or two runs at work,',
+        };
+
+        return WayToProve::to($asked, $replay, $catalogue, $under)?->sentence()
+            ?? "{$tried} do not bring it there: look on, or agree on a date to ask again.";
     }
 }
