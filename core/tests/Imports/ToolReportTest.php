@@ -65,7 +65,10 @@ final class ToolReportTest extends TestCase
         $bad = str_replace('Random Value        : ok', 'Random Value        : FAILURE: 0x00ff != 0x00fe at offset 0x12345678.', $clean);
         $this->assertSame('errors', ToolReport::read('memory-test', $bad)['result']);
         $this->assertSame('errors', ToolReport::read('memory-test', "Pass 1 completed\nErrors: 4\n")['result']);
-        $this->assertSame('clean', ToolReport::read('memory-test', "Pass 1 completed\nErrors: 0\n")['result']);
+        $none = ToolReport::read('memory-test', "Pass 1 completed\nErrors: 0\n");
+        $this->assertSame(['clean', 'By a log'], [$none['result'], $none['text']]);
+        $this->assertSame('By a log: 1 error', ToolReport::read('memory-test', "Pass 1 completed\nErrors: 1\n")['text']);
+        $this->assertSame('By a log: 4 errors', ToolReport::read('memory-test', "Pass 1 completed\nErrors: 4\n")['text']);
     }
 
     /** @return iterable<string, array{string, string, ?float, string}> */

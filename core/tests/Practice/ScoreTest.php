@@ -89,4 +89,13 @@ final class ScoreTest extends TestCase
             $this->assertGreaterThan($on($board, $card), $honest);
         }
     }
+
+    public function test_what_is_left_is_even_over_the_other_outcomes(): void
+    {
+        // By hand: of three, 0.5 on what did not come leaves 0.25 each; 0.25 + 0.5625 + 0.0625 = 0.875 against 2/3 for an even share.
+        $wrong = Score::ofOutcome('dark', 0.5, 'stays', ['dark', 'stays', 'drops']);
+        $right = Score::ofOutcome('stays', 1.0, 'stays', ['dark', 'stays', 'drops']);
+        $this->assertSame(0.0, round(Score::ofOutcome('dark', 1 / 3, 'stays', ['dark', 'stays', 'drops']), 9));
+        $this->assertEqualsWithDelta(-$right * (0.875 - 2 / 3) / (2 / 3), $wrong, 1e-9);
+    }
 }

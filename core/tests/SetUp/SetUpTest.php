@@ -95,4 +95,14 @@ final class SetUpTest extends TestCase
         $this->expectExceptionMessage('Did you mean "supply"?');
         Machine::fromArray(['names' => ['suply' => 'Old faithful']], Bench::catalogue());
     }
+
+    public function test_a_start_by_the_pins_is_asked_for_and_one_by_the_button_is_none(): void
+    {
+        $pins = SetUp::fromArray(['start_by' => 'pins']);
+        $this->assertTrue($pins->isAlso($pins));
+        $this->assertTrue($pins->isAlso(new SetUp), 'The button is how every machine starts; nobody asks for it.');
+        $this->assertFalse((new SetUp)->isAlso($pins));
+        $this->assertFalse((new SetUp)->isAlso(SetUp::fromArray(['output' => 'other'])));
+        $this->assertFalse((new SetUp)->isAlso(SetUp::fromArray(['place' => 'bench'])));
+    }
 }

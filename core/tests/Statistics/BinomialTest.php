@@ -42,4 +42,11 @@ final class BinomialTest extends TestCase
         $this->expectException(InvalidArgumentException::class);
         Binomial::of(3, 2);
     }
+
+    public function test_one_trial_is_a_count_and_none_is_not(): void
+    {
+        $this->assertSame(1.0, Binomial::of(1, 1)->share());
+        $this->expectException(InvalidArgumentException::class);
+        Binomial::of(0, 0);
+    }
 }
