@@ -40,7 +40,7 @@
             <h2>It feeds</h2>
             <div class="pair"><x-field name="processor" label="Processor, watts" :value="$watts" placeholder="65 W"
                     autocomplete="off" />
-                <x-field name="fans" label="Fans" type="number" min="0" max="20" :value="$was('fans', '2')" />
+                <x-field name="fans" label="Fans" type="number" min="0" max="20" :value="$was('fans', (string) $fans)" />
             </div>
             @if ($made['card'] ?? false)
                 <x-field name="card" label="Graphics card, watts" :value="$was('card', '', 'card-watts')"

@@ -18,32 +18,34 @@ final class EndedSessionsStayEnded extends StartSession
     /** The session that was in store when the request came, by its id. */
     private ?string $found = null;
 
-    private bool $beginsNone = false;
+    /** Whether it is neither written nor handed out; decided once, for both. */
+    private ?bool $isNoMore = null;
 
     protected function startSession(Request $request, $session)
     {
         $this->found = $session->getHandler()->read($session->getId()) === '' ? null : $session->getId();
-        $this->beginsNone = $this->found === null && $request->ajax();
+        $this->isNoMore = $this->found === null && $request->ajax() ? true : null;
 
         return parent::startSession($request, $session);
     }
 
     protected function addCookieToResponse(Response $response, $session)
     {
-        $this->isNoMore() || parent::addCookieToResponse($response, $session);
+        $this->isNoMore ??= $this->hasEnded();
+        $this->isNoMore || parent::addCookieToResponse($response, $session);
     }
 
     protected function saveSession($request)
     {
-        $this->isNoMore() || parent::saveSession($request);
+        $this->isNoMore ??= $this->hasEnded();
+        $this->isNoMore || parent::saveSession($request);
     }
 
     /** Whether another request ended the session meanwhile. One that this request itself ended goes on under another id. */
-    private function isNoMore(): bool
+    private function hasEnded(): bool
     {
         $session = $this->manager->driver();
 
-        return $this->beginsNone
-            || ($this->found === $session->getId() && $session->getHandler()->read($this->found) === '');
+        return $this->found === $session->getId() && $session->getHandler()->read($this->found) === '';
     }
 }

@@ -47,11 +47,11 @@ final readonly class Surprise
             $wrong,
             $changed,
             match (true) {
-                $wrong !== null && $changed !== null => "The entries fit together badly. Either entry {$wrong} is wrong, or the ".
-                    "machine changed just before entry {$changed}. Repeat entry {$wrong}: if it comes out the same, it changed.",
+                $wrong !== null && $changed !== null => "The entries fit together badly. Either entry {$wrong} is wrong, or the "
+                    ."machine changed just before entry {$changed}. Repeat entry {$wrong}: if it comes out the same, it changed.",
                 $wrong !== null => "The entries fit together badly. If entry {$wrong} is wrong, the rest fits. Repeat that one.",
-                $changed !== null => "The entries fit together badly, unless the machine changed just before entry {$changed}. Go ".
-                    'back to how it was put together then, and start it again.',
+                $changed !== null => "The entries fit together badly, unless the machine changed just before entry {$changed}. Go "
+                    .'back to how it was put together then, and start it again.',
                 $odd !== null => "The entries fit together badly, and entry {$odd} least. Two faults at once explain that as well as a "
                     .'slip does.',
                 default => 'The entries fit together badly, and no single one explains it. Look at something outside the catalogue.',
