@@ -86,9 +86,9 @@ final class SuppliersTest extends TestCase
         $this->item($this->supplier(), 4400);
         $options = collect(app(DecideJob::class)->decide($job)->options);
         $supply = $options->firstOrFail(fn (Option $option): bool => $option->id === 'replace:supply:new');
-        $this->assertSame(4400, $supply->parts);
+        $this->assertSame(4400, $supply->cost->parts);
         $panel = $options->firstOrFail(fn (Option $option): bool => $option->id === 'replace:panel:new');
-        $this->assertSame(app(Catalogue::class)->part('panel')->price, $panel->parts);
+        $this->assertSame(app(Catalogue::class)->part('panel')->price, $panel->cost->parts);
     }
 
     public function test_the_newest_price_of_a_kind_counts_unless_the_lead_set_one(): void

@@ -93,7 +93,7 @@ final readonly class PreviewNumbers
             'Next step' => $step === null ? 'none' : "{$step->candidate->name()}, {$step->minutes} min",
             'First repair' => $option === null
                 ? 'none'
-                : "{$option->name}, expected to cost {$money->amount($option->expected)} until the job ends",
+                : "{$option->name}, expected to cost {$money->amount($option->expects->cost)} until the job ends",
             'Quoted' => $quoted === null
                 ? 'nothing to quote'
                 : "{$money->words($quoted->total())} with tax, warranty {$quoted->warrantyMonths} months",

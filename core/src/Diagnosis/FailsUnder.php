@@ -45,12 +45,6 @@ final readonly class FailsUnder
         self::OWNER => ['where it is used', '', 'where it is used'],
     ];
 
-    /**
-     * Starts that went well outside a condition, from which it is taken for the one that matters though nobody named it. Origin:
-     * judgement.
-     */
-    private const WELL_OTHERWISE = 2;
-
     /** @param  ?string  $condition one of the constants; null where it fails whatever the condition, or nothing is known of one */
     private function __construct(public ?string $condition)
     {
@@ -78,7 +72,7 @@ final readonly class FailsUnder
 
         return match (true) {
             $told !== null && ! self::someOutside($failed, $told) => new self($told),
-            $failed !== [] => new self(self::seen($failed, $well)),
+            $failed !== [] => new self(self::seen($failed, $well, $catalogue)),
             self::isUnseen($record, $catalogue, $acted) => new self(self::OWNER),
             default => new self(null),
         };
@@ -132,11 +126,11 @@ final readonly class FailsUnder
      * @param  non-empty-list<SetUp>  $failed
      * @param  list<SetUp>  $well
      */
-    private static function seen(array $failed, array $well): ?string
+    private static function seen(array $failed, array $well, Catalogue $catalogue): ?string
     {
         foreach ([self::COLD, self::HOURS, self::LOAD, self::WARM, self::CASE] as $condition) {
             $otherwise = array_filter($well, fn (SetUp $setUp): bool => ! self::isUnder($setUp, $condition));
-            if (count($otherwise) >= self::WELL_OTHERWISE && count($otherwise) === count($well)
+            if (count($otherwise) >= $catalogue->number('well_otherwise') && count($otherwise) === count($well)
                 && ! self::someOutside($failed, $condition)) {
                 return $condition;
             }

@@ -17,10 +17,8 @@ final readonly class Besides
     /** Ways that put another part in. */
     private const REPLACES = ['new', 'used', 'shelf', 'claim'];
 
-    /** Belief that a part is refused from which its owner is told so. Origin: judgement. */
-    private const REFUSED_FROM = 0.5;
-
-    public function __construct(private Assessment $assessment, private EconomyData $data)
+    /** @param  float  $refusedFrom belief that a part is refused from which its owner is told so, 0 to 1 */
+    public function __construct(private Assessment $assessment, private EconomyData $data, private float $refusedFrom)
     {
     }
 
@@ -36,7 +34,7 @@ final readonly class Besides
 
         return [
             ...$this->isRefused($way) ? ['The old one is not bad by itself: it can go back to who sold it, or into another machine.'] : [],
-            ...$kind === null || $way->facts === null ? [] : (new GoesWith($this->assessment->machine))->sentences($kind, $way->facts),
+            ...$kind === null || $way->from === null ? [] : (new GoesWith($this->assessment->machine))->sentences($kind, $way->from->facts),
             ...$always,
         ];
     }
@@ -50,7 +48,7 @@ final readonly class Besides
         $part = $this->assessment->machine->part($way->part);
         $refused = $this->assessment->refusal($part->kind->id);
 
-        return $refused >= self::REFUSED_FROM && $refused > ($this->assessment->standings[$part->id]->probability ?? 1.0);
+        return $refused >= $this->refusedFrom && $refused > ($this->assessment->standings[$part->id]->probability ?? 1.0);
     }
 
     /** @return list<string> */

@@ -82,14 +82,23 @@ final class Decision
         }
         usort(
             $options,
-            fn (Option $a, Option $b): int => [$a->expected, $a->way !== 'prove', $a->id] <=> [$b->expected, $b->way !== 'prove', $b->id],
+            fn (Option $a, Option $b): int => [$a->expects->cost, $a->way !== 'prove', $a->id] <=> [
+                $b->expects->cost,
+                $b->way !== 'prove',
+                $b->id,
+            ],
         );
         $this->options = $options;
         $this->why = Reason::of($options, $this->worth, $this->data->currency);
     }
 
-    public static function of(Replay $replay, Assessment $assessment, Catalogue $catalogue, Shelf $shelf, Terms $terms = new Terms): self
-    {
+    public static function of(
+        Replay $replay,
+        Assessment $assessment,
+        Catalogue $catalogue,
+        Shelf $shelf,
+        Terms $terms = new Terms,
+    ): self {
         return new self($replay, $assessment, $catalogue, $shelf, $terms);
     }
 
@@ -174,10 +183,10 @@ final class Decision
     /** What it costs if it is tried: part, minutes, waiting; and what it is expected to cost later. */
     private function outlay(WayOn $way): int
     {
-        return $way->parts
-            + WorkPrice::of($way->acts, $way->minutes, $this->catalogue)
-            + (int) round(($this->data->day * array_sum($way->days)) / 2)
-            + $way->after;
+        return $way->cost->parts +
+            WorkPrice::of($way->acts, $way->cost->minutes, $this->catalogue) +
+            (int) round(($this->data->day * array_sum($way->cost->days)) / 2) +
+            $way->after;
     }
 
     /** The cheapest way to end it with the machine not right. */
@@ -196,7 +205,8 @@ final class Decision
     {
         $end = $this->data->ends[$id];
         $lost =
-            $this->worth * (1.0 - $end->cures) * (1.0 - ($end->worth ?? 0.0)) - ($end->parts !== null ? $this->forParts($end->parts) : 0);
+            $this->worth * (1.0 - $end->cures) * (1.0 - ($end->worth ?? 0.0)) -
+            ($end->parts !== null ? $this->forParts($end->parts) : 0);
 
         return (int) round($end->fee + $end->minutes * $this->rate + ($this->data->day * array_sum($end->days)) / 2 + max(0.0, $lost));
     }
@@ -206,7 +216,8 @@ final class Decision
     {
         $sum = 0.0;
         foreach ($this->assessment->standings as $standing) {
-            $sum += $standing->part->kind->lendable && $standing->part->kind->id !== 'screen'
+            $sum +=
+                $standing->part->kind->lendable && $standing->part->kind->id !== 'screen'
                     ? (1.0 - $standing->now) * $standing->part->kind->price
                     : 0.0;
         }
@@ -222,7 +233,7 @@ final class Decision
     private function cures(Pursuit $pursuit, array $states): array
     {
         $broken = self::broken($states);
-        $besides = new Besides($this->assessment, $this->data);
+        $besides = new Besides($this->assessment, $this->data, $this->catalogue->number('refused_from'));
         $options = [];
         foreach ($this->ways as $number => $way) {
             $spread = $pursuit->spread($pursuit->orderAfter($number));
@@ -234,19 +245,18 @@ final class Decision
                 name: $way->name,
                 acts: $way->acts,
                 part: $way->part,
-                parts: $way->parts,
-                minutes: $way->minutes,
-                outlay: $this->outlay($way),
-                expected: (int) round($pursuit->startingWith($number)),
-                range: $this->range($spread),
-                days: $way->days,
-                cures: $cures,
-                other: max(0.0, self::fixesItsOwn($way, $states) - $cures),
+                cost: $way->cost,
+                expects: new Expectation(
+                    outlay: $this->outlay($way),
+                    cost: (int) round($pursuit->startingWith($number)),
+                    range: $this->range($spread),
+                    cures: $cures,
+                    other: max(0.0, self::fixesItsOwn($way, $states) - $cures),
+                ),
                 promise: $way->promise,
                 effects: $besides->effects($way),
                 leaves: [...$way->leaves, ...$besides->unproved($way)],
-                offer: $way->offer,
-                spare: $way->spare,
+                from: $way->from,
             );
         }
 
@@ -324,14 +334,8 @@ final class Decision
                 name: $end->name,
                 acts: [],
                 part: null,
-                parts: $end->fee,
-                minutes: $end->minutes,
-                outlay: $outlay,
-                expected: $outlay,
-                range: [$outlay, $outlay],
-                days: $end->days,
-                cures: 1.0 - $broken * (1.0 - $end->cures),
-                other: 0.0,
+                cost: new Cost($end->fee, $end->minutes, $end->days),
+                expects: new Expectation($outlay, $outlay, [$outlay, $outlay], 1.0 - $broken * (1.0 - $end->cures)),
                 promise: new Promise($end->warrantyMonths, 0.0, 0),
                 effects: [],
                 leaves: match ($id) {
@@ -355,14 +359,13 @@ final class Decision
             name: 'Nothing more: prove it, hand it back',
             acts: [],
             part: null,
-            parts: 0,
-            minutes: (int) $this->catalogue->number('start_minutes'),
-            outlay: 0,
-            expected: $this->now,
-            range: $this->range($pursuit->spread($pursuit->order())),
-            days: [0, 0],
-            cures: $this->assessment->sound,
-            other: 0.0,
+            cost: new Cost(0, (int) $this->catalogue->number('start_minutes')),
+            expects: new Expectation(
+                outlay: 0,
+                cost: $this->now,
+                range: $this->range($pursuit->spread($pursuit->order())),
+                cures: $this->assessment->sound,
+            ),
             promise: Promise::none(),
             effects: [],
             leaves: ['What is not proved yet is proved first, or a lead signs for it.'],
@@ -400,7 +403,9 @@ final class Decision
         $after = $outlay;
         $spread = [];
         foreach ($ahead->at($step->candidate, $belief, 0.0)[1] as $prospect) {
-            $pursuit = $this->pursuit($this->states($prospect->belief, array_map(fn (float $w): float => $w / $total, $prospect->weights)));
+            $pursuit = $this->pursuit(
+                $this->states($prospect->belief, array_map(fn (float $w): float => $w / $total, $prospect->weights)),
+            );
             $after += $pursuit->cost();
             foreach ($pursuit->spread($pursuit->order()) as [$cost, $share]) {
                 $spread[] = [$outlay + $cost, ($share * array_sum($prospect->weights)) / $total];
@@ -421,14 +426,13 @@ final class Decision
             name: "Test on: {$candidate->name()}",
             acts: [],
             part: $candidate->target?->id,
-            parts: 0,
-            minutes: $test->step->minutes,
-            outlay: $test->outlay,
-            expected: max(0, $this->now - $test->saves),
-            range: $this->range($test->spread),
-            days: [0, 0],
-            cures: $this->assessment->sound,
-            other: 0.0,
+            cost: new Cost(0, $test->step->minutes),
+            expects: new Expectation(
+                outlay: $test->outlay,
+                cost: max(0, $this->now - $test->saves),
+                range: $this->range($test->spread),
+                cures: $this->assessment->sound,
+            ),
             promise: Promise::none(),
             effects: [],
             leaves: ['It fixes nothing by itself; it tells what to buy.'],

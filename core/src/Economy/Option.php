@@ -18,14 +18,6 @@ final readonly class Option
      *     an end
      * @param  list<array{act: string, on: list<string>}>  $acts     acts that do it
      * @param  ?string  $part     the part it is about
-     * @param  int  $parts    minor units of money for parts, as bought
-     * @param  int  $minutes  bench minutes, with the start that shows whether it helped
-     * @param  int  $outlay   minor units it costs if it is tried: parts, minutes, waiting
-     * @param  int  $expected minor units it is expected to cost owner and shop until it ends, failures and comebacks counted
-     * @param  array{int, int}  $range    from and to of that, most courses within it
-     * @param  array{int, int}  $days
-     * @param  float  $cures    chance that the machine is right after it
-     * @param  float  $other    chance that it puts right what it is about, and something else is still wrong
      * @param  list<string>  $effects  on the owner's other parts
      * @param  list<string>  $leaves   what it leaves unproved or limited
      * @param  bool  $end      it ends the work here
@@ -36,20 +28,13 @@ final readonly class Option
         public string $name,
         public array $acts,
         public ?string $part,
-        public int $parts,
-        public int $minutes,
-        public int $outlay,
-        public int $expected,
-        public array $range,
-        public array $days,
-        public float $cures,
-        public float $other,
+        public Cost $cost,
+        public Expectation $expects,
         public Promise $promise,
         public array $effects,
         public array $leaves,
         public bool $end = false,
-        public ?string $offer = null,
-        public ?string $spare = null,
+        public ?ComesFrom $from = null,
     ) {
     }
 
@@ -62,7 +47,9 @@ final readonly class Option
     /** A way that hardly ever cures stands behind the others. */
     public function isFolded(): bool
     {
-        return ! $this->end && ! in_array($this->way, ['test', 'prove'], true) && $this->cures + $this->other < self::HARDLY;
+        return ! $this->end
+            && ! in_array($this->way, ['test', 'prove'], true)
+            && $this->expects->cures + $this->expects->other < self::HARDLY;
     }
 
     /** Whether something must be ordered for it. */

@@ -24,19 +24,19 @@ final class Reason
             array_values(array_filter(array_slice($options, 1), fn (Option $option): bool => $option->way !== 'test'))[0] ?? null;
         $more = $second === null
                 ? ''
-                : sprintf(' %s would cost %s more.', $second->name, $currency->amount($second->expected - $first->expected));
+                : sprintf(' %s would cost %s more.', $second->name, $currency->amount($second->expects->cost - $first->expects->cost));
 
         return match (true) {
             $first->way === 'prove' => sprintf(
                 'It is right with %d %%. Whatever else is done is done only if it fails again.',
-                (int) floor(100 * $first->cures),
+                (int) floor(100 * $first->expects->cures),
             ),
             $first->way === 'test' => "What it tells is worth more than it costs: whatever is bought now would be bought too soon.{$more}",
             $first->end => "Every cure is expected to cost more than the machine is worth to its owner ({$worthWords}).{$more}",
             default => sprintf(
                 'It fixes it in %d of 100 cases, for %s; what follows where it does not is counted in.%s',
-                (int) round(100 * $first->cures),
-                $currency->amount($first->outlay),
+                (int) round(100 * $first->expects->cures),
+                $currency->amount($first->expects->outlay),
                 $more,
             ),
         };

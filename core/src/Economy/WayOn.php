@@ -12,11 +12,9 @@ final readonly class WayOn
     /**
      * @param  list<array{act: string, on: list<string>}>  $acts
      * @param  array<int, float>  $cures mode => share of times it cures it
-     * @param  int  $parts minor units
-     * @param  array{int, int}  $days
      * @param  int  $after minor units it is expected to cost later where it cured: comebacks, and what its owner loses by it
      * @param  list<string>  $leaves
-     * @param  ?array<string, string>  $facts of the part that goes in, as far as known; null where none does, or its like
+     * @param  ?ComesFrom  $from where the part that goes in comes from; null where none does, or its like
      */
     public function __construct(
         public string $id,
@@ -25,15 +23,11 @@ final readonly class WayOn
         public array $acts,
         public ?string $part,
         public array $cures,
-        public int $parts,
-        public int $minutes,
-        public array $days,
+        public Cost $cost,
         public Promise $promise,
         public int $after,
         public array $leaves = [],
-        public ?string $offer = null,
-        public ?string $spare = null,
-        public ?array $facts = null,
+        public ?ComesFrom $from = null,
     ) {
     }
 }

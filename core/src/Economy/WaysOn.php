@@ -144,9 +144,7 @@ final readonly class WaysOn
             acts: [['act' => $act->id, 'on' => [$part->id]]],
             part: $part->id,
             cures: $this->replay->model->cures($act->id, [$part->id => true]),
-            parts: $act->money,
-            minutes: $minutes,
-            days: [0, 0],
+            cost: new Cost($act->money, $minutes),
             promise: $way->promise,
             after: $later,
             leaves: [
@@ -214,13 +212,10 @@ final readonly class WaysOn
                 acts: [['act' => $act->id, 'on' => [$part->id]]],
                 part: $part->id,
                 cures: array_map(static fn (float $share): float => $share * $spare->trust, $cures),
-                parts: $part->kind->sold($spare->value),
-                minutes: $this->minutes($act),
-                days: $source->days,
+                cost: new Cost($part->kind->sold($spare->value), $this->minutes($act), $source->days),
                 promise: $source->promise,
                 after: $this->later($source->promise->comeback, $spare->value),
-                spare: $spare->tag,
-                facts: [...$spare->fits, ...$spare->facts],
+                from: new ComesFrom(spare: $spare->tag, facts: [...$spare->fits, ...$spare->facts]),
             );
     }
 
@@ -245,13 +240,10 @@ final readonly class WaysOn
             acts: [['act' => $act->id, 'on' => [$part->id]]],
             part: $part->id,
             cures: array_map(static fn (float $share): float => $share * $good, $cures),
-            parts: $price,
-            minutes: $this->minutes($act),
-            days: $offer->days ?? $source->days,
+            cost: new Cost($price, $this->minutes($act), $offer->days ?? $source->days),
             promise: $source->promise,
             after: $this->later($source->promise->comeback, $price),
-            offer: $offer?->id,
-            facts: $offer->facts ?? [],
+            from: new ComesFrom(offer: $offer?->id, facts: $offer->facts ?? []),
         );
     }
 
@@ -275,9 +267,7 @@ final readonly class WaysOn
             acts: [['act' => $act->id, 'on' => [$part->id]]],
             part: $part->id,
             cures: array_map(fn (float $share): float => $share * $claim->accepted, $cures),
-            parts: 0,
-            minutes: $claim->minutes + $this->minutes($act),
-            days: $claim->days,
+            cost: new Cost(0, $claim->minutes + $this->minutes($act), $claim->days),
             promise: $claim->promise,
             after: $this->later($claim->promise->comeback, 0),
             leaves: ['The supplier may find no fault: then it comes back as it went.'],
@@ -306,9 +296,7 @@ final readonly class WaysOn
             acts: [['act' => 'replace', 'on' => $on]],
             part: null,
             cures: array_map(fn (float $share): float => $share * $platform->cures, $cures),
-            parts: $price,
-            minutes: $platform->minutes,
-            days: $platform->days,
+            cost: new Cost($price, $platform->minutes, $platform->days),
             promise: $platform->promise,
             after: $this->later($platform->promise->comeback, $price),
         );

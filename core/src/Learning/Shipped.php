@@ -16,7 +16,7 @@ use Orthoscope\Core\Diagnosis\Prior;
 final readonly class Shipped
 {
     /** @param  array<string, float>  $shares fault => share of jobs, summing to 1 */
-    private function __construct(private array $shares)
+    private function __construct(private array $shares, private Catalogue $catalogue)
     {
     }
 
@@ -33,13 +33,19 @@ final readonly class Shipped
             }
         }
 
-        return new self($sum);
+        return new self($sum, $catalogue);
     }
 
     /** From 0 to 1; 0 for what these machines cannot have. */
     public function share(string $fault): float
     {
         return $this->shares[$fault] ?? 0.0;
+    }
+
+    /** A number of judgement of the catalogue whose priors these are. */
+    public function number(string $id): float
+    {
+        return $this->catalogue->number($id);
     }
 
     /** @return list<string> that these machines can have */

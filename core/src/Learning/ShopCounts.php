@@ -10,12 +10,6 @@ namespace Orthoscope\Core\Learning;
  */
 final readonly class ShopCounts
 {
-    /** As many jobs as the shipped priors count for. Origin: judgement. */
-    public const SHIPPED = 150.0;
-
-    /** A prior is never moved further than this, either way. Origin: judgement. */
-    private const MOST = 4.0;
-
     /** @param  array<string, int>  $found fault => closed jobs with it as their cause */
     private function __construct(private Shipped $shipped, public array $found)
     {
@@ -60,8 +54,9 @@ final readonly class ShopCounts
     public function factors(): array
     {
         $factors = [];
+        $most = $this->shipped->number('learned_most');
         foreach ($this->shipped->faults() as $fault) {
-            $factors[$fault] = round(max(1.0 / self::MOST, min(self::MOST, $this->share($fault) / $this->shipped->share($fault))), 4);
+            $factors[$fault] = round(max(1.0 / $most, min($most, $this->share($fault) / $this->shipped->share($fault))), 4);
         }
 
         return array_filter($factors, fn (float $factor): bool => abs($factor - 1.0) > 1e-4);
@@ -80,6 +75,8 @@ final readonly class ShopCounts
 
     private function share(string $fault): float
     {
-        return (self::SHIPPED * $this->shipped->share($fault) + ($this->found[$fault] ?? 0)) / (self::SHIPPED + $this->jobs());
+        $jobs = $this->shipped->number('shipped_jobs');
+
+        return ($jobs * $this->shipped->share($fault) + ($this->found[$fault] ?? 0)) / ($jobs + $this->jobs());
     }
 }

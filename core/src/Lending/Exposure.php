@@ -10,9 +10,6 @@ use Orthoscope\Core\Catalogue\Shelf\ShelfData;
 /** How likely each spare was ruined along a chain of contact. */
 final readonly class Exposure
 {
-    /** How likely a ruined spare harms the next machine it goes into. Origin: judgement. */
-    private const CARRIES = 0.5;
-
     /** Probability that a machine destroys what is put into it, from what is believed of it: 0 to 1. */
     public static function harmOf(Assessment $assessment, ShelfData $data): float
     {
@@ -42,7 +39,7 @@ final readonly class Exposure
         usort($contacts, fn (array $a, array $b): int => $a[1]->steps <=> $b[1]->steps);
         foreach ($contacts as [$what, $contact]) {
             if ($what === 'job') {
-                $ofJob[$contact->name] = $contact->by === null ? $harm : ($ruined[$contact->by] ?? 0.0) * self::CARRIES;
+                $ofJob[$contact->name] = $contact->by === null ? $harm : ($ruined[$contact->by] ?? 0.0) * $data->carries;
             } else {
                 $ruined[$contact->name] = ($ofJob[(string) $contact->by] ?? 0.0) * $data->harmed($kindOf[$contact->name] ?? '');
             }

@@ -6,22 +6,17 @@ namespace Orthoscope\Core\Lending;
 
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\Shelf\ShelfData;
 use Orthoscope\Core\Evidence\Start;
 
 /** What the trials of a job say of a spare that was lent to it. */
 final readonly class LoanEvidence
 {
-    /** Belief that it is bad from which a spare is doubted, whatever it was trusted. Origin: judgement. */
-    private const DOUBTED_FROM = 0.1;
-
-    /** How likely something odd about a spare means that it is bad. Origin: judgement. */
-    private const ODD = 0.3;
-
     /**
      * @param  float  $bad    probability that the spare itself is bad, by the job's belief: 0 to 1
      * @param  bool  $worked a start with it got past what its part is needed for
      */
-    private function __construct(public float $bad, public bool $worked)
+    private function __construct(public float $bad, public bool $worked, private ShelfData $data)
     {
     }
 
@@ -39,17 +34,17 @@ final readonly class LoanEvidence
             }
         }
 
-        return new self($bad, $worked);
+        return new self($bad, $worked, $catalogue->shelf);
     }
 
     public function isDoubted(): bool
     {
-        return $this->bad >= self::DOUBTED_FROM;
+        return $this->bad >= $this->data->doubtedFrom;
     }
 
     /** Probability that it is bad where whoever brought it back found something odd about it too. */
     public function badIfOdd(): float
     {
-        return max($this->bad, self::ODD);
+        return max($this->bad, $this->data->odd);
     }
 }

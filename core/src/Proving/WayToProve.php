@@ -18,13 +18,6 @@ use Orthoscope\Core\SetUp\Temperature;
  */
 final readonly class WayToProve
 {
-    /** Plain starts, runs at work, and cold or warm starts, after which it is said that they do not prove it. Origin: judgement. */
-    private const MOST_STARTS = 10;
-
-    private const MOST_RUNS = 2;
-
-    private const MOST_CONDITIONED = 6;
-
     /**
      * @param  SetUp  $setUp of each trial
      * @param  int  $times trials, at least 1
@@ -45,14 +38,15 @@ final readonly class WayToProve
         $start = $catalogue->number('start_minutes');
         $load = $start + $catalogue->number('load_minutes');
         $condition = $start + $catalogue->number('condition_minutes');
+        $conditioned = (int) $catalogue->number('proof_most_conditioned');
         $fewest = fn (SetUp $setUp, int $most, float $each): ?self => self::fewest($setUp, $most, $each, $asked, $replay);
-        $atWork = fn (): ?self => $fewest(new SetUp(goal: Goal::Load), self::MOST_RUNS, $load);
+        $atWork = fn (): ?self => $fewest(new SetUp(goal: Goal::Load), (int) $catalogue->number('proof_most_runs'), $load);
         // Starts that are not made under the condition it fails under say nothing of it.
         $ways = match ($under) {
-            FailsUnder::COLD => [$fewest(new SetUp(temperature: Temperature::Cold), self::MOST_CONDITIONED, $condition)],
-            FailsUnder::WARM => [$fewest(new SetUp(temperature: Temperature::Warm), self::MOST_CONDITIONED, $condition)],
+            FailsUnder::COLD => [$fewest(new SetUp(temperature: Temperature::Cold), $conditioned, $condition)],
+            FailsUnder::WARM => [$fewest(new SetUp(temperature: Temperature::Warm), $conditioned, $condition)],
             FailsUnder::LOAD, FailsUnder::HOURS => [$atWork()],
-            default => [$fewest(new SetUp, self::MOST_STARTS, $start), $atWork()],
+            default => [$fewest(new SetUp, (int) $catalogue->number('proof_most_starts'), $start), $atWork()],
         };
         $ways = array_filter($ways, fn (?self $way): bool => $way !== null);
         usort($ways, fn (self $a, self $b): int => $a->minutes <=> $b->minutes);

@@ -26,20 +26,25 @@ final readonly class Proposal
         $economy = $this->catalogue->economy;
         $lines = [];
         if ($spent > 0) {
-            $lines[] = $economy->findingFixed === null
-                ? QuoteLine::of("Finding the fault, {$spent} minutes", 1, Money::of((int) round($spent * $economy->labour)))
-                : QuoteLine::of('Finding the fault', 1, Money::of($economy->findingFixed));
+            $lines[] =
+                $economy->findingFixed === null
+                    ? QuoteLine::of("Finding the fault, {$spent} minutes", 1, Money::of((int) round($spent * $economy->labour)))
+                    : QuoteLine::of('Finding the fault', 1, Money::of($economy->findingFixed));
         }
         if ($keepData && $economy->keepData !== null) {
             $lines[] = QuoteLine::of('Your data kept safe before we begin', 1, Money::of($economy->keepData));
         }
         $lines[] = QuoteLine::of(
-            "Work, {$option->minutes} minutes",
+            "Work, {$option->cost->minutes} minutes",
             1,
-            Money::of(WorkPrice::of($option->acts, $option->minutes, $this->catalogue)),
+            Money::of(WorkPrice::of($option->acts, $option->cost->minutes, $this->catalogue)),
         );
-        if ($option->parts > 0) {
-            $lines[] = QuoteLine::of($option->way === 'specialist' ? 'The specialist' : $this->part($option), 1, Money::of($option->parts));
+        if ($option->cost->parts > 0) {
+            $lines[] = QuoteLine::of(
+                $option->way === 'specialist' ? 'The specialist' : $this->part($option),
+                1,
+                Money::of($option->cost->parts),
+            );
         }
 
         return new Variant(
@@ -51,7 +56,7 @@ final readonly class Proposal
             options: [$option->id],
             tax: $this->catalogue->economy->tax,
             taxPerLine: $this->catalogue->economy->taxPerLine,
-            days: $option->days,
+            days: $option->cost->days,
             warrantyMonths: $option->promise->warrantyMonths,
         );
     }
@@ -61,9 +66,9 @@ final readonly class Proposal
         return match (true) {
             $option->way === 'platform' => 'Main board, processor and memory',
             $option->part === null || ! in_array($option->way, ['new', 'used', 'shelf'], true) => 'Small parts',
-            default => ucfirst((string) preg_replace('/^(the|a) /', '', $this->machine->part($option->part)->kind->plain))
-                .', '
-                .$this->catalogue->economy->sources[$option->way]->name,
+            default => ucfirst((string) preg_replace('/^(the|a) /', '', $this->machine->part($option->part)->kind->plain)).
+                ', '.
+                $this->catalogue->economy->sources[$option->way]->name,
         };
     }
 
@@ -71,27 +76,28 @@ final readonly class Proposal
     {
         $way = $this->catalogue->economy->ways[$option->way] ?? null;
         $chance = match (true) {
-            $option->end && $option->cures < 0.5 => 'Your machine comes back as it is.',
+            $option->end && $option->expects->cures < 0.5 => 'Your machine comes back as it is.',
             $way?->id === 'run-on' => 'Your machine runs on what works.',
             // Nothing is promised for sure before the machine has run with it: the figure is what we believe, not what we have seen.
-            $option->cures >= 0.95 => 'We think that this puts it right. If not, we ask you before we do more.',
-            $option->cures >= 0.8 => sprintf(
+            $option->expects->cures >= 0.95 => 'We think that this puts it right. If not, we ask you before we do more.',
+            $option->expects->cures >= 0.8 => sprintf(
                 'We think that this puts it right: about %d in 10. If not, we ask you before we do more.',
-                (int) round(10 * $option->cures),
+                (int) round(10 * $option->expects->cures),
             ),
-            $option->cures >= 0.5 => sprintf(
+            $option->expects->cures >= 0.5 => sprintf(
                 'This may well put it right: about %d in 10. If not, we ask you before we do more.',
-                (int) round(10 * $option->cures),
+                (int) round(10 * $option->expects->cures),
             ),
             default => 'This may not be all that is wrong. We ask you before we do more.',
         };
-        [$least, $most] = $option->days;
+        [$least, $most] = $option->cost->days;
         $days = match (true) {
             $most === 0 => 'It needs no waiting for parts.',
             $most === 1 => 'It takes about a day.',
             default => "It takes about {$least} to {$most} days.",
         };
-        $warranty = $option->promise->warrantyMonths > 0
+        $warranty =
+            $option->promise->warrantyMonths > 0
                 ? "If the same trouble comes back within {$option->promise->warrantyMonths} months, we put it right."
                 : 'We give no warranty on it. The law may give you more.';
 

@@ -15,9 +15,6 @@ final readonly class Trust
 {
     private const YEAR = 31557600.0;
 
-    /** A proof that fails leaves this: a part that passed all else may have failed by the host. Origin: judgement. */
-    private const AFTER_FAILING = 0.05;
-
     /**
      * @param  float  $share probability that it is good at `at`, 0 to 1
      */
@@ -63,7 +60,7 @@ final readonly class Trust
         $before = $this->at($event->at);
         $share = match ($event->kind) {
             SpareEvent::PASSED => self::passed($before, $this->data->catches($event->what)),
-            SpareEvent::FAILED => min($before, self::AFTER_FAILING),
+            SpareEvent::FAILED => min($before, $this->data->afterFailing),
             SpareEvent::EXPOSED => $before * (1.0 - $event->share),
             // What a job believes of it already started from what it was trusted then; it is never trusted more for a doubt.
             SpareEvent::DOUBTED => min($before, 1.0 - $event->share),

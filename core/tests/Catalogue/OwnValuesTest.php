@@ -138,7 +138,7 @@ final class OwnValuesTest extends TestCase
         $this->assertSame(13, $kind->sold(10));
         $this->assertSame(6500, Bench::catalogue()->part('supply')->sold(6500));
         $own = self::with(['parts/parts/board/markup' => 100]);
-        $price = fn (Catalogue $catalogue): int => self::option($catalogue, 'replace:board:new')->parts;
+        $price = fn (Catalogue $catalogue): int => self::option($catalogue, 'replace:board:new')->cost->parts;
         $this->assertSame(2 * $price(Bench::catalogue()), $price($own));
     }
 

@@ -26,7 +26,7 @@ final class DecisionTest extends TestCase
     {
         $decision = $this->decide(self::SUPPLY);
         $this->assertStringStartsWith('replace:supply', $decision->options[0]->id);
-        $this->assertGreaterThan(0.75, $decision->options[0]->cures);
+        $this->assertGreaterThan(0.75, $decision->options[0]->expects->cures);
         $this->assertLessThanOrEqual(0, $decision->test?->saves);
         $this->assertStringContainsString('Deciding now', $decision->testingSentence());
         $this->assertStringContainsString('It fixes it in', $decision->why);
@@ -47,9 +47,13 @@ final class DecisionTest extends TestCase
             $spread = $decision->test->spread ?? [];
             $test = $decision->option('test');
             $this->assertEqualsWithDelta(1.0, array_sum(array_column($spread, 1)), 1e-9);
-            $this->assertEqualsWithDelta(array_sum(array_map(fn (array $row): float => $row[0] * $row[1], $spread)), $test?->expected, 2.0);
-            $this->assertGreaterThan($test->expected, $test->range[1], 'What follows can cost more than is expected.');
-            $this->assertGreaterThanOrEqual($test->outlay, $test->range[0]);
+            $this->assertEqualsWithDelta(
+                array_sum(array_map(fn (array $row): float => $row[0] * $row[1], $spread)),
+                $test?->expects->cost,
+                2.0,
+            );
+            $this->assertGreaterThan($test->expects->cost, $test->expects->range[1], 'What follows can cost more than is expected.');
+            $this->assertGreaterThanOrEqual($test->expects->outlay, $test->expects->range[0]);
         }
     }
 
@@ -67,12 +71,12 @@ final class DecisionTest extends TestCase
         $this->assertFalse($decision->options[0]->canBeQuoted());
         foreach ($decision->options as $option) {
             $this->assertGreaterThanOrEqual(
-                $decision->options[0]->cures - 1e-9,
-                $option->cures,
+                $decision->options[0]->expects->cures - 1e-9,
+                $option->expects->cures,
                 "{$option->id} leaves right what is right.",
             );
         }
-        $this->assertSame($decision->now, $decision->options[0]->expected);
+        $this->assertSame($decision->now, $decision->options[0]->expects->cost);
         $this->assertNull($this->decide(self::SUPPLY)->option('prove'));
     }
 
@@ -90,8 +94,8 @@ final class DecisionTest extends TestCase
         $runOn = array_values(array_filter($decision->options, fn (Option $option): bool => $option->way === 'run-on'));
         $this->assertCount(1, $runOn);
         $this->assertSame('stick-2', $runOn[0]->part);
-        $this->assertSame(0, $runOn[0]->parts, 'It buys nothing.');
-        $this->assertGreaterThan(0.8, $runOn[0]->cures);
+        $this->assertSame(0, $runOn[0]->cost->parts, 'It buys nothing.');
+        $this->assertGreaterThan(0.8, $runOn[0]->expects->cures);
         $this->assertFalse($runOn[0]->isFolded());
         $this->assertContains('It runs on what works. What is left out is still broken.', $runOn[0]->leaves);
         $this->assertSame(
@@ -111,7 +115,7 @@ final class DecisionTest extends TestCase
             $this->assertNotSame([], $folded);
             $this->assertNotContains($decision->options[0], $folded, 'The way that is advised is never folded.');
             foreach ($folded as $option) {
-                $this->assertLessThan(0.1, $option->cures, $option->id);
+                $this->assertLessThan(0.1, $option->expects->cures, $option->id);
                 $this->assertFalse($option->end, $option->id);
             }
         }
@@ -120,7 +124,7 @@ final class DecisionTest extends TestCase
     public function test_options_are_ordered_by_what_they_are_expected_to_cost(): void
     {
         $decision = $this->decide(self::SUPPLY);
-        $expected = array_map(fn (Option $option): int => $option->expected, $decision->options);
+        $expected = array_map(fn (Option $option): int => $option->expects->cost, $decision->options);
         $sorted = $expected;
         sort($sorted);
         $this->assertSame($sorted, $expected);
@@ -128,9 +132,9 @@ final class DecisionTest extends TestCase
         $this->assertNotNull($decision->option('specialist'));
         $this->assertNotNull($decision->option('salvage'));
         foreach ($decision->options as $option) {
-            $this->assertGreaterThanOrEqual(0.0, $option->cures, $option->id);
-            $this->assertLessThanOrEqual(1.0, $option->cures + $option->other, $option->id);
-            $this->assertLessThanOrEqual($option->range[1], $option->range[0], $option->id);
+            $this->assertGreaterThanOrEqual(0.0, $option->expects->cures, $option->id);
+            $this->assertLessThanOrEqual(1.0, $option->expects->cures + $option->expects->other, $option->id);
+            $this->assertLessThanOrEqual($option->expects->range[1], $option->expects->range[0], $option->id);
             $this->assertNotSame('', $option->name);
         }
     }
@@ -145,7 +149,7 @@ final class DecisionTest extends TestCase
     public function test_nine_in_ten_courses_lie_in_the_range_that_is_told(): void
     {
         $decision = $this->decide([self::SUPPLY[0]]);
-        [$from, $to] = $decision->option('test')->range ?? [0, 0];
+        [$from, $to] = $decision->option('test')->expects->range ?? [0, 0];
         $below = $above = $within = 0.0;
         foreach ($decision->test->spread ?? [] as [$cost, $p]) {
             $below += $cost < $from ? $p : 0.0;
@@ -167,11 +171,13 @@ final class DecisionTest extends TestCase
         foreach ($ends as $option) {
             $end = $catalogue->economy->ends[$option->id];
             $at = $this->decide(self::SUPPLY, new Terms(worth: 0))->option($option->id);
-            $bare = $end->fee + $end->minutes * $catalogue->number('money_per_minute')
-                + $catalogue->economy->day * ($end->days[0] + $end->days[1]) / 2;
+            $bare =
+                $end->fee +
+                $end->minutes * $catalogue->number('money_per_minute') +
+                ($catalogue->economy->day * ($end->days[0] + $end->days[1])) / 2;
             $this->assertNotNull($at);
-            $this->assertEqualsWithDelta($bare, $at->outlay, 1.0, $option->id);
-            $this->assertGreaterThanOrEqual($at->outlay, $option->outlay, $option->id);
+            $this->assertEqualsWithDelta($bare, $at->expects->outlay, 1.0, $option->id);
+            $this->assertGreaterThanOrEqual($at->expects->outlay, $option->expects->outlay, $option->id);
         }
     }
 
@@ -179,9 +185,9 @@ final class DecisionTest extends TestCase
     {
         $offer = $this->offer(stock: 1);
         $decision = $this->decide(self::SUPPLY, new Terms(offers: ['supply' => [$offer]]), shelf: []);
-        $this->assertSame(5000, $decision->option('replace:supply:new')?->parts);
-        $this->assertSame([2, 4], $decision->option('replace:supply:new')->days);
-        $this->assertSame('x-1', $decision->option('replace:supply:new')->offer);
+        $this->assertSame(5000, $decision->option('replace:supply:new')?->cost->parts);
+        $this->assertSame([2, 4], $decision->option('replace:supply:new')->cost->days);
+        $this->assertSame('x-1', $decision->option('replace:supply:new')->from?->offer);
         $this->assertNull($decision->option('replace:supply:used'));
         $this->assertNull($decision->option('replace:supply:shelf'));
         $soldOut = $this->offer(stock: 0);
@@ -202,14 +208,16 @@ final class DecisionTest extends TestCase
         $decision = $this->decide($refused);
         $update = $decision->option('update-firmware:firmware');
         $other = $decision->option('replace:processor:new');
-        $this->assertGreaterThan(0.85, $update?->cures);
-        $this->assertGreaterThan(0.8, $other?->cures);
+        $this->assertGreaterThan(0.85, $update?->expects->cures);
+        $this->assertGreaterThan(0.8, $other?->expects->cures);
         $this->assertSame('update-firmware:firmware', $decision->options[0]->id, 'It costs no part.');
         $this->assertStringContainsString('not bad by itself', implode(' ', $other->effects));
         $board = $decision->option('replace:board:new')->effects ?? [];
         $this->assertStringNotContainsString('not bad by itself', implode(' ', $board));
-        $dead = [['kind' => 'start', 'reached' => 'dark', 'waited' => 180],
-            ['kind' => 'finding', 'check' => 'processor-in-host', 'target' => 'processor', 'result' => 'fails']];
+        $dead = [
+            ['kind' => 'start', 'reached' => 'dark', 'waited' => 180],
+            ['kind' => 'finding', 'check' => 'processor-in-host', 'target' => 'processor', 'result' => 'fails'],
+        ];
         $effects = $this->decide($dead)->option('replace:processor:new')->effects ?? [];
         $this->assertStringNotContainsString('not bad', implode(' ', $effects));
     }
@@ -218,8 +226,8 @@ final class DecisionTest extends TestCase
     {
         $this->assertNull($this->decide(self::SUPPLY)->option('claim:supply'));
         $claim = $this->decide(self::SUPPLY, new Terms(claimable: true))->option('claim:supply');
-        $this->assertSame(0, $claim?->parts);
-        $this->assertGreaterThan(7, $claim->days[0]);
+        $this->assertSame(0, $claim?->cost->parts);
+        $this->assertGreaterThan(7, $claim->cost->days[0]);
     }
 
     public function test_a_claim_cures_as_often_as_it_is_accepted(): void
@@ -229,8 +237,12 @@ final class DecisionTest extends TestCase
         $new = $decision->option('replace:supply:new');
         $good = Bench::catalogue()->number('new_part_trust');
         // Of what a new supply cures it cures the share that is accepted; what was right already is right in both.
-        $this->assertLessThan($new?->cures, $claim?->cures);
-        $this->assertEqualsWithDelta(Bench::catalogue()->economy->claim->accepted / $good, $claim->cures / $new->cures, 0.03);
+        $this->assertLessThan($new?->expects->cures, $claim?->expects->cures);
+        $this->assertEqualsWithDelta(
+            Bench::catalogue()->economy->claim->accepted / $good,
+            $claim->expects->cures / $new->expects->cures,
+            0.03,
+        );
     }
 
     public function test_a_workaround_is_named_as_one_and_carries_no_warranty(): void
@@ -255,7 +267,7 @@ final class DecisionTest extends TestCase
             ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'fail'],
         ]);
         $supply = $decision->option('replace:supply:new');
-        $this->assertGreaterThan(0.05, $supply?->other);
+        $this->assertGreaterThan(0.05, $supply?->expects->other);
     }
 
     public function test_several_parts_of_the_platform_move_together(): void
@@ -273,7 +285,7 @@ final class DecisionTest extends TestCase
         $platform = $decision->option('platform');
         $this->assertNotNull($platform);
         $this->assertStringContainsString('Case, card and drives stay', implode(' ', $platform->effects));
-        $this->assertGreaterThan($decision->option('replace:processor:new')->cures ?? 0.0, $platform->cures);
+        $this->assertGreaterThan($decision->option('replace:processor:new')->expects->cures ?? 0.0, $platform->expects->cures);
     }
 
     /**

@@ -7,6 +7,8 @@ namespace Orthoscope\Core\Tests\Quote;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Economy\Promise;
 use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Economy\Cost;
+use Orthoscope\Core\Economy\Expectation;
 use Orthoscope\Core\Economy\Option;
 use Orthoscope\Core\Quote\Proposal;
 use Orthoscope\Core\Quote\Variant;
@@ -58,14 +60,8 @@ final class ProposalTest extends TestCase
             name: 'X',
             acts: [],
             part: null,
-            parts: 0,
-            minutes: 10,
-            outlay: 0,
-            expected: 0,
-            range: [0, 0],
-            days: [0, 0],
-            cures: $cures,
-            other: 0.0,
+            cost: new Cost(0, 10),
+            expects: new Expectation(0, 0, [0, 0], $cures),
             promise: new Promise(3, 0.05, 3),
             effects: [],
             leaves: [],

@@ -24,27 +24,28 @@
             </details>
         @endif
     </td>
-    <td class="num"><b>{{ $money($option->expected) }}</b>
-        <small>{{ $money($option->range[0]) }} to {{ $money($option->range[1]) }}</small>
+    <td class="num"><b>{{ $money($option->expects->cost) }}</b>
+        <small>{{ $money($option->expects->range[0]) }} to {{ $money($option->expects->range[1]) }}</small>
     </td>
-    <td class="num">{{ $money($option->outlay) }}</td>
+    <td class="num">{{ $money($option->expects->outlay) }}</td>
     @php
-        $cures = round(100 * $option->cures, 1);
+        $cures = round(100 * $option->expects->cures, 1);
     @endphp
 
     <td class="cure"><svg class="share" viewBox="0 0 100 8" preserveAspectRatio="none" aria-hidden="true">
             <rect class="meter-all" width="100" height="8" />
             <rect class="cured" width="{{ $cures }}" height="8" />
-            <rect class="other" x="{{ $cures }}" width="{{ round(100 * max(0, $option->other), 1) }}"
+            <rect class="other" x="{{ $cures }}" width="{{ round(100 * max(0, $option->expects->other), 1) }}"
                 height="8" />
         </svg>
         <span class="num">{{ (int) round($cures) }} %</span>
-        @if ($option->other >= 0.02)
-            <small>and {{ (int) round(100 * $option->other) }} % need more</small>
+        @if ($option->expects->other >= 0.02)
+            <small>and {{ (int) round(100 * $option->expects->other) }} % need more</small>
         @endif
     </td>
-    <td class="num">{{ $option->minutes }}</td>
-    <td class="num">{{ $option->days[1] === 0 ? 'now' : $option->days[0] . '–' . $option->days[1] }}</td>
+    <td class="num">{{ $option->cost->minutes }}</td>
+    <td class="num">
+        {{ $option->cost->days[1] === 0 ? 'now' : $option->cost->days[0] . '–' . $option->cost->days[1] }}</td>
     <td class="num">{{ $option->promise->warrantyMonths > 0 ? $option->promise->warrantyMonths . ' m' : 'none' }}
     </td>
     <td class="num">{{ $option->promise->lasts > 0 ? $option->promise->lasts . ' y' : '' }}</td>

@@ -17,6 +17,10 @@ final readonly class ShelfData
      * @param  float  $deadRate   share of new parts dead on arrival, before the shop has a rate of its own
      * @param  float  $deadWeight as if from so many parts
      * @param  float  $verifyBelow trust under which a spare is to be verified before it is relied on
+     * @param  float  $afterFailing trust that a proof that fails leaves, at the most
+     * @param  float  $carries    how likely a ruined spare harms the next machine it goes into
+     * @param  float  $doubtedFrom belief that it is bad from which a spare is doubted
+     * @param  float  $odd        how likely something odd about a spare means that it is bad
      * @param  array<string, float>  $destructive fault => chance that a machine with it destroys what is put into it
      * @param  list<FitRule>  $fit
      * @param  array<string, string>  $names fact => in words
@@ -31,6 +35,10 @@ final readonly class ShelfData
         public float $deadRate,
         public float $deadWeight,
         public float $verifyBelow,
+        public float $afterFailing,
+        public float $carries,
+        public float $doubtedFrom,
+        public float $odd,
         public array $destructive,
         public array $fit,
         public array $names,
@@ -52,6 +60,10 @@ final readonly class ShelfData
             deadRate: $dead->number('rate'),
             deadWeight: $dead->number('weight'),
             verifyBelow: $file->number('verify_below'),
+            afterFailing: $file->number('after_failing'),
+            carries: $file->number('carries'),
+            doubtedFrom: $file->number('doubted_from'),
+            odd: $file->number('odd'),
             destructive: $file->numberByName('destructive'),
             fit: array_map(FitRule::fromRow(...), $file->rows('fit')),
             names: $file->textByName('names'),
