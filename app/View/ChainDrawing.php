@@ -141,7 +141,7 @@ final readonly class ChainDrawing
     private static function drawn(PartStanding $standing, int $x, int $y, string $label, bool $stem, bool $small = false): ChainPart
     {
         $percent = in_array($standing->standing, [Standing::Suspect, Standing::Provisional, Standing::Condemned], true)
-            ? (string) max(1, (int) round(100 * $standing->stated()))
+            ? (string) max(1, (int) round(100 * $standing->stated))
             : null;
         $entries = array_values(array_unique(array_map(fn (Because $b): int => $b->entry, $standing->because)));
         $title = "{$standing->part->name}: {$standing->words()}"

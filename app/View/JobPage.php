@@ -391,7 +391,7 @@ final class JobPage
             array_filter(
                 $this->assessment->standings,
                 fn (PartStanding $standing): bool => $standing->part->kind->lendable
-                    && in_array($standing->standing, [Standing::Proved, Standing::NotAlone, Standing::NotTested], true),
+                    && in_array($standing->standing, [Standing::Proved, Standing::Worked, Standing::NotAlone, Standing::NotTested], true),
             ),
         );
     }

@@ -56,12 +56,12 @@ final readonly class PencilPage
         $rows = [];
         foreach ($this->assessment->standings as $id => $standing) {
             $then = ($this->pencil ?? $this->assessment)->standings[$id] ?? $standing;
-            $most = max($standing->stated(), $then->stated());
+            $most = max($standing->stated, $then->stated);
             if ($most >= self::SEEN) {
                 $rows[] = [$most, [
                     'part' => $then,
-                    'now' => (int) round(100 * $standing->stated()),
-                    'then' => (int) round(100 * $then->stated()),
+                    'now' => (int) round(100 * $standing->stated),
+                    'then' => (int) round(100 * $then->stated),
                 ]];
             }
         }

@@ -35,6 +35,8 @@ final class WhatIs
     {
         return match ($standing) {
             Standing::Proved => 'Proved working: a start or a check went past it under the conditions of the complaint.',
+            Standing::Worked => 'Worked when tried: a start or a check went past it. That does not prove it: it is still '
+                .'not unlikely enough, the machine comes and goes, or it got further without it.',
             Standing::NotAlone => 'Not what stops it alone: with it changed or out the machine stopped at the same '
                 .'place. It may still be one of two.',
             Standing::Hidden => 'Hidden: the machine stops before this part is used, so nothing can be said of it yet.',

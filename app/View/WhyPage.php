@@ -74,14 +74,15 @@ final readonly class WhyPage
     /** @return array{condemned: string, cleared: string} what it takes, by the numbers of the catalogue */
     public function takes(): array
     {
-        $now = (int) round(100 * $this->standing->probability);
+        $now = (int) round(100 * $this->standing->stated);
         $percent = fn (string $number): string => rtrim(rtrim(number_format(100 * $this->catalogue->number($number), 1), '0'), '.').' %';
 
         return [
             'condemned' => "At least {$percent('condemned_from')} (now {$now} %), and either put back and the trouble came back, or the "
                 .'fault itself seen or measured.',
             'cleared' => "At most {$percent('proved_below')} that it is at fault now, and a start that got past it, or a look or a reading "
-                .'that found it good. Being unlikely alone clears nothing.',
+                .'that found it good. Being unlikely alone clears nothing, and while the machine comes and goes no start that goes well '
+                .'does.',
         ];
     }
 

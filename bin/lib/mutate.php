@@ -39,6 +39,17 @@ const SWAPS = [
     Node\Expr\BinaryOp\BooleanOr::class => ['||', '&&'],
 ];
 
+/**
+ * What a comparison becomes where a number that is not whole stands on either side: the other way round. That it just equals its bound
+ * happens to no machine, so the bound itself cannot be told from its neighbour by any test.
+ */
+const TURNED = [
+    Node\Expr\BinaryOp\Smaller::class => '>=',
+    Node\Expr\BinaryOp\SmallerOrEqual::class => '>',
+    Node\Expr\BinaryOp\Greater::class => '<=',
+    Node\Expr\BinaryOp\GreaterOrEqual::class => '<',
+];
+
 /** @return list<array{int, int, string, int}> from, length, what stands there instead, line */
 function places(string $code): array
 {
@@ -88,7 +99,7 @@ function place(Node $node, string $code): ?array
         // What joins two arrays cannot be taken away from one another.
         return $at === false || $at > $node->right->getStartFilePos() || ($swap[0] === '+' && joinsArrays($node))
             ? null
-            : [$at, strlen($swap[0]), $swap[1]];
+            : [$at, strlen($swap[0]), isset(TURNED[$node::class]) && isContinuous($node, $code) ? TURNED[$node::class] : $swap[1]];
     }
 
     return match (true) {
@@ -101,6 +112,17 @@ function place(Node $node, string $code): ?array
         $node instanceof Node\Stmt\Expression && $node->expr instanceof Node\Expr\MethodCall => [$from, $length, ''],
         default => null,
     };
+}
+
+/** Whether a side is a number that is not whole: written so, a constant of the class that is, or a number of the catalogue. */
+function isContinuous(Node\Expr\BinaryOp $node, string $code): bool
+{
+    return (new NodeFinder)->findFirst([$node->left, $node->right], fn (Node $one): bool => match (true) {
+        $one instanceof Node\Scalar\Float_ => true,
+        $one instanceof Node\Expr\MethodCall => ($one->name->name ?? '') === 'number',
+        $one instanceof Node\Expr\ClassConstFetch => preg_match("/const {$one->name->toString()} = [0-9.e-]*[.e]/", $code) === 1,
+        default => false,
+    }) !== null;
 }
 
 function joinsArrays(Node\Expr\BinaryOp $node): bool

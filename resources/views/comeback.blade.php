@@ -49,7 +49,7 @@
                                         @forelse ($side->parts as $part)
                                             <div>{{ App\View\Mark::of($part->standing) }} {{ $part->part->name }}
                                                 <small>{{ $part->standing->words() }}, <span
-                                                        class="num">{{ (int) round(100 * $part->stated()) }}
+                                                        class="num">{{ (int) round(100 * $part->stated) }}
                                                         %</span></small>
                                         </div>@empty
                                             none was named

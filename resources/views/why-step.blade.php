@@ -34,7 +34,7 @@
                                         <th scope="row"><a
                                                 href="{{ route('why.part', [$job, $standing->part->id]) }}">{{ $standing->part->name }}</a>
                                         </th>
-                                        <td><x-belief-bar :percent="(int) round(100 * $standing->probability)" /></td>
+                                        <td><x-belief-bar :percent="(int) round(100 * $standing->stated)" /></td>
                                         @foreach ($step->outcomes as $outcome)
                                             <td><x-belief-bar :percent="$page->after($outcome, $standing)" /></td>
                                         @endforeach

@@ -8,7 +8,7 @@
         <div class="head">
             <h1>Why {{ $page->part->inSentence() }}?</h1>
             <p>{{ App\View\Mark::of($standing->standing) }} {{ ucfirst($standing->words()) }},
-                <b class="num">{{ (int) round(100 * $standing->stated()) }} %</b>.
+                <b class="num">{{ (int) round(100 * $standing->stated) }} %</b>.
                 <a href="{{ route('jobs.show', $job) }}">Back to the bench</a> · <a
                     href="{{ route('what-if', $job) }}">What if</a> · <a
                     href="{{ route('book.page', ['part', $page->part->kind->id]) }}">In the handbook</a>
@@ -18,7 +18,7 @@
             @foreach ($page->suspects() as $suspect)
                 <a href="{{ route('why.part', [$job, $suspect->part->id]) }}"
                     @if ($suspect->part->id === $page->part->id) aria-current="page" @endif>{{ $suspect->part->name }}
-                    <span class="num">{{ (int) round(100 * $suspect->stated()) }}</span></a>
+                    <span class="num">{{ (int) round(100 * $suspect->stated) }}</span></a>
             @endforeach
             <small><kbd>←</kbd> <kbd>→</kbd> go along</small>
         </nav>
@@ -41,6 +41,9 @@
                     @else
                         <table class="quiet-table">
                             @foreach ($faults as $fault)
+                                @php
+                                    $share = $standing->share($fault->probability);
+                                @endphp
                                 <tr>
                                     <td>
                                         @if ($page->isInTheBook($fault->fault->id))
@@ -51,7 +54,7 @@
                                         @endif
                                     </td>
                                     <td class="num">
-                                        {{ $fault->probability < 0.005 ? '<1' : (int) round(100 * $fault->probability) }}
+                                        {{ $share < 0.005 ? '<1' : (int) round(100 * $share) }}
                                         %</td>
                                 </tr>
                             @endforeach

@@ -103,7 +103,7 @@ final class WhyTest extends TestCase
             ->assertDontSee('in pencil</th>', false);
         $page = $this->get(route('what-if', [$this->job, 'without' => [4]]))->assertOk()->assertSee('Record and pencil');
         $without = app(ReasonOut::class)->under($this->job, app(AssessJob::class)->record($this->job)->without(4));
-        $page->assertSee((int) round(100 * $without->standings['stick-1']->stated()).' %');
+        $page->assertSee((int) round(100 * $without->standings['stick-1']->stated).' %');
         $step = array_values(array_filter(app(AssessJob::class)->assess($this->job)->advice->steps, fn ($one): bool => $one->isOpen()))[0];
         $this->get(route('what-if', [$this->job, 'pretend' => $step->candidate->id().' 0']))->assertOk()->assertSee('Record and pencil');
         foreach (['pretend' => 'no-such 7', 'without' => ['x', '-1', '99999']] as $field => $odd) {

@@ -39,7 +39,7 @@ final class SalvageRequest extends FormRequest
         foreach (array_filter($this->array('tags')) as $id => $tag) {
             $standing =
                 $assessment->standings[$id] ?? throw ValidationException::withMessages(['tags' => "This machine has no part \"{$id}\"."]);
-            if (! in_array($standing->standing, [Standing::Proved, Standing::NotAlone, Standing::NotTested], true)) {
+            if (! in_array($standing->standing, [Standing::Proved, Standing::Worked, Standing::NotAlone, Standing::NotTested], true)) {
                 throw ValidationException::withMessages([
                     'tags' => "{$standing->part->name} is {$standing->standing->words()}; it does not go on the shelf.",
                 ]);

@@ -70,7 +70,7 @@ final class JobSummary
             : [
                 'name' => $suspect->part->name,
                 'standing' => $suspect->standing->value,
-                'percent' => (int) round(100 * $suspect->stated()),
+                'percent' => (int) round(100 * $suspect->stated),
             ];
     }
 

@@ -117,7 +117,7 @@ final readonly class KeepFacts
             'cause_part' => $cause->part->kind->id ?? '',
             'cause_fault' => $fault->fault->id ?? '',
             'confirmed' => $cause->confirmed ?? false,
-            'stated' => $first?->stated() ?? 0.0,
+            'stated' => $first->stated ?? 0.0,
             'stated_hit' => $first !== null && $first->part->id === $cause?->part->id,
             'act' => $act->act ?? '',
             'way' => $act === null ? '' : $catalogue->economy->wayOf($act->act)->id ?? 'replaced',

@@ -13,6 +13,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Diagnosis\Standing;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\HandBack\Plan;
 use Orthoscope\Core\Plain\Money;
@@ -144,7 +145,11 @@ final readonly class ComeBack
                         fn ($standing): string => $standing->part->name,
                         array_filter(
                             $earlier->standings,
-                            fn ($standing): bool => in_array($standing->standing->value, ['not-tested', 'hidden', 'not-alone'], true)
+                            fn ($standing): bool => in_array(
+                                $standing->standing,
+                                [Standing::NotTested, Standing::Hidden, Standing::NotAlone, Standing::Worked],
+                                true,
+                            )
                                 && ! $standing->part->kind->link
                                 && $standing->part->id !== 'outside',
                         ),

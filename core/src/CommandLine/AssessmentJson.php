@@ -91,7 +91,7 @@ final class AssessmentJson
             'name' => $standing->part->name,
             'standing' => $standing->standing->value,
             'probability' => round($standing->probability, 4),
-            'stated' => round($standing->stated(), 4),
+            'stated' => round($standing->stated, 4),
             'now' => round($standing->now, 4),
             'state' => $standing->state,
             'because' => array_map(fn (Because $b): array => ['entry' => $b->entry, 'ground' => $b->ground->value], $standing->because),

@@ -53,7 +53,7 @@ final class AssessmentText
             '  %s %-22s %6s  %s%s',
             $standing->standing->letter(),
             $standing->part->name,
-            self::percent($standing->stated()),
+            self::percent($standing->stated),
             $standing->words(),
             $entries === '' ? '' : " (entries {$entries})",
         );

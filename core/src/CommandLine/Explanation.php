@@ -22,12 +22,12 @@ final class Explanation
         $assessment = Assessment::of($case->machine, $case->record, $case->shelf, $catalogue);
         $standing = $assessment->standings[$part->id];
         $words = new EntryWords($case->machine, $catalogue);
-        $lines = [sprintf('%s: %s, %.1f %%', $part->name, $standing->words(), 100 * $standing->stated())];
+        $lines = [sprintf('%s: %s, %.1f %%', $part->name, $standing->words(), 100 * $standing->stated)];
         foreach ($standing->because as $because) {
             $lines[] = "  entry {$because->entry}: {$because->ground->words()}";
         }
         foreach (array_slice($assessment->faultsOf($part->id), 0, 4) as $fault) {
-            $lines[] = sprintf('  %5.1f %%  %s', 100 * $fault->probability, $fault->fault->name);
+            $lines[] = sprintf('  %5.1f %%  %s', 100 * $standing->share($fault->probability), $fault->fault->name);
         }
         $lines[] = 'How it moved:';
         $replay = Replay::of($case->machine, $case->record->upTo(0), $catalogue);

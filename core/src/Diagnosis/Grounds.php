@@ -34,12 +34,14 @@ final class Grounds
         private readonly StartModel $model,
         private readonly Catalogue $catalogue,
         public readonly FailsUnder $failsUnder,
+        public readonly bool $comesAndGoes,
     ) {
     }
 
     public static function read(Record $record, StartModel $model): self
     {
-        $grounds = new self($model, $model->catalogue, FailsUnder::of($record, $model->catalogue));
+        $catalogue = $model->catalogue;
+        $grounds = new self($model, $catalogue, FailsUnder::of($record, $catalogue), ComesAndGoes::in($record, $catalogue));
         $grounds->readStarts($record);
         $grounds->readFindings($record);
 

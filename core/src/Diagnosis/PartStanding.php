@@ -9,12 +9,9 @@ use Orthoscope\Core\Chain\Part;
 /** Where a part stands, how likely it is or was at fault, and which entries made it so. */
 final readonly class PartStanding
 {
-    private const OVERSTATED_FROM = 0.6;
-
-    private const OF_WHAT_IS_OVER = 0.65;
-
     /**
      * @param  float  $probability that it is or was at fault, from 0 to 1
+     * @param  float  $stated      as it is said, 0 to 1: a suspect on indirect evidence alone is believed more surely than it turns out
      * @param  float  $now         that it is at fault now
      * @param  list<Because>  $because
      * @param  string  $state       "own", "out", "lent TAG" or "in SLOT", at the last start
@@ -28,6 +25,7 @@ final readonly class PartStanding
         public Part $part,
         public Standing $standing,
         public float $probability,
+        public float $stated,
         public float $now,
         public array $because,
         public string $state,
@@ -38,16 +36,10 @@ final readonly class PartStanding
     ) {
     }
 
-    /**
-     * How likely it is said to be at fault, 0 to 1: what rests on indirect evidence alone was overstated in worlds that share nothing with
-     * the catalogue, and the more so the surer it was. What was swapped, seen or measured is said as it is believed. Origin: fitted by jobs
-     * on simulated machines of seeds of their own, docs/DECISIONS.md (suspects believed to 0.8 and more were at fault in two of three).
-     */
-    public function stated(): float
+    /** A chance that is part of its own, such as that of one of its faults, as it is said beside what is said of it: 0 to 1. */
+    public function share(float $probability): float
     {
-        return $this->standing === Standing::Suspect && $this->probability > self::OVERSTATED_FROM
-            ? self::OVERSTATED_FROM + self::OF_WHAT_IS_OVER * ($this->probability - self::OVERSTATED_FROM)
-            : $this->probability;
+        return $this->probability > 0.0 ? ($probability * $this->stated) / $this->probability : $probability;
     }
 
     /** Where it stands, in words, with the condition that was proved under where only one counts. */

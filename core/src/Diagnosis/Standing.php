@@ -8,6 +8,7 @@ namespace Orthoscope\Core\Diagnosis;
 enum Standing: string
 {
     case Proved = 'proved';
+    case Worked = 'worked';
     case NotAlone = 'not-alone';
     case Hidden = 'hidden';
     case NotTested = 'not-tested';
@@ -20,6 +21,7 @@ enum Standing: string
     {
         return match ($this) {
             self::Proved => 'proved working',
+            self::Worked => 'worked when tried',
             self::NotAlone => 'not what stops it alone',
             self::Hidden => 'hidden by an earlier stop',
             self::NotTested => 'not tested',
@@ -35,6 +37,7 @@ enum Standing: string
     {
         return match ($this) {
             self::Proved => 'P',
+            self::Worked => 'W',
             self::NotAlone => 'A',
             self::Hidden => 'H',
             self::NotTested => 'N',

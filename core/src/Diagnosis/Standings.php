@@ -10,8 +10,12 @@ use Orthoscope\Core\Evidence\Record;
 /** Turns belief and grounds into a standing for every part. Low probability alone never clears an untested part. */
 final readonly class Standings
 {
+    /** What was wrong is believed to be put right, so far that proving it comes before looking on. */
+    private bool $seemsOver;
+
     public function __construct(private Replay $replay, private Grounds $grounds, private ?StopEstimate $stop, private Record $record)
     {
+        $this->seemsOver = $replay->sound() >= $replay->model->catalogue->number('prove_from');
     }
 
     /** @return array<string, PartStanding> by part, in the order of the chain */
@@ -46,14 +50,30 @@ final readonly class Standings
             part: $part,
             standing: $standing,
             probability: $had,
+            stated: $standing === Standing::Suspect ? $this->said($had) : $had,
             now: $now,
             because: $this->thatMadeIt($standing, $because),
             state: $this->replay->setUp->stateOf($part->id),
             fitted: $fitted,
             replaced: $replaced,
-            under: in_array($standing, [Standing::Proved, Standing::Cured], true) ? $this->grounds->failsUnder->words() : '',
+            under: in_array($standing, [Standing::Proved, Standing::Worked, Standing::Cured], true)
+                ? $this->grounds->failsUnder->words()
+                : '',
             confirmed: $this->isConfirmed($had, $because),
         );
+    }
+
+    /**
+     * How likely a suspect is said to be at fault, 0 to 1: what rests on indirect evidence alone was overstated in worlds that share
+     * nothing with the catalogue. What was swapped, seen or measured is said as it is believed.
+     */
+    private function said(float $believed): float
+    {
+        $from = $this->replay->model->catalogue->number('overstated_from');
+
+        return $believed <= $from
+            ? $believed
+            : $from + $this->replay->model->catalogue->number('overstated_keeps') * ($believed - $from);
     }
 
     private static function group(string $part, ?string $spare): string
@@ -74,14 +94,30 @@ final readonly class Standings
             $this->isCured($had, $now, $because) => Standing::Cured,
             $this->isConfirmed($had, $because) => Standing::Condemned,
             $had >= $catalogue->number('provisional_from') && $has(Ground::Improved, Ground::CameBack) => Standing::Provisional,
-            $now <= $catalogue->number('proved_below')
+            $now <= $catalogue->number('worked_below')
                 && $had <= $catalogue->number('cured_too_likely')
-                && $has(Ground::Passed, Ground::LookedGood) => Standing::Proved,
+                && $has(Ground::Passed, Ground::LookedGood) => $now <= $catalogue->number('proved_below') && $this->isProof($because)
+                    ? Standing::Proved
+                    : Standing::Worked,
             $had < $catalogue->number('alone_below') && $has(Ground::NoChange) => Standing::NotAlone,
             $had >= $catalogue->number('suspect_from') => Standing::Suspect,
             $this->isHidden($part) => Standing::Hidden,
             default => Standing::NotTested,
         };
+    }
+
+    /**
+     * Whether what speaks for a part proves it. Not where, at last, the machine got further without it; and a start that went well, or
+     * a look, proves nothing as long as the machine comes and goes and what does it is not put right.
+     *
+     * @param  list<Because>  $because
+     */
+    private function isProof(array $because): bool
+    {
+        $last = fn (Ground ...$grounds): int => max([0, ...array_column(Grounds::only($because, ...$grounds), 'entry')]);
+        $worked = $last(Ground::Passed, Ground::LookedGood, Ground::StayedAway);
+
+        return $worked >= $last(Ground::Improved, Ground::CameBack) && (! $this->grounds->comesAndGoes || $this->seemsOver);
     }
 
     /** @param  list<Because>  $because */
@@ -130,7 +166,7 @@ final readonly class Standings
                 Standing::Condemned => [Ground::Improved, Ground::CameBack, Ground::Seen],
                 Standing::Cured => [Ground::Improved, Ground::CameBack, Ground::Seen, Ground::Passed],
                 Standing::Provisional => [Ground::Improved, Ground::CameBack],
-                Standing::Proved => [Ground::Passed, Ground::LookedGood],
+                Standing::Proved, Standing::Worked => [Ground::Passed, Ground::LookedGood],
                 Standing::NotAlone => [Ground::NoChange, Ground::LookedGood],
                 Standing::Suspect => [Ground::NoChange, Ground::Improved, Ground::CameBack, Ground::Seen, Ground::LookedGood],
                 Standing::NotTested => [Ground::LookedGood],

@@ -39,11 +39,11 @@ final readonly class HandOver
     private static function settled(Assessment $assessment): array
     {
         $sentences = [];
-        foreach ([Standing::Proved, Standing::Condemned, Standing::Provisional, Standing::Cured] as $standing) {
+        foreach ([Standing::Proved, Standing::Worked, Standing::Condemned, Standing::Provisional, Standing::Cured] as $standing) {
             $named = array_filter(
                 $assessment->standings,
                 static fn (PartStanding $one): bool => $one->standing === $standing
-                    && ! ($standing === Standing::Proved && $one->part->kind->link),
+                    && ! (in_array($standing, [Standing::Proved, Standing::Worked], true) && $one->part->kind->link),
             );
             $names = implode(', ', array_map(static fn (PartStanding $one): string => $one->part->name, $named));
             array_push($sentences, ...$named === [] ? [] : [ucfirst($standing->words()).": {$names}."]);
@@ -57,7 +57,7 @@ final readonly class HandOver
     {
         $open = array_filter($assessment->suspects(), static fn (PartStanding $one): bool => $one->standing === Standing::Suspect);
         $named = array_map(
-            static fn (PartStanding $one): string => sprintf('%s %d %%', $one->part->name, (int) round(100 * $one->stated())),
+            static fn (PartStanding $one): string => sprintf('%s %d %%', $one->part->name, (int) round(100 * $one->stated)),
             array_slice($open, 0, self::SUSPECTS),
         );
 

@@ -94,8 +94,8 @@ final readonly class PaperTree
     {
         $likeliest = ['', 0.0];
         foreach ($assessment->standings as $id => $standing) {
-            if ($standing->stated() > $likeliest[1] && $id !== 'outside') {
-                $likeliest = [(string) $id, $standing->stated()];
+            if ($standing->stated > $likeliest[1] && $id !== 'outside') {
+                $likeliest = [(string) $id, $standing->stated];
             }
         }
 

@@ -122,7 +122,7 @@ final readonly class Cause
             $standing->confirmed => ["{$what}.", 'We are sure, because we saw or measured it.'],
             default => [
                 "{$what}.",
-                'That is '.Certainty::of($standing->stated())->with($standing->stated()).'. We did not confirm it beyond that.',
+                'That is '.Certainty::of($standing->stated)->with($standing->stated).'. We did not confirm it beyond that.',
             ],
         };
         $entries = array_map(fn (Because $because): int => $because->entry, $standing->because);

@@ -36,13 +36,15 @@ final readonly class Shown
     /** @return list<Sentence> */
     public function ruledOut(): array
     {
-        $worked = $measured = $swapped = $out = $acted = [];
+        $worked = $tried = $measured = $swapped = $out = $acted = [];
         foreach ($this->assessment->standings as $standing) {
             if ($standing->part->kind->link || $standing->fitted !== null || ! $this->cameIn($standing->part)) {
                 continue;
             }
             if ($standing->standing === Standing::Proved) {
                 $this->has($standing, Ground::Passed) ? ($worked[] = $standing) : ($measured[] = $standing);
+            } elseif ($standing->standing === Standing::Worked) {
+                $tried[] = $standing;
             } elseif ($standing->standing === Standing::NotAlone) {
                 match ($this->howChanged($standing)) {
                     'lent' => ($swapped[] = $standing),
@@ -58,6 +60,12 @@ final readonly class Shown
                 'These worked when we started the machine'.($under === '' ? '' : ", {$under}").': %s.',
                 $worked,
                 Ground::Passed,
+            ),
+            ...self::one(
+                'These worked when we tried them. That does not prove that they always do: %s.',
+                $tried,
+                Ground::Passed,
+                Ground::LookedGood,
             ),
             ...self::one('We looked at or measured these and found them good: %s.', $measured, Ground::LookedGood),
             ...self::one(
@@ -268,14 +276,14 @@ final readonly class Shown
      * @param  list<PartStanding>  $standings
      * @return list<Sentence> none where there is nothing to say
      */
-    private static function one(string $words, array $standings, Ground $ground): array
+    private static function one(string $words, array $standings, Ground ...$grounds): array
     {
         $entries = array_merge(
             [],
             ...array_map(
                 fn (PartStanding $one): array => array_map(
                     fn (Because $because): int => $because->entry,
-                    array_filter($one->because, fn (Because $because): bool => $because->ground === $ground),
+                    array_filter($one->because, fn (Because $because): bool => in_array($because->ground, $grounds, true)),
                 ),
                 $standings,
             ),

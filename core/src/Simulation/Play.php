@@ -227,8 +227,8 @@ final class Play
         if ($standing->standing === Standing::Proved && $isAlone && isset($atFault[$part]) && $standing->fitted === null) {
             $this->provedWrongly[$part] = true;
         }
-        if ($standing->stated() >= 0.01 && $standing->fitted === null && $part !== 'outside') {
-            $this->stated[] = [$standing->stated(), isset($atFault[$part]), $part];
+        if ($standing->stated >= 0.01 && $standing->fitted === null && $part !== 'outside') {
+            $this->stated[] = [$standing->stated, isset($atFault[$part]), $part];
         }
     }
 

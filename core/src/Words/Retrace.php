@@ -33,6 +33,10 @@ final class Retrace
             )[0] ?? '';
             $sentences[] = 'Proved working'.($under === '' ? '' : ", {$under}").": {$proved}.";
         }
+        $worked = self::named($standings, Standing::Worked);
+        if ($worked !== '') {
+            $sentences[] = "Worked when tried, which does not prove them: {$worked}.";
+        }
         foreach ([Standing::Provisional, Standing::Condemned, Standing::Cured] as $standing) {
             $named = self::named($standings, $standing, Ground::Improved, Ground::CameBack, Ground::Seen);
             if ($named !== '') {
@@ -104,7 +108,8 @@ final class Retrace
     {
         $named = [];
         foreach ($standings as $one) {
-            if ($one->standing === $standing && ($standing !== Standing::Proved || ! $one->part->kind->link)) {
+            $isListed = ! in_array($standing, [Standing::Proved, Standing::Worked], true) || ! $one->part->kind->link;
+            if ($one->standing === $standing && $isListed) {
                 $entries = array_unique(
                     array_map(
                         fn (Because $b): int => $b->entry,

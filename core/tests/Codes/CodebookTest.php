@@ -55,6 +55,18 @@ final class CodebookTest extends TestCase
         $this->assertSame($read, Beeps::read($typed));
     }
 
+    public function test_of_two_meanings_the_one_of_fewer_codes_says_more(): void
+    {
+        $head = "kind,for,from,to,value,words,source,reliability\r\n";
+        $wide = "display,,10,2F,memory,,,\r\n";
+        $narrow = "display,,1E,20,graphics,,,\r\n";
+        foreach ([$wide.$narrow, $narrow.$wide] as $rows) {
+            $book = CodebookCsv::read($head.$rows, Bench::catalogue());
+            $this->assertSame(3, $book->meaning(CodeKind::Display, '1F')?->width());
+            $this->assertSame(32, $book->meaning(CodeKind::Display, '11')?->width());
+        }
+    }
+
     public function test_beeps_in_words(): void
     {
         $this->assertSame('1 long, 2 short', Beeps::words('lss'));

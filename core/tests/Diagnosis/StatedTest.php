@@ -12,30 +12,50 @@ use PHPUnit\Framework\TestCase;
 /** What is said of a suspect is never more than it has proved to be worth, and keeps the order of belief. */
 final class StatedTest extends TestCase
 {
-    private function stated(Standing $standing, float $believed): float
-    {
-        $part = Bench::replay([])->model->machine->part('supply');
+    private const DARK = ['kind' => 'start', 'reached' => 'dark', 'signs' => ['fans' => 'spin', 'lamp' => 'memory']];
 
-        return (new PartStanding($part, $standing, $believed, $believed, [], 'own', null))->stated();
-    }
+    private const WITHOUT = [
+        'kind' => 'start',
+        'reached' => 'stays',
+        'setup' => ['lent' => ['stick-2' => ['tag' => 'S-1', 'trust' => 0.97]]],
+        'signs' => ['fans' => 'spin'],
+    ];
 
     public function test_a_suspect_on_indirect_evidence_is_said_less_surely_and_in_the_same_order(): void
     {
-        $before = -1.0;
-        foreach ([0.0, 0.2, 0.59, 0.6, 0.7, 0.85, 0.95, 1.0] as $believed) {
-            $stated = $this->stated(Standing::Suspect, $believed);
-            $this->assertGreaterThan($before, $stated);
-            $this->assertLessThanOrEqual($believed, $stated);
-            $before = $stated;
+        $suspects = array_filter(
+            Bench::assess([self::DARK, self::DARK])->standings,
+            fn (PartStanding $one): bool => $one->standing === Standing::Suspect,
+        );
+        usort($suspects, fn (PartStanding $a, PartStanding $b): int => $a->probability <=> $b->probability);
+        $this->assertGreaterThan(3, count($suspects));
+        $this->assertGreaterThan(0.15, end($suspects)->probability);
+        $before = 0.0;
+        foreach ($suspects as $suspect) {
+            // By hand: as believed up to a tenth, three quarters of what is over.
+            $said = $suspect->probability <= 0.1 ? $suspect->probability : 0.1 + 0.75 * ($suspect->probability - 0.1);
+            $this->assertEqualsWithDelta($said, $suspect->stated, 1e-9, $suspect->part->id);
+            $this->assertGreaterThanOrEqual($before, $suspect->stated);
+            $before = $suspect->stated;
         }
-        $this->assertEqualsWithDelta(0.86, $before, 1e-9);
-        $this->assertSame(0.5, $this->stated(Standing::Suspect, 0.5));
+    }
+
+    public function test_the_faults_of_a_suspect_are_said_to_make_up_what_is_said_of_it(): void
+    {
+        $assessment = Bench::assess([self::DARK]);
+        foreach ($assessment->suspects() as $suspect) {
+            $this->assertEqualsWithDelta($suspect->stated, $suspect->share($suspect->probability), 1e-9);
+            foreach ($assessment->faultsOf($suspect->part->id) as $fault) {
+                $this->assertLessThanOrEqual($suspect->stated + 1e-9, $suspect->share($fault->probability), $fault->fault->id);
+            }
+        }
     }
 
     public function test_what_was_swapped_or_seen_is_said_as_it_is_believed(): void
     {
-        foreach ([Standing::Provisional, Standing::Condemned, Standing::Cured] as $standing) {
-            $this->assertSame(0.97, $this->stated($standing, 0.97));
-        }
+        $swapped = Bench::assess([self::DARK, self::WITHOUT, self::DARK, self::WITHOUT, self::DARK])->standings['stick-2'];
+
+        $this->assertContains($swapped->standing, [Standing::Provisional, Standing::Condemned]);
+        $this->assertSame($swapped->probability, $swapped->stated);
     }
 }

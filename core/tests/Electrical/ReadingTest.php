@@ -167,6 +167,11 @@ final class ReadingTest extends TestCase
         $limit = Bench::catalogue()->limits['resistor'];
         $this->assertTrue(Judgement::of($limit, ['printed' => 5.1, 'measured' => 5.3])->passes());
         $this->assertFalse(Judgement::of($limit, ['printed' => 5.1, 'measured' => 0.2])->passes());
+        // Up by its tolerance at the most; down by a fifth, for what lies beside it.
+        $this->assertTrue(Judgement::of($limit, ['printed' => 1000.0, 'measured' => 1049.0])->passes());
+        $this->assertFalse(Judgement::of($limit, ['printed' => 1000.0, 'measured' => 1060.0])->passes());
+        $this->assertTrue(Judgement::of($limit, ['printed' => 1000.0, 'measured' => 805.0])->passes());
+        $this->assertFalse(Judgement::of($limit, ['printed' => 1000.0, 'measured' => 790.0])->passes());
     }
 
     public function test_only_half_of_what_is_held_against_each_other_cannot_be_judged(): void

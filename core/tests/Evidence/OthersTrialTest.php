@@ -88,4 +88,14 @@ final class OthersTrialTest extends TestCase
             'no such part' => ['part of this machine', ['out' => ['stick-9']]],
         ];
     }
+
+    public function test_one_start_of_another_has_hazards_and_a_row_of_them_is_no_single_start(): void
+    {
+        $replay = Bench::replay([]);
+        $once = Bench::case([self::OUT])->record->inForce[0];
+        $row = Bench::case([['times' => 3] + self::OUT])->record->inForce[0];
+        $this->assertNotNull($replay->hazardsSeen($once));
+        $this->assertNull($replay->hazardsSeen($row));
+        $this->assertNotNull($replay->hazardsSeen(Bench::case([['kind' => 'report', 'reached' => 'dark']])->record->inForce[0]));
+    }
 }

@@ -83,8 +83,8 @@ final class StartOutcomesTest extends TestCase
     {
         $standing = fn (array $setUp): string => Bench::assess([['kind' => 'start', 'reached' => 'stays', 'times' => 3, 'setup' => $setUp]])
             ->standings['cooler']->standing->value;
-        $this->assertNotSame('proved', $standing([]));
-        $this->assertSame('proved', $standing(['goal' => 'hours']));
+        $this->assertNotContains($standing([]), ['proved', 'worked']);
+        $this->assertSame('worked', $standing(['goal' => 'hours']));
     }
 
     public function test_an_opinion_is_kept_and_moves_nothing(): void

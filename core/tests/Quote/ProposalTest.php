@@ -11,6 +11,7 @@ use Orthoscope\Core\Economy\Cost;
 use Orthoscope\Core\Economy\Expectation;
 use Orthoscope\Core\Economy\Option;
 use Orthoscope\Core\Quote\Proposal;
+use Orthoscope\Core\Quote\QuoteLine;
 use Orthoscope\Core\Quote\Variant;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -50,7 +51,29 @@ final class ProposalTest extends TestCase
         $this->assertStringContainsString('Your drives come back to you.', $this->variant('salvage', 0.9)->limits);
     }
 
-    private function variant(string $way, float $cures): Variant
+    public function test_only_what_is_done_has_a_line(): void
+    {
+        $lines = fn (int $spent, int $parts): array => array_map(
+            fn (QuoteLine $line): string => $line->what,
+            $this->variant('new', 0.9, $spent, $parts)->lines,
+        );
+
+        $this->assertSame(['Work, 10 minutes'], $lines(0, 0));
+        $this->assertSame(['Finding the fault, 1 minutes', 'Work, 10 minutes'], $lines(1, 0));
+        $this->assertCount(2, $lines(0, 100));
+    }
+
+    public function test_waiting_is_said_in_days(): void
+    {
+        $promise = fn (int $from, int $to): string => $this->variant('new', 0.9, days: [$from, $to])->promise;
+
+        $this->assertStringContainsString('It needs no waiting for parts.', $promise(0, 0));
+        $this->assertStringContainsString('It takes about a day.', $promise(0, 1));
+        $this->assertStringContainsString('It takes about 1 to 3 days.', $promise(1, 3));
+    }
+
+    /** @param  array{int, int}  $days */
+    private function variant(string $way, float $cures, int $spent = 0, int $parts = 0, array $days = [0, 0]): Variant
     {
         $catalogue = Catalogue::shipped();
         $machine = Machine::fromArray([], $catalogue);
@@ -60,13 +83,13 @@ final class ProposalTest extends TestCase
             name: 'X',
             acts: [],
             part: null,
-            cost: new Cost(0, 10),
+            cost: new Cost($parts, 10, $days),
             expects: new Expectation(0, 0, [0, 0], $cures),
             promise: new Promise(3, 0.05, 3),
             effects: [],
             leaves: [],
         );
 
-        return (new Proposal($catalogue, $machine))->variant('A', $option, 0);
+        return (new Proposal($catalogue, $machine))->variant('A', $option, $spent);
     }
 }

@@ -75,6 +75,21 @@ final class SimulatedSupplierTest extends TestCase
         $this->assertSame(ClaimAnswer::NoFaultFound, $good->answer('tm-card-mid', 'O-x', 1, true));
     }
 
+    public function test_of_claims_that_are_settled_seven_in_ten_are_replaced_and_the_rest_refunded(): void
+    {
+        $answers = ['replaced' => 0, 'refunded' => 0];
+        for ($i = 0; $i < 1500; $i++) {
+            $supplier = new SimulatedSupplier(Bench::catalogue()->supplier, 'claims', ["O-{$i}" => false]);
+            $delivery = $supplier->deliver('tm-card-mid', "O-{$i}");
+            $answer = $supplier->answer('tm-card-mid', "O-{$i}", 1, true);
+            if (! $delivery->wrong && ! $delivery->damaged && $answer->settles()) {
+                $answers[$answer === ClaimAnswer::Replaced ? 'replaced' : 'refunded']++;
+            }
+        }
+        $this->assertGreaterThan(500, array_sum($answers));
+        $this->assertEqualsWithDelta(0.7, $answers['replaced'] / array_sum($answers), 0.06);
+    }
+
     private function supplier(): SimulatedSupplier
     {
         return new SimulatedSupplier(Bench::catalogue()->supplier, 'test');

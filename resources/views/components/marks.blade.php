@@ -12,6 +12,10 @@
             <circle class="proof-fill" cx="10" cy="10" r="9" />
             <path class="on-fill" d="M5.6 10.4 8.8 13.5 14.4 6.8" />
         </symbol>
+        <symbol id="mark-worked" viewBox="0 0 20 20">
+            <circle class="proof-line" cx="10" cy="10" r="8" />
+            <path class="proof-line" d="M5.6 10.4 8.8 13.5 14.4 6.8" />
+        </symbol>
         <symbol id="mark-not-alone" viewBox="0 0 20 20">
             <circle class="ink-line" cx="10" cy="10" r="8" />
             <path class="proof-fill" d="M10 3a7 7 0 0 0 0 14z" />

@@ -26,13 +26,15 @@
                 @endif
                 <svg class="meter" viewBox="0 0 180 6" preserveAspectRatio="none" aria-hidden="true">
                     <rect class="meter-all" width="180" height="6" />
-                    <rect class="meter-part" width="{{ max(2, round(180 * $standing->stated(), 1)) }}" height="6" />
+                    <rect class="meter-part" width="{{ max(2, round(180 * $standing->stated, 1)) }}" height="6" />
                 </svg>
                 <small>
                     @if ($faults = array_slice($a->faultsOf($standing->part->id), 0, 2))
                         @php
                             $named = array_map(
-                                fn($f) => $f->fault->name . ' ' . max(1, (int) round(100 * $f->probability)),
+                                fn($f) => $f->fault->name .
+                                    ' ' .
+                                    max(1, (int) round(100 * $standing->share($f->probability))),
                                 $faults,
                             );
                         @endphp
@@ -46,11 +48,11 @@
             </div>
             @php
                 $percent =
-                    $standing->stated() >= 0.995
+                    $standing->stated >= 0.995
                         ? '>99'
-                        : ($standing->stated() < 0.005
+                        : ($standing->stated < 0.005
                             ? '<1'
-                            : (int) round(100 * $standing->stated()));
+                            : (int) round(100 * $standing->stated));
             @endphp
             <button type="button" class="what num"
                 data-what="{{ App\View\WhatIs::suspect($standing->standing) }}">{{ $percent }}

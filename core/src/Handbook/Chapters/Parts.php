@@ -102,7 +102,7 @@ final class Parts extends Chapter
             new Item(
                 $kind->shownByStart
                     ? 'Proved working: a start got past it, or a look or reading found it good, and it is at fault with '
-                        ."{$number('proved_below')} at most"
+                        ."{$number('proved_below')} at most; not while the machine comes and goes"
                     : 'A start that goes well says nothing of it; only a look or a reading does',
                 'number/proved_below',
             ),
