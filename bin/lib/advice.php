@@ -8,9 +8,10 @@ $docs = $argv[1] ?? dirname(__DIR__, 2).'/docs';
 $figures = fn (string $name): array => json_decode(
     (string) file_get_contents("{$docs}/advice/{$name}.json"), true, 64, JSON_THROW_ON_ERROR,
 );
-[$circuit, $stories, $planner, $script, $schools, $perturbed, $hard, $calls, $times] = array_map($figures, [
+[$circuit, $stories, $exact, $planner, $script, $schools, $perturbed, $hard, $calls, $times] = array_map($figures, [
     'circuit',
     'stories',
+    'exact',
     'planner',
     'script',
     'schools',
@@ -232,6 +233,18 @@ $tables = [
             array_keys($schools['policies']),
             $schools['policies'],
         ),
+    ),
+    'exact' => $table(
+        ['records', 'no test', 'one step ahead', 'the best order', 'over the best: median', '95th percentile', 'worst'],
+        [[
+            (string) $exact['problems'],
+            sprintf('%.1f min', $exact['untested']),
+            sprintf('%.1f min', $exact['one_step_ahead']),
+            sprintf('%.1f min', $exact['exact']),
+            sprintf('%.1f %%', 100 * ($exact['median'] - 1)),
+            sprintf('%.1f %%', 100 * ($exact['p95'] - 1)),
+            sprintf('%.0f %%', 100 * ($exact['worst'] - 1)),
+        ]],
     ),
     'hard' => $table(
         [

@@ -1,8 +1,11 @@
+@php
+    $months = $closing ? Orthoscope\Core\Plain\Many::of($closing->warrantyMonths, 'month') : '';
+@endphp
 <x-layout :title="'Back: ' . $job->tag" nav="counter">
     <div class="head"><a class="tag" href="{{ route('jobs.tag', $job) }}">{{ $job->tag }}</a>
         <h1>It came back</h1>
         <p>{{ $job->machine->model }} of
-            {{ $job->machine->owner->name }}{{ $closing ? ", warranty then {$closing->warrantyMonths} months" : '' }}
+            {{ $job->machine->owner->name }}{{ $closing ? ", warranty then {$months}" : '' }}
         </p>
     </div>
     <form class="sheet collect" method="post" action="{{ route('comebacks.store', $job) }}" novalidate>@csrf

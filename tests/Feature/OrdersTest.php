@@ -79,10 +79,10 @@ final class OrdersTest extends TestCase
     {
         $job = $this->agreed();
         $this->actingAs($this->person(Role::Technician))
-            ->post("/jobs/{$job->tag}/orders", ['offer' => 'rw-fan', 'part' => 'case-fans', 'held_for' => 'drive'])
+            ->post("/jobs/{$job->tag}/orders", ['offer' => 'rw-fan', 'part' => 'case-fans', 'held_for' => 'drive-lead'])
             ->assertSessionHasNoErrors();
         $order = Order::query()->firstOrFail();
-        // The drive worked when the lent supply ran it.
+        // The lead of the drive worked when the lent supply ran it.
         $this->assertSame('ordered', $order->state);
         $this->post("/jobs/{$job->tag}/orders", [
             'offer' => 'rw-cooler',
@@ -102,9 +102,14 @@ final class OrdersTest extends TestCase
         $waits = Order::query()->orderByDesc('id')->firstOrFail();
         $this->assertSame('held', $waits->state);
         $this->get("/jobs/{$fresh->tag}/decide")->assertSee('until the processor is proved');
-        $this->post("/jobs/{$fresh->tag}/entries", [
-            'entry' => ['kind' => 'start', 'reached' => 'stays', 'times' => 5],
-        ])->assertSessionHasNoErrors();
+        foreach (
+            [
+                ['kind' => 'act', 'act' => 'reseat', 'on' => ['main-plug', 'cpu-plug', 'panel']],
+                ['kind' => 'start', 'reached' => 'stays', 'times' => 5],
+            ] as $entry
+        ) {
+            $this->post("/jobs/{$fresh->tag}/entries", ['entry' => $entry])->assertSessionHasNoErrors();
+        }
         $this->assertSame('ordered', $waits->refresh()->state);
     }
 

@@ -14,6 +14,7 @@ use Illuminate\Cache\Repository;
 use Illuminate\Database\Eloquent\Collection;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Economy\Option;
+use Orthoscope\Core\Plain\Many;
 use Orthoscope\Core\Planning\NextStep;
 use Orthoscope\Core\Quote\Bill;
 use Orthoscope\Core\Supplier\Supplier;
@@ -96,7 +97,7 @@ final readonly class PreviewNumbers
                 : "{$option->name}, expected to cost {$money->amount($option->expects->cost)} until the job ends",
             'Quoted' => $quoted === null
                 ? 'nothing to quote'
-                : "{$money->words($quoted->total())} with tax, warranty {$quoted->warrantyMonths} months",
+                : "{$money->words($quoted->total())} with tax, warranty ".Many::of($quoted->warrantyMonths, 'month'),
             'Bill so far' => $bill === null ? 'nothing yet' : "{$money->words($bill->total())} with tax",
         ];
     }

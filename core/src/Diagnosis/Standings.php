@@ -13,9 +13,15 @@ final readonly class Standings
     /** What was wrong is believed to be put right, so far that proving it comes before looking on. */
     private bool $seemsOver;
 
+    /** A part that came in alone, once it is as sound as is asked of what goes back. */
+    private bool $isProvedAlone;
+
     public function __construct(private Replay $replay, private Grounds $grounds, private ?StopEstimate $stop, private Record $record)
     {
-        $this->seemsOver = $replay->sound() >= $replay->model->catalogue->number('prove_from');
+        $sound = $replay->sound();
+        $catalogue = $replay->model->catalogue;
+        $this->seemsOver = $sound >= $catalogue->number('prove_from');
+        $this->isProvedAlone = $replay->model->machine->alone !== null && $sound >= 1.0 - $catalogue->number('comeback_risk');
     }
 
     /** @return array<string, PartStanding> by part, in the order of the chain */
@@ -96,9 +102,7 @@ final readonly class Standings
             $had >= $catalogue->number('provisional_from') && $has(Ground::Improved, Ground::CameBack) => Standing::Provisional,
             $now <= $catalogue->number('worked_below')
                 && $had <= $catalogue->number('cured_too_likely')
-                && $has(Ground::Passed, Ground::LookedGood) => $now <= $catalogue->number('proved_below') && $this->isProof($because)
-                    ? Standing::Proved
-                    : Standing::Worked,
+                && $has(Ground::Passed, Ground::LookedGood) => $this->isProved($now, $because) ? Standing::Proved : Standing::Worked,
             $had < $catalogue->number('alone_below') && $has(Ground::NoChange) => Standing::NotAlone,
             $had >= $catalogue->number('suspect_from') => Standing::Suspect,
             $this->isHidden($part) => Standing::Hidden,
@@ -107,17 +111,20 @@ final readonly class Standings
     }
 
     /**
-     * Whether what speaks for a part proves it. Not where, at last, the machine got further without it; and a start that went well, or
+     * Whether what speaks for a part proves it, and does not only say that it worked. Not where, at last, the machine got further without it; and a start that went well, or
      * a look, proves nothing as long as the machine comes and goes and what does it is not put right.
      *
      * @param  list<Because>  $because
      */
-    private function isProof(array $because): bool
+    private function isProved(float $now, array $because): bool
     {
         $last = fn (Ground ...$grounds): int => max([0, ...array_column(Grounds::only($because, ...$grounds), 'entry')]);
         $worked = $last(Ground::Passed, Ground::LookedGood, Ground::StayedAway);
 
-        return $worked >= $last(Ground::Improved, Ground::CameBack) && (! $this->grounds->comesAndGoes || $this->seemsOver);
+        return $this->isProvedAlone
+            || ($now <= $this->replay->model->catalogue->number('proved_below')
+                && $worked >= $last(Ground::Improved, Ground::CameBack)
+                && (! $this->grounds->comesAndGoes || $this->seemsOver));
     }
 
     /** @param  list<Because>  $because */

@@ -11,6 +11,7 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Closing;
 use Orthoscope\Core\HandBack\Plan;
+use Orthoscope\Core\Plain\Many;
 use Orthoscope\Core\Words\ActInPlain;
 use Orthoscope\Core\Words\PartsInPlain;
 
@@ -147,8 +148,8 @@ final readonly class LetterWriter
             ],
             default => [
                 Sentence::of(
-                    "If the same trouble comes back within {$closing->warrantyMonths} months, bring it in and we put it right. The "
-                        .'law may give you more.',
+                    'If the same trouble comes back within '.Many::of($closing->warrantyMonths, 'month').', bring it in and we put it '
+                        .'right. The law may give you more.',
                     $closing->number,
                 ),
             ],

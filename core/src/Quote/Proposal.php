@@ -8,6 +8,7 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Economy\Option;
 use Orthoscope\Core\Economy\WorkPrice;
+use Orthoscope\Core\Plain\Many;
 use Orthoscope\Core\Plain\Money;
 
 /** Makes a variant of a quote from a way on, in the words of the owner. */
@@ -74,22 +75,6 @@ final readonly class Proposal
 
     private function promise(Option $option): string
     {
-        $way = $this->catalogue->economy->ways[$option->way] ?? null;
-        $chance = match (true) {
-            $option->end && $option->expects->cures < 0.5 => 'Your machine comes back as it is.',
-            $way?->id === 'run-on' => 'Your machine runs on what works.',
-            // Nothing is promised for sure before the machine has run with it: the figure is what we believe, not what we have seen.
-            $option->expects->cures >= 0.95 => 'We think that this puts it right. If not, we ask you before we do more.',
-            $option->expects->cures >= 0.8 => sprintf(
-                'We think that this puts it right: about %d in 10. If not, we ask you before we do more.',
-                (int) round(10 * $option->expects->cures),
-            ),
-            $option->expects->cures >= 0.5 => sprintf(
-                'This may well put it right: about %d in 10. If not, we ask you before we do more.',
-                (int) round(10 * $option->expects->cures),
-            ),
-            default => 'This may not be all that is wrong. We ask you before we do more.',
-        };
         [$least, $most] = $option->cost->days;
         $days = match (true) {
             $most === 0 => 'It needs no waiting for parts.',
@@ -98,10 +83,26 @@ final readonly class Proposal
         };
         $warranty =
             $option->promise->warrantyMonths > 0
-                ? "If the same trouble comes back within {$option->promise->warrantyMonths} months, we put it right."
+                ? 'If the same trouble comes back within '.Many::of($option->promise->warrantyMonths, 'month').', we put it right.'
                 : 'We give no warranty on it. The law may give you more.';
 
-        return "{$chance} {$days} {$warranty}";
+        return "{$this->chance($option)} {$days} {$warranty}";
+    }
+
+    /** Nothing is promised for sure before the machine has run with it: the figure is what we believe, not what we have seen. */
+    private function chance(Option $option): string
+    {
+        $cures = $option->expects->cures;
+        $tenths = (int) round(10 * $cures);
+
+        return match (true) {
+            $option->end && $cures < 0.5 => 'Your machine comes back as it is.',
+            ($this->catalogue->economy->ways[$option->way] ?? null)?->id === 'run-on' => 'Your machine runs on what works.',
+            $cures >= 0.95 => 'We think that this puts it right. If not, we ask you before we do more.',
+            $cures >= 0.8 => "We think that this puts it right: about {$tenths} in 10. If not, we ask you before we do more.",
+            $cures >= 0.5 => "This may well put it right: about {$tenths} in 10. If not, we ask you before we do more.",
+            default => 'This may not be all that is wrong. We ask you before we do more.',
+        };
     }
 
     /** @return list<string> */

@@ -10,6 +10,7 @@ use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Economy\Cost;
 use Orthoscope\Core\Economy\Expectation;
 use Orthoscope\Core\Economy\Option;
+use Orthoscope\Core\Plain\Many;
 use Orthoscope\Core\Quote\Proposal;
 use Orthoscope\Core\Quote\QuoteLine;
 use Orthoscope\Core\Quote\Variant;
@@ -61,6 +62,12 @@ final class ProposalTest extends TestCase
         $this->assertSame(['Work, 10 minutes'], $lines(0, 0));
         $this->assertSame(['Finding the fault, 1 minutes', 'Work, 10 minutes'], $lines(1, 0));
         $this->assertCount(2, $lines(0, 100));
+    }
+
+    public function test_a_warranty_of_one_month_is_said_of_one(): void
+    {
+        $this->assertStringContainsString('within 3 months, we put it right', $this->variant('new', 0.9)->promise);
+        $this->assertSame(['0 months', '1 month', '2 months'], array_map(fn (int $n): string => Many::of($n, 'month'), [0, 1, 2]));
     }
 
     public function test_waiting_is_said_in_days(): void
