@@ -111,8 +111,9 @@ final readonly class Standings
     }
 
     /**
-     * Whether what speaks for a part proves it, and does not only say that it worked. Not where, at last, the machine got further without it; and a start that went well, or
-     * a look, proves nothing as long as the machine comes and goes and what does it is not put right.
+     * Whether what speaks for a part proves it, and does not only say that it worked. Not where, at last, the machine got further
+     * without it; and a start that went well, or a look, proves nothing as long as the machine comes and goes and what does it is not put
+     * right.
      *
      * @param  list<Because>  $because
      */
