@@ -14,6 +14,7 @@ use App\UseCases\Shop\BenchNow;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Collection;
+use Illuminate\Support\HtmlString;
 use Illuminate\Support\Str;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Bench\JobState;
@@ -266,6 +267,12 @@ final class JobPage
     public function hosts(): Collection
     {
         return $this->hosts;
+    }
+
+    /** The forms of looks and readings where none was sent and refused. */
+    public function checkForms(): HtmlString
+    {
+        return app(CheckForms::class)->of($this);
     }
 
     /** @return list<SpareWanted> spares that would settle it and that nobody has */
