@@ -8,7 +8,7 @@ use App\Models\OwnValue;
 use App\Models\Spare;
 use App\UseCases\Shop\CoreVersion;
 use Illuminate\Contracts\Cache\Repository as Cache;
-use Illuminate\Support\Facades\View;
+use Illuminate\Contracts\View\Factory as Views;
 use Illuminate\Support\HtmlString;
 use Illuminate\Support\ViewErrorBag;
 
@@ -21,7 +21,7 @@ final readonly class CheckForms
     /** What stands in kept forms where the tag of a job belongs. */
     private const TAG = '--the-tag-of-the-job--';
 
-    public function __construct(private CoreVersion $version, private Cache $kept)
+    public function __construct(private CoreVersion $version, private Cache $kept, private Views $views)
     {
     }
 
@@ -43,7 +43,7 @@ final readonly class CheckForms
     {
         $job = (clone $page->job)->forceFill(['tag' => self::TAG]);
 
-        return View::make('dialogs.checks', [
+        return $this->views->make('dialogs.checks', [
             'page' => $page,
             'job' => $job,
             'a' => $page->assessment,
