@@ -52,6 +52,30 @@ final class RefurbishTest extends TestCase
         $this->assertStringStartsNotWith('Send it back', $this->own($entries, 60000, 30000, $now, $now->modify('-1 day'))->advice);
     }
 
+    public function test_the_seller_still_takes_it_on_the_last_day(): void
+    {
+        $now = new DateTimeImmutable('2026-11-25 10:00');
+        $entries = [['kind' => 'start', 'reached' => 'dark', 'waited' => 200]];
+        $until = fn (string $day): string => $this->own($entries, 60000, 30000, $now, new DateTimeImmutable($day))->advice;
+        $this->assertStringContainsString('takes it for 0 more days', $until('2026-11-25 08:00'));
+        $this->assertStringContainsString('takes it for 1 more day.', $until('2026-11-26 08:00'));
+    }
+
+    public function test_what_is_kept_back_for_comebacks_is_a_share_of_the_work_and_a_quarter_of_its_price_by_the_year(): void
+    {
+        $own = $this->own(self::RUNS, 6000);
+        $economy = Bench::catalogue()->economy;
+        $terms = $economy->refurbish;
+        // Half a year of warranty: half a year's comebacks.
+        $this->assertSame(6, $terms->warrantyMonths);
+        $whole = $own->build->minor + 6000 + $own->reserve->minor + (int) round($terms->ready * $economy->labour);
+        $this->assertEqualsWithDelta(
+            0.5 * $terms->comeback * ($economy->redo * $economy->labour + $whole / 4),
+            $own->reserve->minor,
+            1.0,
+        );
+    }
+
     public function test_what_is_proved_is_worth_more_than_what_is_only_there(): void
     {
         $proved = $this->own(self::RUNS, 6000);

@@ -64,6 +64,13 @@ final class ProposalTest extends TestCase
         $this->assertCount(2, $lines(0, 100));
     }
 
+    public function test_each_line_is_charged_once(): void
+    {
+        foreach ($this->variant('new', 0.9, 20, 5000)->lines as $line) {
+            $this->assertSame(1, $line->count, $line->what);
+        }
+    }
+
     public function test_a_warranty_of_one_month_is_said_of_one(): void
     {
         $this->assertStringContainsString('within 3 months, we put it right', $this->variant('new', 0.9)->promise);
