@@ -243,27 +243,30 @@ final readonly class Candidates
 
     /**
      * A start under the same set-up tells little new, until something was done to the machine that changed how it starts as it came: what
-     * fails after an act as before has shown that the act was none.
+     * fails after an act as before has shown that the act was none. What failed twice in one way, and never went otherwise, will so a
+     * third time; what comes and goes is looked for longer.
      */
     private function startIsDone(SetUp $setUp, string $enough): bool
     {
         $done = 0;
         $before = 0;
         $asItCame = null;
+        $shown = [];
         foreach ($this->record->inForce as $entry) {
-            if ($entry instanceof ActDone && ! $entry->begun) {
+            if ($entry instanceof ActDone) {
                 [$before, $done] = [$before + $done, 0];
             }
             if ($entry instanceof Start && $entry->setUp->changesNoPart()) {
-                $fails = $this->catalogue->isFailure($entry->reached);
-                $done += $fails && ! $setUp->changesNoPart() && $entry->reached === $asItCame ? $before : 0;
+                $done += $this->catalogue->isFailure($entry->reached) && $entry->reached === $asItCame ? $before : 0;
                 [$before, $asItCame] = [0, $entry->reached];
             }
             if ($entry instanceof Start && $entry->setUp->key() === $setUp->key()) {
                 $done += $entry->times;
+                $shown += $entry->outcomes;
             }
         }
+        $isAlike = count($shown) === 1 && $this->catalogue->isFailure((string) array_key_first($shown));
 
-        return $done >= $this->catalogue->number($enough);
+        return $done >= min($isAlike ? $this->catalogue->number('alike_starts') : PHP_INT_MAX, $this->catalogue->number($enough));
     }
 }

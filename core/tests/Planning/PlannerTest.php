@@ -47,6 +47,22 @@ final class PlannerTest extends TestCase
         );
     }
 
+    public function test_what_failed_twice_in_one_way_is_not_started_a_third_time_and_what_comes_and_goes_is(): void
+    {
+        $dark = self::DARK;
+        $runs = ['kind' => 'start', 'reached' => 'stays'];
+        $tried = [['kind' => 'act', 'act' => 'clear-settings', 'on' => ['settings']], $dark];
+        $offers = fn (array $entries): bool => Bench::assess($entries)->advice->step('start') !== null;
+
+        $this->assertTrue($offers([$dark]));
+        $this->assertFalse($offers([$dark, $dark]));
+        $this->assertTrue($offers([$dark, $dark, $tried[0]]), 'what was done is tried');
+        $this->assertFalse($offers([$dark, $dark, ...$tried]), 'it failed as before: what was done was nothing');
+        $this->assertTrue($offers([$dark, $dark, $tried[0], ['reached' => 'no-drive'] + $dark]), 'it fails otherwise now');
+        $this->assertTrue($offers([$runs, $dark, $dark]), 'it comes and goes');
+        $this->assertTrue($offers([$runs, $runs]), 'it does not fail');
+    }
+
     public function test_where_nothing_saves_time_what_hardly_tells_gives_way_to_what_tells(): void
     {
         $look = fn (string $check, string $result, ?string $on = null): array => [
