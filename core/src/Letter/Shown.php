@@ -36,15 +36,13 @@ final readonly class Shown
     /** @return list<Sentence> */
     public function ruledOut(): array
     {
-        $worked = $tried = $measured = $swapped = $out = $acted = [];
+        $worked = $measured = $swapped = $out = $acted = [];
         foreach ($this->assessment->standings as $standing) {
             if ($standing->part->kind->link || $standing->fitted !== null || ! $this->cameIn($standing->part)) {
                 continue;
             }
             if ($standing->standing === Standing::Proved) {
                 $this->has($standing, Ground::Passed) ? ($worked[] = $standing) : ($measured[] = $standing);
-            } elseif ($standing->standing === Standing::Worked) {
-                $tried[] = $standing;
             } elseif ($standing->standing === Standing::NotAlone) {
                 match ($this->howChanged($standing)) {
                     'lent' => ($swapped[] = $standing),
@@ -60,12 +58,6 @@ final readonly class Shown
                 'These worked when we started the machine'.($under === '' ? '' : ", {$under}").': %s.',
                 $worked,
                 Ground::Passed,
-            ),
-            ...self::one(
-                'These worked when we tried them. That does not prove that they always do: %s.',
-                $tried,
-                Ground::Passed,
-                Ground::LookedGood,
             ),
             ...self::one('We looked at or measured these and found them good: %s.', $measured, Ground::LookedGood),
             ...self::one(
@@ -111,7 +103,7 @@ final readonly class Shown
     {
         $closing = $this->assessment->record->closing();
         $closed = $closing === null ? [] : [$closing->number];
-        [$ran, $never] = $this->untested();
+        [$ran, $never, $worked, $looked] = $this->notShown();
         $starts = $this->assessment->record->all(Start::class);
         $last = $this->assessment->record->lastStart();
         $atWork = array_filter($starts, fn (Start $start): bool => in_array($start->setUp->goal, [Goal::Load, Goal::Hours], true));
@@ -121,6 +113,15 @@ final readonly class Shown
         } else {
             $sentences[] = self::parts('We did not get to test these, so we cannot say that they are good: %s.', $never);
             $sentences[] = self::parts('These took part in our tests, but we cannot say that they are good: %s.', $ran);
+            array_push(
+                $sentences,
+                ...self::one('These worked when we tried them, but we cannot say that they always do: %s.', $worked, Ground::Passed),
+                ...self::one(
+                    'We looked at these and found nothing wrong, but we cannot say that they are good: %s.',
+                    $looked,
+                    Ground::LookedGood,
+                ),
+            );
         }
         if ($starts !== [] && $atWork === [] && $this->assessment->proof->clean > 0) {
             $sentences[] = Sentence::of('We did not run it for long, or at hard work.', ...array_column($starts, 'number'));
@@ -150,16 +151,16 @@ final readonly class Shown
     }
 
     /**
-     * Parts that nothing shows to be good, a suspect that is told as the cause left out: those that ran in a start or are spoken of by
-     * an entry, and those that nothing we did has reached.
+     * Parts that nothing proves to be good, a suspect that is told as the cause left out: those that ran in a start or are spoken of by
+     * an entry, those that nothing we did has reached, those that worked when they were tried, and those only looked at.
      *
-     * @return array{list<Part>, list<Part>}
+     * @return array{list<Part>, list<Part>, list<PartStanding>, list<PartStanding>}
      */
-    private function untested(): array
+    private function notShown(): array
     {
         $told = array_map(fn (PartStanding $cause): string => $cause->part->id, $this->assessment->causes());
-        $open = [Standing::NotTested, Standing::Hidden, Standing::NotAlone, Standing::Suspect];
-        $ran = $never = [];
+        $open = [Standing::NotTested, Standing::Hidden, Standing::NotAlone, Standing::Suspect, Standing::Worked];
+        $ran = $never = $worked = $looked = [];
         foreach ($this->assessment->standings as $standing) {
             $part = $standing->part;
             if (
@@ -173,10 +174,15 @@ final readonly class Shown
             ) {
                 continue;
             }
-            $standing->because !== [] || $this->hasRun($part) ? ($ran[] = $part) : ($never[] = $part);
+            match (true) {
+                $standing->standing === Standing::Worked && $this->has($standing, Ground::Passed) => ($worked[] = $standing),
+                $standing->standing === Standing::Worked => ($looked[] = $standing),
+                $standing->because !== [] || $this->hasRun($part) => ($ran[] = $part),
+                default => ($never[] = $part),
+            };
         }
 
-        return [$ran, $never];
+        return [$ran, $never, $worked, $looked];
     }
 
     /** The cause is among what stays at the owner's place, so there is more to say of it than that we do not know it. */
@@ -276,14 +282,14 @@ final readonly class Shown
      * @param  list<PartStanding>  $standings
      * @return list<Sentence> none where there is nothing to say
      */
-    private static function one(string $words, array $standings, Ground ...$grounds): array
+    private static function one(string $words, array $standings, Ground $ground): array
     {
         $entries = array_merge(
             [],
             ...array_map(
                 fn (PartStanding $one): array => array_map(
                     fn (Because $because): int => $because->entry,
-                    array_filter($one->because, fn (Because $because): bool => in_array($because->ground, $grounds, true)),
+                    array_filter($one->because, fn (Because $because): bool => $because->ground === $ground),
                 ),
                 $standings,
             ),

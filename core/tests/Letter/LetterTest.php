@@ -191,6 +191,17 @@ final class LetterTest extends TestCase
         $this->assertMatchesRegularExpression('/We did not get to test these[^.]*the coin cell/', $ran);
     }
 
+    public function test_what_only_worked_when_it_was_tried_is_not_said_to_be_ruled_out(): void
+    {
+        $dark = ['kind' => 'start', 'reached' => 'dark', 'waited' => 100, 'signs' => ['fans' => 'spin', 'lamp' => 'memory']];
+        $text = $this->letter([$dark, $dark])->text();
+        $this->assertMatchesRegularExpression('/These worked when we tried them, but we cannot say[^.]*the power supply/', $text);
+        $this->assertDoesNotMatchRegularExpression('/These worked when we started the machine[^.]*the power supply/', $text);
+        $came = $this->letter([['kind' => 'start', 'reached' => 'stays', 'times' => 3], $dark])->text();
+        $this->assertStringNotContainsString('These worked when we started the machine', $came);
+        $this->assertMatchesRegularExpression('/These worked when we tried them[^.]*the drive/', $came);
+    }
+
     public function test_a_cure_that_was_not_confirmed_is_not_called_sure(): void
     {
         $text = $this->letter(array_slice(self::DEAD_SUPPLY, 0, 3))->text();
