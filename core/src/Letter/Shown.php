@@ -158,22 +158,9 @@ final readonly class Shown
      */
     private function notShown(): array
     {
-        $told = array_map(fn (PartStanding $cause): string => $cause->part->id, $this->assessment->causes());
-        $open = [Standing::NotTested, Standing::Hidden, Standing::NotAlone, Standing::Suspect, Standing::Worked];
         $ran = $never = $worked = $looked = [];
-        foreach ($this->assessment->standings as $standing) {
+        foreach ($this->open() as $standing) {
             $part = $standing->part;
-            if (
-                ! in_array($standing->standing, $open, true)
-                || in_array($part->id, $told, true)
-                || $part->id === 'outside'
-                || $standing->replaced !== null
-                || $standing->fitted !== null
-                || $part->kind->link
-                || ! $this->cameIn($part)
-            ) {
-                continue;
-            }
             match (true) {
                 $standing->standing === Standing::Worked && $this->has($standing, Ground::Passed) => ($worked[] = $standing),
                 $standing->standing === Standing::Worked => ($looked[] = $standing),
@@ -183,6 +170,25 @@ final readonly class Shown
         }
 
         return [$ran, $never, $worked, $looked];
+    }
+
+    /** @return list<PartStanding> of what came in and was neither proved, nor found to be the cause, nor replaced */
+    private function open(): array
+    {
+        $told = array_map(fn (PartStanding $cause): string => $cause->part->id, $this->assessment->causes());
+        $open = [Standing::NotTested, Standing::Hidden, Standing::NotAlone, Standing::Suspect, Standing::Worked];
+
+        return array_values(
+            array_filter(
+                $this->assessment->standings,
+                fn (PartStanding $one): bool => in_array($one->standing, $open, true)
+                    && ! in_array($one->part->id, [...$told, 'outside'], true)
+                    && $one->replaced === null
+                    && $one->fitted === null
+                    && ! $one->part->kind->link
+                    && $this->cameIn($one->part),
+            ),
+        );
     }
 
     /** The cause is among what stays at the owner's place, so there is more to say of it than that we do not know it. */
