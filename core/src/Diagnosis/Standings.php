@@ -13,15 +13,15 @@ final readonly class Standings
     /** What was wrong is believed to be put right, so far that proving it comes before looking on. */
     private bool $seemsOver;
 
-    /** A part that came in alone, once it is as sound as is asked of what goes back. */
-    private bool $isProvedAlone;
+    /** As sound as is asked of what goes back. */
+    private bool $isSound;
 
     public function __construct(private Replay $replay, private Grounds $grounds, private ?StopEstimate $stop, private Record $record)
     {
         $sound = $replay->sound();
         $catalogue = $replay->model->catalogue;
         $this->seemsOver = $sound >= $catalogue->number('prove_from');
-        $this->isProvedAlone = $replay->model->machine->alone !== null && $sound >= 1.0 - $catalogue->number('comeback_risk');
+        $this->isSound = $sound >= 1.0 - $catalogue->number('comeback_risk');
     }
 
     /** @return array<string, PartStanding> by part, in the order of the chain */
@@ -122,8 +122,9 @@ final readonly class Standings
         $last = fn (Ground ...$grounds): int => max([0, ...array_column(Grounds::only($because, ...$grounds), 'entry')]);
         $worked = $last(Ground::Passed, Ground::LookedGood, Ground::StayedAway);
 
-        return $this->isProvedAlone
-            || ($now <= $this->replay->model->catalogue->number('proved_below')
+        // What came in alone is the whole of what is as sound as is asked.
+        return ($this->isSound && $this->replay->model->machine->alone !== null)
+            || ($now <= $this->replay->model->catalogue->number($this->isSound ? 'proved_below_once_sound' : 'proved_below')
                 && $worked >= $last(Ground::Improved, Ground::CameBack)
                 && (! $this->grounds->comesAndGoes || $this->seemsOver));
     }

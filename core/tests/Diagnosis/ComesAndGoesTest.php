@@ -68,6 +68,25 @@ final class ComesAndGoesTest extends TestCase
         $this->assertContains('board', $this->proved($entries));
     }
 
+    public function test_less_is_asked_of_a_part_once_the_whole_machine_is_as_sound_as_is_asked(): void
+    {
+        $reseat = ['kind' => 'act', 'act' => 'reseat', 'on' => ['main-plug', 'cpu-plug', 'card-slot', 'panel']];
+        $started = [self::DARK, $reseat, self::RUNS];
+        $shown = [...$started, ['times' => 12] + self::RUNS, ['times' => 4, 'setup' => ['goal' => 'load']] + self::RUNS];
+        foreach ([[$started, false], [$shown, true]] as [$entries, $isSound]) {
+            $assessment = Bench::assess($entries);
+            $this->assertSame($isSound, $assessment->sound >= 0.97);
+            foreach ($assessment->standings as $id => $standing) {
+                if ($standing->standing === Standing::Proved) {
+                    $this->assertLessThanOrEqual($isSound ? 0.01 : 0.005, $standing->now, $id);
+                }
+                if ($standing->standing === Standing::Worked) {
+                    $this->assertGreaterThan($isSound ? 0.01 : 0.005, $standing->now, $id);
+                }
+            }
+        }
+    }
+
     /**
      * @param  list<array<string, mixed>>  $entries
      *
