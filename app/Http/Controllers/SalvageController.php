@@ -19,7 +19,7 @@ final class SalvageController
         $saved = [];
         foreach ($request->parts() as $part) {
             $spare = $book->add($part['spare'], $user, $job);
-            if ($part['proved']) {
+            if ($part['worked']) {
                 $book->prove($spare, 'job', true, "worked in the trials of {$job->tag}: {$part['because']}", $user, $job);
             }
             $saved[] = $spare->tag;

@@ -26,7 +26,7 @@ final class SalvageRequest extends FormRequest
         return ['tags' => ['required', 'array'], 'tags.*' => ['nullable', 'string', 'max:20'], 'place' => ['nullable', 'string', 'max:60']];
     }
 
-    /** @return list<array{spare: NewSpare, proved: bool, because: string}> */
+    /** @return list<array{spare: NewSpare, worked: bool, because: string}> */
     public function parts(): array
     {
         /** @var Job $job */
@@ -59,7 +59,7 @@ final class SalvageRequest extends FormRequest
             $spare = $this->kept((string) $tag, $standing->part, $assessment->machine, $platform);
             $parts[] = [
                 'spare' => $spare,
-                'proved' => $standing->standing === Standing::Proved,
+                'worked' => in_array($standing->standing, [Standing::Proved, Standing::Worked], true),
                 'because' => implode(
                     ', ',
                     array_map(fn (Because $because): string => "entry {$because->entry}", array_slice($standing->because, 0, 3)),
