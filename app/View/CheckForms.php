@@ -14,7 +14,8 @@ use Illuminate\Support\ViewErrorBag;
 
 /**
  * The forms of looks and readings, half of a bench page. They follow from what a machine is made of, the catalogue and the shop's good
- * machines, so that they are made once and kept for all machines that are alike.
+ * machines, so that they are made once and kept for all machines that are alike. Addresses in them name no host, for the shop may be
+ * reached by several.
  */
 final readonly class CheckForms
 {

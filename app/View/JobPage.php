@@ -22,7 +22,6 @@ use Orthoscope\Core\Catalogue\Act;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\School;
 use Orthoscope\Core\Diagnosis\PartStanding;
-use Orthoscope\Core\Diagnosis\Standing;
 use Orthoscope\Core\Electrical\Beside;
 use Orthoscope\Core\Electrical\Sizing\SupplySizing;
 use Orthoscope\Core\Evidence\ActDone;
@@ -398,7 +397,7 @@ final class JobPage
             array_filter(
                 $this->assessment->standings,
                 fn (PartStanding $standing): bool => $standing->part->kind->lendable
-                    && in_array($standing->standing, [Standing::Proved, Standing::Worked, Standing::NotAlone, Standing::NotTested], true),
+                    && $standing->standing->mayBeKept(),
             ),
         );
     }

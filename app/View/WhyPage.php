@@ -80,7 +80,8 @@ final readonly class WhyPage
         return [
             'condemned' => "At least {$percent('condemned_from')} (now {$now} %), and either put back and the trouble came back, or the "
                 .'fault itself seen or measured.',
-            'cleared' => "At most {$percent('proved_below')} that it is at fault now, and a start that got past it, or a look or a reading "
+            'cleared' => "At most {$percent('proved_below')} that it is at fault now ({$percent('proved_below_once_sound')} once the whole "
+                .'machine is sound), and a start that got past it, or a look or a reading '
                 .'that found it good. Being unlikely alone clears nothing, and while the machine comes and goes no start that goes well '
                 .'does.',
         ];

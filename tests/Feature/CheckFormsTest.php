@@ -33,10 +33,19 @@ final class CheckFormsTest extends TestCase
         [$one, $two] = [$this->job(), $this->job()];
         foreach ([$one, $two, $one] as $job) {
             $forms = $this->forms($job);
-            $this->assertStringContainsString(route('jobs.socket', $job), $forms);
-            $this->assertStringNotContainsString(route('jobs.socket', $job->is($one) ? $two : $one), $forms);
+            $this->assertStringContainsString('"'.route('jobs.socket', $job, absolute: false).'"', $forms);
+            $this->assertStringNotContainsString(route('jobs.socket', $job->is($one) ? $two : $one, absolute: false), $forms);
             $this->assertStringNotContainsString('--', (string) preg_replace('/<!--.*?-->/s', '', $forms));
         }
+    }
+
+    public function test_who_comes_by_another_address_is_not_sent_to_the_one_they_were_made_at(): void
+    {
+        $job = $this->job();
+        $this->forms($job);
+        $page = (string) $this->get("http://shop.example/jobs/{$job->tag}")->assertOk()->getContent();
+        $this->assertSame(1, preg_match('/<a href="([^"]*)">Mark the contacts on the drawing/', $page, $to));
+        $this->assertSame(route('jobs.socket', $job, absolute: false), $to[1]);
     }
 
     public function test_another_machine_and_a_new_host_change_them(): void

@@ -13,7 +13,6 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\Because;
-use Orthoscope\Core\Diagnosis\Standing;
 use Orthoscope\Core\Shelf\NewSpare;
 use Orthoscope\Core\Shelf\SpareMistake;
 
@@ -39,7 +38,7 @@ final class SalvageRequest extends FormRequest
         foreach (array_filter($this->array('tags')) as $id => $tag) {
             $standing =
                 $assessment->standings[$id] ?? throw ValidationException::withMessages(['tags' => "This machine has no part \"{$id}\"."]);
-            if (! in_array($standing->standing, [Standing::Proved, Standing::Worked, Standing::NotAlone, Standing::NotTested], true)) {
+            if (! $standing->standing->mayBeKept()) {
                 throw ValidationException::withMessages([
                     'tags' => "{$standing->part->name} is {$standing->standing->words()}; it does not go on the shelf.",
                 ]);
@@ -59,7 +58,7 @@ final class SalvageRequest extends FormRequest
             $spare = $this->kept((string) $tag, $standing->part, $assessment->machine, $platform);
             $parts[] = [
                 'spare' => $spare,
-                'worked' => in_array($standing->standing, [Standing::Proved, Standing::Worked], true),
+                'worked' => $standing->standing->hasWorked(),
                 'because' => implode(
                     ', ',
                     array_map(fn (Because $because): string => "entry {$because->entry}", array_slice($standing->because, 0, 3)),

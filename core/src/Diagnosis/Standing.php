@@ -32,6 +32,18 @@ enum Standing: string
         };
     }
 
+    /** A start or a look speaks for it, whether that proves it or not. */
+    public function hasWorked(): bool
+    {
+        return $this === self::Proved || $this === self::Worked;
+    }
+
+    /** Whether the part may go on a shelf: nothing speaks against it. What nobody tested is trusted less there. */
+    public function mayBeKept(): bool
+    {
+        return $this->hasWorked() || $this === self::NotAlone || $this === self::NotTested;
+    }
+
     /** One letter, for black-and-white print and small marks. */
     public function letter(): string
     {

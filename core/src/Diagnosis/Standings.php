@@ -62,7 +62,7 @@ final readonly class Standings
             state: $this->replay->setUp->stateOf($part->id),
             fitted: $fitted,
             replaced: $replaced,
-            under: in_array($standing, [Standing::Proved, Standing::Worked, Standing::Cured], true)
+            under: $standing->hasWorked() || $standing === Standing::Cured
                 ? $this->grounds->failsUnder->words()
                 : '',
             confirmed: $this->isConfirmed($had, $because),

@@ -92,13 +92,8 @@ final class Decision
         $this->why = Reason::of($options, $this->worth, $this->data->currency);
     }
 
-    public static function of(
-        Replay $replay,
-        Assessment $assessment,
-        Catalogue $catalogue,
-        Shelf $shelf,
-        Terms $terms = new Terms,
-    ): self {
+    public static function of(Replay $replay, Assessment $assessment, Catalogue $catalogue, Shelf $shelf, Terms $terms = new Terms): self
+    {
         return new self($replay, $assessment, $catalogue, $shelf, $terms);
     }
 
@@ -183,10 +178,10 @@ final class Decision
     /** What it costs if it is tried: part, minutes, waiting; and what it is expected to cost later. */
     private function outlay(WayOn $way): int
     {
-        return $way->cost->parts +
-            WorkPrice::of($way->acts, $way->cost->minutes, $this->catalogue) +
-            (int) round(($this->data->day * array_sum($way->cost->days)) / 2) +
-            $way->after;
+        return $way->cost->parts
+            + WorkPrice::of($way->acts, $way->cost->minutes, $this->catalogue)
+            + (int) round(($this->data->day * array_sum($way->cost->days)) / 2)
+            + $way->after;
     }
 
     /** The cheapest way to end it with the machine not right. */
@@ -205,8 +200,7 @@ final class Decision
     {
         $end = $this->data->ends[$id];
         $lost =
-            $this->worth * (1.0 - $end->cures) * (1.0 - ($end->worth ?? 0.0)) -
-            ($end->parts !== null ? $this->forParts($end->parts) : 0);
+            $this->worth * (1.0 - $end->cures) * (1.0 - ($end->worth ?? 0.0)) - ($end->parts !== null ? $this->forParts($end->parts) : 0);
 
         return (int) round($end->fee + $end->minutes * $this->rate + ($this->data->day * array_sum($end->days)) / 2 + max(0.0, $lost));
     }

@@ -43,7 +43,7 @@ final readonly class HandOver
             $named = array_filter(
                 $assessment->standings,
                 static fn (PartStanding $one): bool => $one->standing === $standing
-                    && ! (in_array($standing, [Standing::Proved, Standing::Worked], true) && $one->part->kind->link),
+                    && ! ($standing->hasWorked() && $one->part->kind->link),
             );
             $names = implode(', ', array_map(static fn (PartStanding $one): string => $one->part->name, $named));
             array_push($sentences, ...$named === [] ? [] : [ucfirst($standing->words()).": {$names}."]);

@@ -8,6 +8,7 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Plain\Many;
 use Orthoscope\Core\Plain\Money;
 use Orthoscope\Core\Planning\Spent;
 
@@ -79,7 +80,7 @@ final readonly class Bill
             ? $lines
             : [
                 QuoteLine::of(
-                    "Work at the bench, {$rest} minutes",
+                    'Work at the bench, '.Many::of($rest, 'minute'),
                     1,
                     Money::of((int) round($rest * $this->catalogue->economy->labour)),
                 ),

@@ -27,16 +27,15 @@ final readonly class Proposal
         $economy = $this->catalogue->economy;
         $lines = [];
         if ($spent > 0) {
-            $lines[] =
-                $economy->findingFixed === null
-                    ? QuoteLine::of("Finding the fault, {$spent} minutes", 1, Money::of((int) round($spent * $economy->labour)))
-                    : QuoteLine::of('Finding the fault', 1, Money::of($economy->findingFixed));
+            $lines[] = $economy->findingFixed === null
+                ? QuoteLine::of('Finding the fault, '.Many::of($spent, 'minute'), 1, Money::of((int) round($spent * $economy->labour)))
+                : QuoteLine::of('Finding the fault', 1, Money::of($economy->findingFixed));
         }
         if ($keepData && $economy->keepData !== null) {
             $lines[] = QuoteLine::of('Your data kept safe before we begin', 1, Money::of($economy->keepData));
         }
         $lines[] = QuoteLine::of(
-            "Work, {$option->cost->minutes} minutes",
+            'Work, '.Many::of($option->cost->minutes, 'minute'),
             1,
             Money::of(WorkPrice::of($option->acts, $option->cost->minutes, $this->catalogue)),
         );
@@ -67,9 +66,9 @@ final readonly class Proposal
         return match (true) {
             $option->way === 'platform' => 'Main board, processor and memory',
             $option->part === null || ! in_array($option->way, ['new', 'used', 'shelf'], true) => 'Small parts',
-            default => ucfirst((string) preg_replace('/^(the|a) /', '', $this->machine->part($option->part)->kind->plain)).
-                ', '.
-                $this->catalogue->economy->sources[$option->way]->name,
+            default => ucfirst((string) preg_replace('/^(the|a) /', '', $this->machine->part($option->part)->kind->plain))
+                .', '
+                .$this->catalogue->economy->sources[$option->way]->name,
         };
     }
 
@@ -81,8 +80,7 @@ final readonly class Proposal
             $most === 1 => 'It takes about a day.',
             default => "It takes about {$least} to {$most} days.",
         };
-        $warranty =
-            $option->promise->warrantyMonths > 0
+        $warranty = $option->promise->warrantyMonths > 0
                 ? 'If the same trouble comes back within '.Many::of($option->promise->warrantyMonths, 'month').', we put it right.'
                 : 'We give no warranty on it. The law may give you more.';
 

@@ -108,8 +108,7 @@ final class Retrace
     {
         $named = [];
         foreach ($standings as $one) {
-            $isListed = ! in_array($standing, [Standing::Proved, Standing::Worked], true) || ! $one->part->kind->link;
-            if ($one->standing === $standing && $isListed) {
+            if ($one->standing === $standing && ! ($standing->hasWorked() && $one->part->kind->link)) {
                 $entries = array_unique(
                     array_map(
                         fn (Because $b): int => $b->entry,

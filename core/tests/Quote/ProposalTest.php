@@ -60,7 +60,7 @@ final class ProposalTest extends TestCase
         );
 
         $this->assertSame(['Work, 10 minutes'], $lines(0, 0));
-        $this->assertSame(['Finding the fault, 1 minutes', 'Work, 10 minutes'], $lines(1, 0));
+        $this->assertSame(['Finding the fault, 1 minute', 'Work, 10 minutes'], $lines(1, 0));
         $this->assertCount(2, $lines(0, 100));
     }
 

@@ -128,14 +128,14 @@ $wrong = $sent && $errors->has($key); @endphp
             <p class="source">{{ $points->limitSource($check->limit) }}</p>
         @endif
         @if ($check->id === 'socket-map')
-            <p><a href="{{ route('jobs.socket', $job) }}">Mark the contacts on the drawing of the socket</a>
+            <p><a href="{{ route('jobs.socket', $job, absolute: false) }}">Mark the contacts on the drawing of the socket</a>
             </p>
         @endif
         @if ($check->id === 'supply-sum')
-            <p><a href="{{ route('jobs.supply', $job) }}">Add it up</a></p>
+            <p><a href="{{ route('jobs.supply', $job, absolute: false) }}">Add it up</a></p>
         @endif
         @if ($check->id === 'card-identity')
-            <p><a href="{{ route('jobs.card', $job) }}">Hold it against what is published</a></p>
+            <p><a href="{{ route('jobs.card', $job, absolute: false) }}">Hold it against what is published</a></p>
         @endif
         <div class="choices stack">
             @if ($check->limit)

@@ -96,13 +96,14 @@ final class Parts extends Chapter
     /** @return list<Item> */
     private function verdicts(PartKind $kind): array
     {
-        $number = fn (string $id): string => self::percent($this->catalogue->number($id));
+        $number = fn (string $id): string => (string) round(100 * $this->catalogue->number($id), 1).' %';
 
         return [
             new Item(
                 $kind->shownByStart
                     ? 'Proved working: a start got past it, or a look or reading found it good, and it is at fault with '
-                        ."{$number('proved_below')} at most; not while the machine comes and goes"
+                        ."{$number('proved_below')} at most, or {$number('proved_below_once_sound')} once the whole machine is sound; "
+                        .'not while it comes and goes'
                     : 'A start that goes well says nothing of it; only a look or a reading does',
                 'number/proved_below',
             ),
