@@ -128,7 +128,8 @@ $wrong = $sent && $errors->has($key); @endphp
             <p class="source">{{ $points->limitSource($check->limit) }}</p>
         @endif
         @if ($check->id === 'socket-map')
-            <p><a href="{{ route('jobs.socket', $job, absolute: false) }}">Mark the contacts on the drawing of the socket</a>
+            <p><a href="{{ route('jobs.socket', $job, absolute: false) }}">Mark the contacts on the drawing of the
+                    socket</a>
             </p>
         @endif
         @if ($check->id === 'supply-sum')
