@@ -35,8 +35,8 @@ final class CommandLine
     orthoscope validate FILE            every mistake in a case file, by line
     orthoscope vocabulary               all words a case file can use, as JSON
     orthoscope check-catalogue          whether the catalogue holds together
-    orthoscope simulate --jobs N --seed S --policy all|planner|script|power-first|strip-first|screen-first|cheapest-first
-             [--perturb F] [--doubles SHARE] [--world friendly|hard|circuit|stories] [--workers N] [--json]
+    orthoscope simulate --jobs N --seed S --policy all|planner|script|knowing|power-first|strip-first|screen-first|
+             cheapest-first [--perturb F] [--doubles SHARE] [--world friendly|hard|circuit|stories] [--workers N] [--json]
                                         plays machines with hidden faults by each policy, and adds up what came of it
     orthoscope calls [--callers N] [--seed S] --json
                                         asks simulated callers in the planner's order and in a fixed one

@@ -17,7 +17,7 @@ final class FiguresText
         $head = sprintf('%d jobs, seed %s, %s world', $figures->whole('jobs'), $figures->text('seed'), $figures->text('world'));
         $lines = [
             $head.sprintf(', perturbed up to x%g, %g %% double faults', $figures->number('perturb'), 100 * $figures->number('doubles')),
-            sprintf('Who knows what is wrong takes %.1f minutes.', $figures->row('bound')->number('minutes')),
+            sprintf('Who knows what is wrong, and proves nothing, takes %.1f minutes.', $figures->row('bound')->number('minutes')),
             sprintf(
                 '%-15s %7s %7s %7s  %-22s %-22s %s',
                 'policy',
@@ -42,7 +42,8 @@ final class FiguresText
         }
         foreach (isset($policies['planner']) ? $policies['planner']->rows('calibration', []) : [] as $bin) {
             $lines[] = sprintf('stated %.2f to %.2f: %6d times', $bin->number('from'), $bin->number('to'), $bin->whole('entries'))
-                .sprintf(', on average %.3f, true %.3f', $bin->number('stated'), $bin->number('true'));
+                .sprintf(', on average %.3f', $bin->number('stated'))
+                .sprintf(', true %.3f (%.3f to %.3f)', $bin->number('true'), $bin->number('low'), $bin->number('high'));
         }
 
         return implode("\n", $lines)."\n";

@@ -61,7 +61,7 @@ final readonly class Debrief
             minutes: $attempt->minutes(),
             repair: (int) Play::bound(
                 $catalogue,
-                array_map(fn (array $fault): array => [$fault['fault'], $fault['part']], $attempt->puzzle->faults),
+                array_map(fn (array $fault): string => $catalogue->fault($fault['fault'])->usualRepair(), $attempt->puzzle->faults),
             ),
             money: $attempt->money(),
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Simulation;
 
+use LogicException;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Check;
 use Orthoscope\Core\Chain\Machine;
@@ -192,6 +193,17 @@ final class CatalogueMachine implements HiddenMachine
             fn (int $mode): array => [$this->model->modes->all[$mode]->fault->id, $this->model->modes->all[$mode]->part],
             $this->faults,
         );
+    }
+
+    public function usualRepair(string $fault): string
+    {
+        foreach ($this->faults as $mode) {
+            if ($this->model->modes->all[$mode]->fault->id === $fault) {
+                return $this->model->modes->all[$mode]->fault->usualRepair();
+            }
+        }
+
+        throw new LogicException("Nothing here ever had the fault {$fault}.");
     }
 
     public function harms(): float

@@ -13,9 +13,6 @@ final class Figures
     /** Resamples for the interval of a ratio of means. */
     private const RESAMPLES = 1000;
 
-    /** Lower ends of the bins of stated probability. */
-    private const BINS = [0.01, 0.05, 0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 0.95, 0.99];
-
     /**
      * @param  non-empty-list<Result>  $results of one policy
      *
@@ -26,6 +23,7 @@ final class Figures
         $minutes = array_map(fn (Result $r): float => $r->minutes, $results);
         sort($minutes);
         $count = count($results);
+        $calibration = Calibration::of($results);
 
         return [
             'jobs' => $count,
@@ -46,7 +44,8 @@ final class Figures
             ...self::misread($results),
             'parts_lent' => array_sum(array_map(fn (Result $r): int => $r->lent, $results)),
             'parts_harmed' => array_sum(array_map(fn (Result $r): int => $r->harmed, $results)),
-            'calibration' => self::calibration($results),
+            'calibration' => $calibration->rows(),
+            'stated_sure' => $calibration->sure(),
         ];
     }
 
@@ -133,38 +132,5 @@ final class Figures
             'misread_named' => ['all' => $entries] + self::counted($named, $entries),
             'false_alarms' => ['all' => count($clean)] + self::counted($alarms, count($clean)),
         ];
-    }
-
-    /**
-     * Stated probability against truth, in bins; of every part, after every entry. One job gives many that hang together.
-     *
-     * @param  list<Result>  $results
-     *
-     * @return list<array{from: float, to: float, entries: int, stated: float, true: float}>
-     */
-    private static function calibration(array $results): array
-    {
-        $bins = [];
-        foreach ($results as $result) {
-            foreach ($result->stated as [$stated, $true]) {
-                $bin = max(0, count(array_filter(self::BINS, fn (float $from): bool => $stated >= $from)) - 1);
-                $bins[$bin][0] = ($bins[$bin][0] ?? 0) + 1;
-                $bins[$bin][1] = ($bins[$bin][1] ?? 0.0) + $stated;
-                $bins[$bin][2] = ($bins[$bin][2] ?? 0) + ($true ? 1 : 0);
-            }
-        }
-        ksort($bins);
-        $rows = [];
-        foreach ($bins as $bin => [$entries, $stated, $true]) {
-            $rows[] = [
-                'from' => self::BINS[$bin],
-                'to' => self::BINS[$bin + 1] ?? 1.0,
-                'entries' => $entries,
-                'stated' => round($stated / $entries, 4),
-                'true' => round($true / $entries, 4),
-            ];
-        }
-
-        return $rows;
     }
 }

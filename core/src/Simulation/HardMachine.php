@@ -147,6 +147,11 @@ final class HardMachine implements HiddenMachine
         return array_map(fn (Trouble $trouble): array => [$trouble->fault->id ?? 'unheard-of', $trouble->part], $this->causes);
     }
 
+    public function usualRepair(string $fault): string
+    {
+        return isset($this->catalogue->faults[$fault]) ? $this->catalogue->fault($fault)->usualRepair() : 'replace';
+    }
+
     public function harms(): float
     {
         return array_sum(array_map(fn (Trouble $trouble): float => $trouble->fault->harms ?? 0.0, $this->troubles));

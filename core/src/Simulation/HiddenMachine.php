@@ -42,6 +42,9 @@ interface HiddenMachine
     /** @return list<array{string, string}> what was wrong when it came in: fault and part */
     public function causes(): array;
 
+    /** @return string the act that usually puts right a fault that causes() names; no act is sure to */
+    public function usualRepair(string $fault): string;
+
     /** Chance that a good part lent to it now comes to harm. */
     public function harms(): float;
 }

@@ -112,7 +112,10 @@ final class Play
             harmed: $this->harmed,
             entries: count($this->bench->record()->entries),
             stated: $this->stated,
-            bound: self::bound($this->catalogue, $this->bench->hidden->causes()),
+            bound: self::bound(
+                $this->catalogue,
+                array_map($this->bench->hidden->usualRepair(...), array_column($this->bench->hidden->causes(), 0)),
+            ),
             comebacks: $this->comebacks,
             misread: $this->bench->misread(),
             named: array_keys($this->named),
@@ -163,18 +166,16 @@ final class Play
     }
 
     /**
-     * Bench minutes of someone who knows what is wrong: the usual repairs, and one start to see.
+     * Bench minutes of someone who knows what is wrong and proves nothing: the usual repairs, and one start to see.
      *
-     * @param  list<array{string, string}>  $causes fault and part
+     * @param  list<string>  $repairs the acts
      */
-    public static function bound(Catalogue $catalogue, array $causes): float
+    public static function bound(Catalogue $catalogue, array $repairs): float
     {
-        $minutes = $catalogue->steps['start']->minutes;
-        foreach ($causes as [$fault]) {
-            $minutes += $catalogue->act(isset($catalogue->faults[$fault]) ? $catalogue->fault($fault)->usualRepair() : 'replace')->minutes;
-        }
-
-        return (float) $minutes;
+        return (float) array_sum([
+            $catalogue->steps['start']->minutes,
+            ...array_map(fn (string $act): int => $catalogue->act($act)->minutes, $repairs),
+        ]);
     }
 
     /** Whether a part that was replaced was at fault, or carried a fault that nothing less had cured. */
@@ -185,7 +186,7 @@ final class Play
             return true;
         }
         foreach ($this->bench->hidden->causes() as [$fault, $at]) {
-            $act = isset($this->catalogue->faults[$fault]) ? $this->catalogue->fault($fault)->usualRepair() : 'replace';
+            $act = $this->bench->hidden->usualRepair($fault);
             if (
                 $machine->part($at)->kind->carrier === $machine->part($part)->kind->id
                 && ($act === 'replace' || $this->wasDone($act, $at))

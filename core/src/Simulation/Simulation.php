@@ -53,12 +53,22 @@ final readonly class Simulation
     /** @return list<string> */
     public static function policyNames(Catalogue $catalogue): array
     {
-        return ['planner', 'script', ...array_keys($catalogue->schools)];
+        return ['planner', 'script', 'knowing', ...array_keys($catalogue->schools)];
     }
 
-    public function policy(string $name): Policy
+    /** One job, by its number from 0. */
+    public function play(int $job, string $policy): Result
+    {
+        $hidden = $this->world()->machine(Draw::from("{$this->seed} {$job} machine"));
+
+        return Play::of($this->catalogue, $hidden, $this->policy($policy, $hidden), Draw::from("{$this->seed} {$job} lending"));
+    }
+
+    /** @param  HiddenMachine  $hidden which only who knows what is wrong looks at */
+    private function policy(string $name, HiddenMachine $hidden): Policy
     {
         return match ($name) {
+            'knowing' => new KnowingPolicy($hidden),
             'planner' => new PlannerPolicy,
             'script' => new ScriptPolicy($this->catalogue),
             default => new SchoolPolicy(
@@ -68,14 +78,6 @@ final readonly class Simulation
                     ),
             ),
         };
-    }
-
-    /** One job, by its number from 0. */
-    public function play(int $job, string $policy): Result
-    {
-        $hidden = $this->world()->machine(Draw::from("{$this->seed} {$job} machine"));
-
-        return Play::of($this->catalogue, $hidden, $this->policy($policy), Draw::from("{$this->seed} {$job} lending"));
     }
 
     private function world(): World

@@ -44,11 +44,11 @@ final class FiguresTextTest extends TestCase
         foreach (
             [
                 '2 jobs, seed mine, friendly world, perturbed up to x1, 15 % double faults',
-                'Who knows what is wrong takes 25.0 minutes.',
+                'Who knows what is wrong, and proves nothing, takes 25.0 minutes.',
                 'planner            50.0    60.0    60.0  100.0 % (15.8 to 100.0)',
                 '4 / 2',
                 'planner against script: 0.500 of its minutes',
-                'stated 0.50 to 0.60:      2 times, on average 0.550, true 1.000',
+                'stated 0.50 to 0.60:      2 times, on average 0.550, true 1.000 (1.000 to 1.000)',
             ] as $expected
         ) {
             $this->assertStringContainsString($expected, $text);

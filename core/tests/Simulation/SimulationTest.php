@@ -132,7 +132,10 @@ final class SimulationTest extends TestCase
         $tally = Figures::of($results);
         $this->assertSame(['mean' => 50.0, 'median' => 60.0, 'p90' => 80.0], $tally['minutes']);
         $this->assertSame([0.5, 0.75, 0.25], [$tally['right']['share'], $tally['sound']['share'], $tally['wrong_part_replaced']['share']]);
-        $this->assertSame(['from' => 0.95, 'to' => 0.99, 'entries' => 2, 'stated' => 0.965, 'true' => 0.5], $tally['calibration'][1]);
+        $this->assertSame(
+            ['from' => 0.95, 'to' => 0.99, 'entries' => 2, 'stated' => 0.965, 'true' => 0.5, 'low' => 0.0, 'high' => 1.0],
+            $tally['calibration'][1],
+        );
         $this->assertSame(25.0, Figures::bound($results));
         $half = array_map(fn (Result $r): Result => $of(true, [], $r->minutes / 2, []), $results);
         $this->assertSame(['ratio' => 0.5, 'low' => 0.5, 'high' => 0.5], Figures::ratio($half, $results, Draw::from('resampled')));

@@ -161,6 +161,11 @@ final class CircuitMachine implements HiddenMachine
         return $this->causes;
     }
 
+    public function usualRepair(string $fault): string
+    {
+        return Defects::ALL[$fault][2];
+    }
+
     public function harms(): float
     {
         return ($this->body->good['supply'] ?? 1.0) < 0.5 && isset($this->body->good['supply']) ? 0.1 : 0.0;

@@ -151,6 +151,11 @@ final class StoryMachine implements HiddenMachine
         return array_map(static fn (Story $story): array => [$story->tale->story, $story->part], $this->stories);
     }
 
+    public function usualRepair(string $fault): string
+    {
+        return array_column(array_map(static fn (Story $story): Tale => $story->tale, $this->stories), null, 'story')[$fault]->usualRepair();
+    }
+
     public function harms(): float
     {
         return 0.0;
