@@ -113,6 +113,10 @@ $asked = function (array $worlds) use ($percent, $ratio): array {
             fn (array $p): string => $counted($p['false_alarms']),
             $planners,
         )],
+        ['jobs without one in which it was said that the entries do not fit', '', ...array_map(
+            fn (array $p): string => $counted($p['said_not_to_fit']),
+            $planners,
+        )],
         ['stated 0.95 or more: true', '0.93', ...array_map($over, $planners)],
         ['expected calibration error', 'at most 0.04', ...array_map($error, $planners)],
         ['bins of 100 or more off by more than 0.07', 'none', ...array_map($bins, $planners)],

@@ -108,7 +108,7 @@ final class Adviser
     {
         $alone = $this->alone($record);
 
-        return Surprise::isThere($narrow, $record, $this->catalogue)
+        return Surprise::asksForAWideLook($narrow, $record, $this->catalogue)
             ? WideLook::at($alone, $this->machine, $record, $this->catalogue, $this->candidates())
             : null;
     }

@@ -13,14 +13,17 @@ use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
 
-/** Whether the record fits together, and which single entry, if wrong or if the machine changed just then, would settle it. */
+/**
+ * Whether the record fits together, and which single entry, if wrong or if the machine changed just then, would settle it. An entry does
+ * not fit that nothing explains, all others read; that a true find was rare beforehand is no reason.
+ */
 final readonly class Surprise
 {
     /** Odd entries before which a change of the machine is tried. Origin: judgement. */
     private const CHANGES = 2;
 
     /**
-     * @param  string  $level "none", "some" or "high"
+     * @param  string  $level "none"; "some" where it fits badly, "high" where nothing known explains an entry, or one is probably wrong
      * @param  ?int  $entry the entry that, if wrong, settles it
      * @param  ?int  $changed the entry just before which the machine may have changed by itself, if that settles it too
      */
@@ -40,10 +43,13 @@ final readonly class Surprise
         [$odd, $gain] = self::settles($wide, $record, $catalogue);
         $wrong = $gain > log($catalogue->number('named_wrong_from')) ? $odd : null;
         $changed = self::changes($wide, $replay, $record, $catalogue);
-        $level = self::oddity($replay, $record, $catalogue) < $catalogue->number('surprise_below') / 3 ? 'high' : 'some';
+        $isExplained = self::explained($wide, $record, $catalogue) >= $catalogue->number('surprise_below');
+        if ($isExplained && $odd === null && $changed === null) {
+            return new self('none', null, null, '');
+        }
 
         return new self(
-            $level,
+            $isExplained && $wrong === null ? 'some' : 'high',
             $wrong,
             $changed,
             match (true) {
@@ -59,33 +65,49 @@ final readonly class Surprise
         );
     }
 
-    public static function isThere(Replay $replay, Record $record, Catalogue $catalogue): bool
+    /** Whether an entry was so rare by what was believed before it that sets which were dropped are looked into again. */
+    public static function asksForAWideLook(Replay $replay, Record $record, Catalogue $catalogue): bool
     {
-        return self::oddity($replay, $record, $catalogue) < $catalogue->number('surprise_below');
+        $oddities = self::oddities($replay, $record, $catalogue);
+
+        return $oddities !== [] && min($oddities) < $catalogue->number('surprise_below');
     }
 
-    /** How much less likely the oddest entry was than blind chance gives it; 1 if none was. */
-    public static function oddity(Replay $replay, Record $record, Catalogue $catalogue): float
-    {
-        return min(1.0, ...array_values(self::oddities($replay, $record, $catalogue)), ...[1.0]);
-    }
-
-    /**
-     * What was told may be of an earlier state of the machine; that it differs from the bench is no surprise.
-     *
-     * @return array<int, float> entry => how likely it was against blind chance
-     */
+    /** @return array<int, float> entry => how likely it was by what was believed before it, against blind chance */
     private static function oddities(Replay $replay, Record $record, Catalogue $catalogue): array
     {
         $odd = [];
         foreach ($record->inForce as $entry) {
-            $isTold = $entry instanceof Report || $entry instanceof Answer || $entry instanceof OthersTrial;
-            if (isset($replay->predicted[$entry->number]) && ! $isTold) {
+            if (isset($replay->predicted[$entry->number]) && ! self::isTold($entry)) {
                 $odd[$entry->number] = self::ratio($entry, $replay->predicted[$entry->number], $catalogue);
             }
         }
 
         return $odd;
+    }
+
+    /** What was told may be of an earlier state of the machine; that it differs from the bench is no surprise. */
+    private static function isTold(Entry $entry): bool
+    {
+        return $entry instanceof Report || $entry instanceof Answer || $entry instanceof OthersTrial;
+    }
+
+    /** How likely the least explained entry is by what is believed at the end, against blind chance; 1 at most. */
+    private static function explained(WideLook $wide, Record $record, Catalogue $catalogue): float
+    {
+        $end = $wide->replay->belief->bySet();
+        $least = 1.0;
+        foreach ($record->inForce as $entry) {
+            if (isset($wide->fit[$entry->number]) && ! self::isTold($entry)) {
+                $mean = 0.0;
+                foreach ($end as $set => $w) {
+                    $mean += $w * ($wide->fit[$entry->number][$set] ?? 1.0);
+                }
+                $least = min($least, self::ratio($entry, $mean, $catalogue));
+            }
+        }
+
+        return $least;
     }
 
     /**
@@ -97,9 +119,9 @@ final readonly class Surprise
     {
         $end = $wide->replay->belief->bySet();
         $best = null;
-        $most = log(2.0);
+        $most = log($catalogue->number('odd_from'));
         foreach ($record->inForce as $entry) {
-            if (! isset($wide->fit[$entry->number])) {
+            if (! isset($wide->fit[$entry->number]) || self::isTold($entry)) {
                 continue;
             }
             $without = 0.0;
@@ -121,7 +143,7 @@ final readonly class Surprise
         $odd = array_filter(self::oddities($replay, $record, $catalogue), fn (float $ratio): bool => $ratio < 1.0);
         asort($odd);
         $best = null;
-        $most = log(2.0);
+        $most = log($catalogue->number('odd_from'));
         foreach (array_keys(array_slice($odd, 0, self::CHANGES, true)) as $entry) {
             $gain = $wide->before[$entry]->hadItChangedHere()->belief->logEvidence - $wide->replay->belief->logEvidence;
             if ($gain > $most && ! self::isFirst($entry, $record)) {

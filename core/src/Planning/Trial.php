@@ -67,9 +67,15 @@ final readonly class Trial
         return (int) ($work + $condition);
     }
 
-    /** Whether what fails now fails only once the system runs: then a trial must run for a while to show anything. */
+    /**
+     * Whether what fails now fails only once the system runs: then a trial must run for a while to show anything. What drops in every plain
+     * start shows in a plain trial too.
+     */
     private static function failsLate(Record $record, Catalogue $catalogue): bool
     {
+        if (self::dropsAnyway($record)) {
+            return false;
+        }
         foreach (array_reverse($record->all(Start::class)) as $start) {
             if ($catalogue->reach($start->reached)->firstStop < $catalogue->stageCount()) {
                 return $start->reached === 'drops';
@@ -77,6 +83,19 @@ final readonly class Trial
         }
 
         return array_filter($record->inForce, fn (Entry $entry): bool => Circumstances::reached($entry, $catalogue) === 'drops') !== [];
+    }
+
+    /** Whether it was started as it came, without work, warmth or cold, and never stayed up. */
+    private static function dropsAnyway(Record $record): bool
+    {
+        $outcomes = [];
+        foreach ($record->all(Start::class) as $start) {
+            $how = $start->setUp;
+            $isPlain = $how->changesNoPart() && $how->goal === Goal::System && $how->temperature === null;
+            $outcomes += $isPlain ? $start->outcomes : [];
+        }
+
+        return isset($outcomes['drops']) && ! isset($outcomes['stays']);
     }
 
     /** Whether it got further by the pins than it last did by the button: then the button is left out of further trials. */

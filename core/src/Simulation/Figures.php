@@ -115,7 +115,8 @@ final class Figures
     }
 
     /**
-     * Of the entries that were misread, those named as probably wrong at some time; of the jobs without any, those in which some was.
+     * Of the entries that were misread, those named as probably wrong at some time; of the jobs without any, those in
+     * which some was, and those in which it was said that the entries do not fit together.
      *
      * @param  list<Result>  $results
      *
@@ -127,10 +128,12 @@ final class Figures
         $entries = array_sum(array_map(fn (Result $r): int => count($r->misread), $results));
         $named = array_sum(array_map(fn (Result $r): int => count(array_intersect($r->misread, $r->named)), $results));
         $alarms = count(array_filter($clean, fn (Result $r): bool => $r->named !== []));
+        $unfit = count(array_filter($clean, fn (Result $r): bool => $r->saidNotToFit));
 
         return [
             'misread_named' => ['all' => $entries] + self::counted($named, $entries),
             'false_alarms' => ['all' => count($clean)] + self::counted($alarms, count($clean)),
+            'said_not_to_fit' => ['all' => count($clean)] + self::counted($unfit, count($clean)),
         ];
     }
 }

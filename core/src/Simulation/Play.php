@@ -56,6 +56,9 @@ final class Play
     /** @var array<int, true> entries said to be probably wrong */
     private array $named = [];
 
+    /** Whether it was said at some time that the entries do not fit together. */
+    private bool $saidNotToFit = false;
+
     /** @var array<string, true> parts said to work that were at fault */
     private array $provedWrongly = [];
 
@@ -120,6 +123,7 @@ final class Play
             misread: $this->bench->misread(),
             named: array_keys($this->named),
             provedWrongly: array_keys($this->provedWrongly),
+            saidNotToFit: $this->saidNotToFit,
             written: $this->bench->written(),
         );
     }
@@ -207,8 +211,9 @@ final class Play
                 : Replay::among([], $this->bench->hidden->machine(), $record, $this->catalogue);
         $view = new View($this->catalogue, $replay, $record, $this->shelf);
         if ($record->lastStart() !== null && $this->policy instanceof StatesBelief) {
-            $wrong = $this->policy->looksWidely() ? $this->adviser->fits($record)->entry : null;
-            $this->named += $wrong === null ? [] : [$wrong => true];
+            $fits = $this->policy->looksWidely() ? $this->adviser->fits($record) : null;
+            $this->named += $fits?->entry === null ? [] : [$fits->entry => true];
+            $this->saidNotToFit = $this->saidNotToFit || ($fits !== null && $fits->level !== 'none');
             foreach ($view->standings() as $part => $standing) {
                 $this->keep($standing, $part);
             }

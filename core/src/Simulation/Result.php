@@ -19,6 +19,7 @@ final readonly class Result
      * @param  list<int>  $misread numbers of the entries that are written down otherwise than it was
      * @param  list<int>  $named   those that were said to be probably wrong, at some time
      * @param  list<string>  $provedWrongly parts said to work while they alone were at fault; known where one part was
+     * @param  bool  $saidNotToFit it was said at some time that the entries do not fit together
      * @param  list<array<string, mixed>>  $written the record, as entries are written in a case file
      */
     public function __construct(
@@ -38,6 +39,7 @@ final readonly class Result
         public array $misread = [],
         public array $named = [],
         public array $provedWrongly = [],
+        public bool $saidNotToFit = false,
         public array $written = [],
     ) {
     }

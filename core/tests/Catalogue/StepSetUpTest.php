@@ -15,7 +15,7 @@ final class StepSetUpTest extends TestCase
     public static function steps(): iterable
     {
         yield 'cold' => ['start-cold', true];
-        yield 'warm and at work' => ['load-run', true];
+        yield 'at work' => ['load-run', true];
         foreach (['lends' => 'lends', 'on one stick' => 'only', 'another slot' => 'swapsSlot'] as $what => $flag) {
             $with = array_filter(Bench::catalogue()->steps, fn (Step $step): bool => (bool) $step->setUp->{$flag});
             yield $what => [(string) array_key_first($with), false];

@@ -70,7 +70,24 @@ final class SurpriseTest extends TestCase
             ['kind' => 'finding', 'check' => 'look-plugs', 'result' => 'off', 'which' => ['cpu-plug']],
         ])->surprise;
         $this->assertNull($plug->entry, $plug->why);
-        $this->assertStringNotContainsString('wrong', $fan->why.$drive->surprise->why.$plug->why);
+        $this->assertSame(['none', 'none'], [$fan->level, $drive->surprise->level]);
+        $this->assertSame('some', $plug->level, 'a plug that is off starts nothing, and this twitched');
+    }
+
+    /** A machine taken in, tried and looked at as usual: the reading had one chance in seven, and a loose cooler explains all there is. */
+    public function test_a_record_that_one_fault_explains_fits_however_rare_the_find(): void
+    {
+        $entries = [
+            ['kind' => 'report', 'reached' => 'drops', 'often' => 'sometimes', 'only' => 'load', 'marks' => ['dust', 'consent-system']],
+            self::GOOD,
+            ['kind' => 'finding', 'check' => 'fans-turn', 'result' => 'clear'],
+            ['kind' => 'finding', 'check' => 'supply-sum', 'result' => 'enough'],
+            ['kind' => 'finding', 'check' => 'look-plugs', 'result' => 'clear'],
+            ['kind' => 'finding', 'check' => 'temperature', 'result' => 'fail'],
+        ];
+        $assessment = Bench::assess($entries);
+        $this->assertSame('cooler', $assessment->suspects()[0]->part->id);
+        $this->assertSame(['none', ''], [$assessment->surprise->level, $assessment->surprise->why]);
     }
 
     public function test_three_faults_are_looked_into_when_no_pair_fits(): void
@@ -84,7 +101,7 @@ final class SurpriseTest extends TestCase
             $this->inHost('drive', 'fails', 'H-2'),
             $this->inHost('card', 'fails', 'H-2'),
         ]);
-        $this->assertNotSame('none', $assessment->surprise->level);
+        $this->assertSame('none', $assessment->surprise->level, 'three faults explain every entry');
         foreach (['supply', 'drive', 'card'] as $part) {
             $this->assertGreaterThan(0.6, $assessment->standings[$part]->probability, $part);
         }

@@ -175,8 +175,9 @@ final class PlannerTest extends TestCase
 
     public function test_trials_of_a_late_fault_run_at_work_and_say_so(): void
     {
-        $late = ['kind' => 'start', 'reached' => 'drops'];
-        $step = Bench::assess([$late])->advice->step('lend-supply');
+        $ran = ['kind' => 'start', 'reached' => 'stays'];
+        $late = ['kind' => 'start', 'reached' => 'drops', 'setup' => ['goal' => 'load']];
+        $step = Bench::assess([$ran, $late])->advice->step('lend-supply');
         $this->assertSame(10 + (int) Bench::catalogue()->number('load_minutes'), $step?->minutes);
         $this->assertSame(
             ['consent'],
@@ -189,6 +190,30 @@ final class PlannerTest extends TestCase
         );
         $this->assertStringContainsString('run it at work', $step->candidate->name());
         $this->assertSame(10, Bench::assess([self::DARK])->advice->step('lend-supply')?->minutes);
+    }
+
+    public function test_what_drops_in_every_plain_start_needs_no_work_to_show_it(): void
+    {
+        $minutes = fn (array ...$starts): ?int => Bench::assess($starts)->advice->step('lend-supply')?->minutes;
+        $work = (int) Bench::catalogue()->number('load_minutes');
+        $drops = ['kind' => 'start', 'reached' => 'drops'];
+        $stays = ['kind' => 'start', 'reached' => 'stays'];
+        $this->assertSame(10, $minutes($drops));
+        $this->assertSame(10, $minutes($drops, $drops));
+        $this->assertSame(10 + $work, $minutes($stays, $drops), 'now and then');
+        $this->assertSame(10 + $work, $minutes($drops, $stays, $drops), 'now and then');
+        $this->assertSame(10 + $work, $minutes([...$drops, 'setup' => ['goal' => 'load']]), 'never started without work');
+        $this->assertSame(10 + $work, $minutes([...$drops, 'setup' => ['lent' => ['card' => ['tag' => 'V-1']]]]), 'not as it came');
+    }
+
+    public function test_a_run_at_work_is_one_start_and_the_work(): void
+    {
+        $step = Bench::catalogue()->steps['load-run'];
+        $this->assertSame(
+            Bench::catalogue()->steps['start']->minutes + (int) Bench::catalogue()->number('load_minutes'),
+            $step->minutes,
+            'it shows all that a warm start shows: Hazard takes work for warm',
+        );
     }
 
     public function test_lending_risks_money_where_the_machine_may_do_harm(): void

@@ -143,7 +143,7 @@ final class SimulationTest extends TestCase
 
     public function test_misread_entries_and_false_alarms_are_counted_apart(): void
     {
-        $of = fn (array $misread, array $named, array $proved = []): Result => new Result(
+        $of = fn (array $misread, array $named, array $proved = [], bool $unfit = false): Result => new Result(
             policy: 'planner',
             causes: [['cpu-dead', 'processor']],
             end: 'finished',
@@ -160,8 +160,10 @@ final class SimulationTest extends TestCase
             misread: $misread,
             named: $named,
             provedWrongly: $proved,
+            saidNotToFit: $unfit,
         );
-        $tally = Figures::of([$of([3, 5], [5, 7]), $of([4], [], ['card']), $of([], [6]), $of([], [])]);
+        $tally = Figures::of([$of([3, 5], [5, 7], [], true), $of([4], [], ['card']), $of([], [6], [], true), $of([], [], [], true)]);
+        $this->assertSame([2, 1.0], [$tally['said_not_to_fit']['all'], $tally['said_not_to_fit']['share']]);
         $this->assertSame([3, 0.3333], [$tally['misread_named']['all'], $tally['misread_named']['share']]);
         $this->assertSame([2, 0.5], [$tally['false_alarms']['all'], $tally['false_alarms']['share']]);
         $this->assertSame(0.25, $tally['proved_wrongly']['share']);
