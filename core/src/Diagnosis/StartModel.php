@@ -243,7 +243,12 @@ final class StartModel
             if ($how->spare !== null) {
                 continue;
             }
-            $cure = isset($on[$how->part], $how->fault->cures[$act]) ? $how->fault->cures[$act] : $this->ofTheOther($how->fault, $act, $on);
+            $cure = match (true) {
+                isset($on[$how->part], $how->fault->cures[$act]) => $how->fault->cures[$act],
+                // What nobody has listed may end by whatever is moved or worked on.
+                $how->part === 'outside' => $on === [] ? 0.0 : $this->catalogue->number('outside_cured'),
+                default => $this->ofTheOther($how->fault, $act, $on),
+            };
             if ($cure > 0.0) {
                 $cures[$mode] = $cure;
             }

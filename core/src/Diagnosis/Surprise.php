@@ -111,7 +111,8 @@ final readonly class Surprise
     }
 
     /**
-     * The entry whose leaving out gains most in fit, less its own rarity: what each set made of it is taken out again.
+     * The entry whose leaving out gains most in fit, less its own rarity and how seldom such an entry is wrong: what each set made of it is
+     * taken out again.
      *
      * @return array{?int, float} the entry, if it gains at all, and the natural logarithm of how much better the rest fits
      */
@@ -128,13 +129,22 @@ final readonly class Surprise
             foreach ($end as $set => $w) {
                 $without += $w / ($wide->fit[$entry->number][$set] ?? 1.0);
             }
-            $gain = log($without) + log(self::chance($entry, $catalogue));
+            $gain = log($without * self::chance($entry, $catalogue) * self::mistaken($entry, $catalogue));
             if ($gain > $most) {
                 [$best, $most] = [$entry->number, $gain];
             }
         }
 
         return [$best, $most];
+    }
+
+    /** How often such an entry is wrong, against a start: what is seen is seldom not there. */
+    private static function mistaken(Entry $entry, Catalogue $catalogue): float
+    {
+        $check = $entry instanceof Finding ? $catalogue->check($entry->check) : null;
+        $isSeen = $check !== null && $check->isSight() && $check->result($entry->result)->findsSomething();
+
+        return $isSeen ? min(1.0, $catalogue->number('sight_noise') / $catalogue->number('record_noise')) : 1.0;
     }
 
     /** The odd entry that fits best if a fault came about just before it. */

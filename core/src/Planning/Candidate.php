@@ -60,17 +60,17 @@ final readonly class Candidate
             : "{$this->step->id}:{$this->target->id}";
     }
 
-    /** @return list<string> what the trial must be made under, in words */
+    /** @return list<string> what the trial must be made under beside what the step itself asks, in words */
     private function condition(): array
     {
         return array_values(
             array_filter([
-                match ($this->setUp?->temperature) {
+                match ($this->step->setUp->temperature === null ? $this->setUp?->temperature : null) {
                     Temperature::Cold => 'started cold',
                     Temperature::Warm => 'once it is warm',
                     default => '',
                 },
-                match ($this->setUp?->goal) {
+                match ($this->step->setUp->goal === null ? $this->setUp?->goal : null) {
                     Goal::Load => 'and run it at work',
                     Goal::Hours => 'and run it for hours',
                     default => '',

@@ -11,6 +11,8 @@ use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\Grounds;
 use Orthoscope\Core\Evidence\ActDone;
+use Orthoscope\Core\Evidence\Circumstances;
+use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
@@ -55,7 +57,24 @@ final readonly class Candidates
             }
         }
 
-        return $this->beforeBaseline() ? array_values(array_filter($all, fn (Candidate $c): bool => ! $c->step->opens)) : $all;
+        return $this->beforeBaseline() ? $this->asItCame($all) : $all;
+    }
+
+    /**
+     * Nothing is opened before the first start; and what only lets a machine start is not seen to where it is told that it does.
+     *
+     * @param  list<Candidate>  $all
+     *
+     * @return list<Candidate>
+     */
+    private function asItCame(array $all): array
+    {
+        $runs = array_filter(
+            $this->record->inForce,
+            fn (Entry $entry): bool => in_array(Circumstances::reached($entry, $this->catalogue), ['drops', 'stays'], true),
+        ) !== [];
+
+        return array_values(array_filter($all, fn (Candidate $c): bool => ! $c->step->opens && ! ($runs && $c->step->record === 'act')));
     }
 
     /** Around a part that came alone stands a good machine of the shop's: nothing in it is changed, measured or worked on. */

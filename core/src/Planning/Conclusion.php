@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Planning;
 
 use Orthoscope\Core\Bench\JobState;
+use Orthoscope\Core\Plain\Many;
 
 /** What the ranked steps and the repair in view come to: the state the job is in, and why, in one sentence. */
 final readonly class Conclusion
@@ -88,8 +89,9 @@ final readonly class Conclusion
         if ($best === null || $best->saves <= 0.0) {
             return null;
         }
+        $minutes = Many::of(max(1, (int) round($best->saves)), 'minute');
 
-        return self::find(sprintf('%s is worth about %d minutes.', $best->candidate->name(), max(1, (int) round($best->saves))));
+        return self::find("{$best->candidate->name()} is worth about {$minutes}.");
     }
 
     /** It runs here, no test is worth its minutes, and nothing is likely enough to be repaired. */
