@@ -579,7 +579,7 @@ final class Replay
             $this->introduce(new Lent(Mode::tool($tool), $this->catalogue->number('tool_trust')), InQuestion::TOOL_ON);
         }
         $moved = $this->model->disturbed($this->setUp, $start->setUp);
-        $this->belief = $this->belief->after($this->movingCures($start->setUp))->arising($this->model->arising($moved, $start->setUp));
+        $this->belief = $this->belief->after($this->model->ended('reseat', $moved))->arising($this->model->arising($moved, $start->setUp));
         $this->setUp = $start->setUp;
         $seen = [];
         foreach ($start->outcomes as $reached => $times) {
@@ -616,7 +616,7 @@ final class Replay
         foreach ($finding->also as $part) {
             $moved += $this->model->partsOfKinds($this->model->machine->part($part)->kind->disturbs);
         }
-        $this->belief = $this->belief->after($this->model->cures('reseat', $moved))->arising($this->model->arising($moved, $this->setUp));
+        $this->belief = $this->belief->after($this->model->ended('reseat', $moved))->arising($this->model->arising($moved, $this->setUp));
     }
 
     private function weighHost(Finding $finding, string $part, bool $fails): void
@@ -635,7 +635,7 @@ final class Replay
         }
         $on = array_fill_keys($act->on, true);
         if ($act->with === null) {
-            $this->belief = $this->belief->after($this->model->cures($act->act, $on));
+            $this->belief = $this->belief->after($this->model->ended($act->act, $on));
 
             return;
         }
@@ -647,7 +647,7 @@ final class Replay
             $moved += $this->model->partsOfKinds($this->model->machine->part($part)->kind->disturbs);
         }
         $this->belief = $this->belief
-            ->after($gone + $this->model->cures('replace', $on) + $this->model->cures('reseat', $moved))
+            ->after($gone + $this->model->ended('replace', $on) + $this->model->cures('reseat', $moved))
             ->arising($this->model->arising($moved, $this->setUp));
         foreach ($act->on as $part) {
             $this->introduce($act->with, $part);

@@ -230,6 +230,23 @@ final class StartModel
     }
 
     /**
+     * What an act that was done may have ended: all that it cures, and now and then a cause nobody has listed. Nothing is tried for that.
+     *
+     * @param  array<string, mixed>  $on keyed by part
+     *
+     * @return array<int, float>
+     */
+    public function ended(string $act, array $on): array
+    {
+        if ($on === []) {
+            return [];
+        }
+        $unlisted = array_filter($this->modes->all, fn (Mode $how): bool => $how->part === 'outside');
+
+        return $this->cures($act, $on) + array_map(fn (): float => $this->catalogue->number('outside_cured'), $unlisted);
+    }
+
+    /**
      * Of two that refuse each other, either may be done something to; of several of a kind, all that are refused.
      *
      * @param  array<string, mixed>  $on
@@ -243,12 +260,7 @@ final class StartModel
             if ($how->spare !== null) {
                 continue;
             }
-            $cure = match (true) {
-                isset($on[$how->part], $how->fault->cures[$act]) => $how->fault->cures[$act],
-                // What nobody has listed may end by whatever is moved or worked on.
-                $how->part === 'outside' => $on === [] ? 0.0 : $this->catalogue->number('outside_cured'),
-                default => $this->ofTheOther($how->fault, $act, $on),
-            };
+            $cure = isset($on[$how->part], $how->fault->cures[$act]) ? $how->fault->cures[$act] : $this->ofTheOther($how->fault, $act, $on);
             if ($cure > 0.0) {
                 $cures[$mode] = $cure;
             }

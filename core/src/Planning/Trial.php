@@ -85,7 +85,7 @@ final readonly class Trial
         return array_filter($record->inForce, fn (Entry $entry): bool => Circumstances::reached($entry, $catalogue) === 'drops') !== [];
     }
 
-    /** Whether it was started as it came, without work, warmth or cold, and never stayed up. */
+    /** Whether it was started as it came, without work, warmth or cold, and never stayed up, nor for minutes. */
     private static function dropsAnyway(Record $record): bool
     {
         $outcomes = [];
@@ -93,6 +93,7 @@ final readonly class Trial
             $how = $start->setUp;
             $isPlain = $how->changesNoPart() && $how->goal === Goal::System && $how->temperature === null;
             $outcomes += $isPlain ? $start->outcomes : [];
+            $outcomes += in_array($start->signs['drop'] ?? '', ['minutes', 'hours'], true) ? ['stays' => 1] : [];
         }
 
         return isset($outcomes['drops']) && ! isset($outcomes['stays']);

@@ -200,6 +200,7 @@ final class PlannerTest extends TestCase
         $stays = ['kind' => 'start', 'reached' => 'stays'];
         $this->assertSame(10, $minutes($drops));
         $this->assertSame(10, $minutes($drops, $drops));
+        $this->assertSame(10 + $work, $minutes([...$drops, 'signs' => ['drop' => 'minutes']]), 'a plain start is over before that');
         $this->assertSame(10 + $work, $minutes($stays, $drops), 'now and then');
         $this->assertSame(10 + $work, $minutes($drops, $stays, $drops), 'now and then');
         $this->assertSame(10 + $work, $minutes([...$drops, 'setup' => ['goal' => 'load']]), 'never started without work');

@@ -31,7 +31,7 @@ final class SimulationTest extends TestCase
     public function test_every_policy_meets_the_same_machine(): void
     {
         $simulation = new Simulation(Bench::catalogue(), 'same');
-        $causes = array_map(fn (string $policy): array => $simulation->play(3, $policy)->causes, ['planner', 'script', 'power-first']);
+        $causes = array_map(fn (string $policy): array => $simulation->play(3, $policy)->causes, ['knowing', 'script', 'power-first']);
         $this->assertSame($causes[0], $causes[1]);
         $this->assertSame($causes[0], $causes[2]);
     }

@@ -151,7 +151,7 @@ final class WhyTest extends TestCase
         $other = OtherStep::of($now, $open[1]->candidate->id(), $under, $catalogue);
         $this->assertNotNull($other);
         $this->assertEqualsWithDelta($open[0]->saves - $open[1]->saves, $other->minutes, 1e-9);
-        $this->assertGreaterThanOrEqual(0.0, $other->minutes, 'The first is worth most.');
+        $this->assertGreaterThanOrEqual(-1e-9, $other->minutes, 'The first is worth most.');
         $this->assertNotSame([], $other->needed);
         foreach ($other->needed as [$fault, $times]) {
             if ($times !== null) {
