@@ -52,17 +52,26 @@ final readonly class Surprise
             $isExplained && $wrong === null ? 'some' : 'high',
             $wrong,
             $changed,
-            match (true) {
-                $wrong !== null && $changed !== null => "The entries fit together badly. Either entry {$wrong} is wrong, or the "
-                    ."machine changed just before entry {$changed}. Repeat entry {$wrong}: if it comes out the same, it changed.",
-                $wrong !== null => "The entries fit together badly. If entry {$wrong} is wrong, the rest fits. Repeat that one.",
-                $changed !== null => "The entries fit together badly, unless the machine changed just before entry {$changed}. Go "
-                    .'back to how it was put together then, and start it again.',
-                $odd !== null => "The entries fit together badly, and entry {$odd} least. Two faults at once explain that as well as a "
-                    .'slip does.',
-                default => 'The entries fit together badly, and no single one explains it. Look at something outside the catalogue.',
-            },
+            self::why($odd, $wrong, $changed),
         );
+    }
+
+    /**
+     * @param  ?int  $odd  the entry that fits least, if leaving one out helps
+     * @param  ?int  $wrong the same, where it is probably wrong
+     */
+    private static function why(?int $odd, ?int $wrong, ?int $changed): string
+    {
+        return match (true) {
+            $wrong !== null && $changed !== null => "The entries fit together badly. Either entry {$wrong} is wrong, or the "
+                ."machine changed just before entry {$changed}. Repeat entry {$wrong}: if it comes out the same, it changed.",
+            $wrong !== null => "The entries fit together badly. If entry {$wrong} is wrong, the rest fits. Repeat that one.",
+            $changed !== null => "The entries fit together badly, unless the machine changed just before entry {$changed}. Go "
+                .'back to how it was put together then, and start it again.',
+            $odd !== null => "The entries fit together badly, and entry {$odd} least. Two faults at once explain that as well as a "
+                .'slip does.',
+            default => 'The entries fit together badly, and no single one explains it. Look at something outside the catalogue.',
+        };
     }
 
     /** Whether an entry was so rare by what was believed before it that sets which were dropped are looked into again. */

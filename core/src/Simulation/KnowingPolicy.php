@@ -42,7 +42,7 @@ final class KnowingPolicy implements Policy, StatesBelief
         };
     }
 
-    /** What is wrong is repaired in turn: as is usual, and by a new part, or a new one of what it belongs to, where that did not cure it. */
+    /** What is wrong is repaired in turn: as is usual, and where that did not cure it by a new part, or a new one of what carries it. */
     private function repair(View $view): Move
     {
         $causes = $this->hidden->causes();

@@ -35,7 +35,8 @@ final class CalibrationTest extends TestCase
 
     public function test_what_was_stated_at_95_and_more_is_taken_together(): void
     {
-        $sure = Calibration::of([self::job([[0.94, false], [0.96, true], [0.999, false]]), self::job([[0.97, true], [0.98, true]])])->sure();
+        $half = self::job([[0.94, false], [0.96, true], [0.999, false]]);
+        $sure = Calibration::of([$half, self::job([[0.97, true], [0.98, true]])])->sure();
         $this->assertSame([4, 0.75], [$sure['entries'], $sure['true']]);
         $this->assertSame([0.5, 1.0], [$sure['low'], $sure['high']]);
         $none = Calibration::of([self::job([[0.2, false]])])->sure();

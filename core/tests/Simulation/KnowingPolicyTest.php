@@ -36,7 +36,8 @@ final class KnowingPolicyTest extends TestCase
         for ($job = 0; $job < 10; $job++) {
             $hidden = $world()->machine(Draw::from("knowing {$job}"));
             $result = Play::of(Bench::catalogue(), $hidden, new KnowingPolicy($hidden), Draw::from('lending'));
-            $this->assertSame(['finished', true, []], [$result->end, $result->sound, $result->wrongParts], (string) json_encode($result->causes));
+            $wrong = (string) json_encode($result->causes);
+            $this->assertSame(['finished', true, []], [$result->end, $result->sound, $result->wrongParts], $wrong);
             $this->assertGreaterThan($result->bound, $result->minutes, 'a start to see what is wrong, and one at least to prove it');
         }
     }

@@ -153,7 +153,9 @@ final class StoryMachine implements HiddenMachine
 
     public function usualRepair(string $fault): string
     {
-        return array_column(array_map(static fn (Story $story): Tale => $story->tale, $this->stories), null, 'story')[$fault]->usualRepair();
+        $tales = array_map(static fn (Story $story): Tale => $story->tale, $this->stories);
+
+        return array_column($tales, null, 'story')[$fault]->usualRepair();
     }
 
     public function harms(): float
