@@ -22,7 +22,14 @@ require dirname(__DIR__, 2).'/vendor/autoload.php';
 $app = require dirname(__DIR__, 2).'/bootstrap/app.php';
 $app->make(Console::class)->bootstrap();
 config(['session.driver' => 'array']);
-DB::connection()->getDatabaseName() === ':memory:' || exit("This writes into its database; bin/measure gives it one of its own.\n");
+/** Nothing after it would say anything. */
+function giveUp(string $sentence): never
+{
+    fwrite(STDERR, "{$sentence}\n");
+    exit(1);
+}
+
+DB::connection()->getDatabaseName() === ':memory:' || giveUp('This writes into its database; bin/measure gives it one of its own.');
 Artisan::call('migrate', ['--force' => true]);
 Artisan::call('db:seed', ['--class' => DatabaseSeeder::class, '--force' => true]);
 
@@ -45,7 +52,7 @@ $http = $app->make(Http::class);
 $visit = function (string $path) use ($http): void {
     Auth::setUser(User::query()->where('email', 'maud')->firstOrFail());
     $status = $http->handle(Request::create($path))->getStatusCode();
-    $status === 200 || exit("{$path} answered {$status}\n");
+    $status === 200 || giveUp("{$path} answered {$status}");
 };
 $empty = median(fn () => $visit('/find?q='));
 printf("%-34s %8.1f ms\n", 'an empty page', $empty);

@@ -94,7 +94,7 @@ final readonly class Wagers
                 $places[] = ['part' => (string) $part, 'guesses' => count($by), 'better' => $mean];
             }
         }
-        usort($places, fn (array $a, array $b): int => $b['better']->mean <=> $a['better']->mean);
+        usort($places, fn (array $a, array $b): int => $b['better']->estimate <=> $a['better']->estimate);
 
         return $places;
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Orthoscope\Core\CommandLine;
 
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Plain\Draw;
 use Orthoscope\Core\Simulation\Figures;
 use Orthoscope\Core\Simulation\Result;
 use Orthoscope\Core\Simulation\Simulation;
@@ -48,11 +47,7 @@ final readonly class SimulateCommand
         ];
         foreach (array_diff(array_keys($results), ['planner']) as $other) {
             if (isset($results['planner'])) {
-                $figures['planner_against'][$other] = Figures::ratio(
-                    $results['planner'],
-                    $results[$other],
-                    Draw::from("{$this->seed} {$other} resampled"),
-                );
+                $figures['planner_against'][$other] = Figures::ratio($results['planner'], $results[$other]);
             }
         }
 

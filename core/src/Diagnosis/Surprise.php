@@ -123,7 +123,7 @@ final readonly class Surprise
      * The entry whose leaving out gains most in fit, less its own rarity and how seldom such an entry is wrong: what each set made of it is
      * taken out again.
      *
-     * @return array{?int, float} the entry, if it gains at all, and the natural logarithm of how much better the rest fits
+     * @return array{?int, float} the entry, if it gains enough to say so, and the natural logarithm of how much better the rest fits
      */
     private static function settles(WideLook $wide, Record $record, Catalogue $catalogue): array
     {

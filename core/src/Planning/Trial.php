@@ -88,15 +88,17 @@ final readonly class Trial
     /** Whether it was started as it came, without work, warmth or cold, and never stayed up, nor for minutes. */
     private static function dropsAnyway(Record $record): bool
     {
-        $outcomes = [];
+        $plain = [];
         foreach ($record->all(Start::class) as $start) {
+            if (in_array($start->signs['drop'] ?? '', ['minutes', 'hours'], true)) {
+                return false;
+            }
             $how = $start->setUp;
             $isPlain = $how->changesNoPart() && $how->goal === Goal::System && $how->temperature === null;
-            $outcomes += $isPlain ? $start->outcomes : [];
-            $outcomes += in_array($start->signs['drop'] ?? '', ['minutes', 'hours'], true) ? ['stays' => 1] : [];
+            $plain += $isPlain ? $start->outcomes : [];
         }
 
-        return isset($outcomes['drops']) && ! isset($outcomes['stays']);
+        return isset($plain['drops']) && ! isset($plain['stays']);
     }
 
     /** Whether it got further by the pins than it last did by the button: then the button is left out of further trials. */

@@ -4,18 +4,16 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Simulation;
 
-use Orthoscope\Core\Plain\Draw;
+use Orthoscope\Core\Statistics\Bootstrap;
 
 /**
  * Stated probability against truth, in bins; of every part, after every entry. One job gives many entries that hang together, so intervals
- * come from drawing whole jobs anew (the bootstrap of clusters; Davison and Hinkley, Bootstrap Methods, 1997, section 3.8).
+ * come from drawing whole jobs anew.
  */
 final readonly class Calibration
 {
     /** Lower ends of the bins of stated probability. */
     private const BINS = [0.01, 0.05, 0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 0.95, 0.99];
-
-    private const RESAMPLES = 1000;
 
     /** @param  list<array<int, array{int, float, int}>>  $byJob bin => entries, what was stated of them together, and how many were true */
     private function __construct(private array $byJob)
@@ -61,50 +59,22 @@ final readonly class Calibration
      */
     private function over(array $bins): array
     {
-        $counts = [];
-        foreach ($this->byJob as $job) {
-            $in = array_intersect_key($job, array_flip($bins));
-            $counts[] = [array_sum(array_column($in, 0)), array_sum(array_column($in, 1)), array_sum(array_column($in, 2))];
-        }
-        $entries = (int) array_sum(array_column($counts, 0));
-        if ($entries === 0) {
+        $in = array_map(fn (array $job): array => array_intersect_key($job, array_flip($bins)), $this->byJob);
+        $sums = fn (int $of): array => array_map(fn (array $job): float => (float) array_sum(array_column($job, $of)), $in);
+        [$entries, $stated, $true] = [$sums(0), $sums(1), $sums(2)];
+        $count = (int) array_sum($entries);
+        if ($count === 0) {
             return ['entries' => 0, 'stated' => 0.0, 'true' => 0.0, 'low' => 0.0, 'high' => 1.0];
         }
-        [$low, $high] = self::interval($counts, Draw::from('calibration '.implode(' ', $bins)));
+        $share = Bootstrap::ratio(array_map(fn (int $job): array => [$true[$job], $entries[$job]], array_keys($entries)));
 
         return [
-            'entries' => $entries,
-            'stated' => round(array_sum(array_column($counts, 1)) / $entries, 4),
-            'true' => round(array_sum(array_column($counts, 2)) / $entries, 4),
-            'low' => round($low, 4),
-            'high' => round($high, 4),
+            'entries' => $count,
+            'stated' => round(array_sum($stated) / $count, 4),
+            'true' => round($share->estimate, 4),
+            'low' => round($share->low, 4),
+            'high' => round($share->high, 4),
         ];
-    }
-
-    /**
-     * @param  list<array{int|float, int|float, int|float}>  $counts of each job
-     *
-     * @return array{float, float}
-     */
-    private static function interval(array $counts, Draw $draw): array
-    {
-        $shares = [];
-        for ($i = 0; $i < self::RESAMPLES; $i++) {
-            [$entries, $true] = [0, 0];
-            foreach ($counts as $_) {
-                $job = $draw->oneOf($counts);
-                $entries += $job[0];
-                $true += $job[2];
-            }
-            // A sample of jobs without any such entry says nothing.
-            if ($entries > 0) {
-                $shares[] = $true / $entries;
-            }
-        }
-        sort($shares);
-        $out = (int) floor(0.025 * count($shares));
-
-        return [$shares[$out] ?? 0.0, $shares[count($shares) - 1 - $out] ?? 1.0];
     }
 
     /** @return array<int, array{int, float, int}> */

@@ -14,7 +14,7 @@ use Orthoscope\Core\SetUp\SetUp;
 final class ClosingRule
 {
     /** Clean starts after which it is handed back, or looked into again, though belief is not yet where it should be. Origin: judgement. */
-    private const CLEAN_STARTS = 10;
+    public const CLEAN_STARTS = 10;
 
     /** Belief that it is sound under which a fault is looked for on, instead of proving. Origin: judgement. */
     private const PROVE_FROM = 0.25;

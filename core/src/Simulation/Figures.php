@@ -4,15 +4,12 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Simulation;
 
-use Orthoscope\Core\Plain\Draw;
 use Orthoscope\Core\Statistics\Binomial;
+use Orthoscope\Core\Statistics\Bootstrap;
 
 /** What came out of many played jobs. */
 final class Figures
 {
-    /** Resamples for the interval of a ratio of means. */
-    private const RESAMPLES = 1000;
-
     /**
      * @param  non-empty-list<Result>  $results of one policy
      *
@@ -67,28 +64,12 @@ final class Figures
      *
      * @return array{ratio: float, low: float, high: float}
      */
-    public static function ratio(array $ours, array $theirs, Draw $draw): array
+    public static function ratio(array $ours, array $theirs): array
     {
-        $count = count($ours);
-        $a = array_map(fn (Result $r): float => $r->minutes, $ours);
-        $b = array_map(fn (Result $r): float => $r->minutes, $theirs);
-        $ratios = [];
-        for ($i = 0; $i < self::RESAMPLES; $i++) {
-            [$x, $y] = [0.0, 0.0];
-            for ($k = 0; $k < $count; $k++) {
-                $j = (int) floor($draw->unit() * $count);
-                $x += $a[$j];
-                $y += $b[$j];
-            }
-            $ratios[] = $x / $y;
-        }
-        sort($ratios);
+        $pairs = array_map(fn (int $job): array => [$ours[$job]->minutes, $theirs[$job]->minutes], array_keys($ours));
+        $ratio = Bootstrap::ratio($pairs);
 
-        return [
-            'ratio' => round(array_sum($a) / array_sum($b), 3),
-            'low' => round($ratios[(int) (0.025 * self::RESAMPLES)], 3),
-            'high' => round($ratios[(int) (0.975 * self::RESAMPLES)], 3),
-        ];
+        return ['ratio' => round($ratio->estimate, 3), 'low' => round($ratio->low, 3), 'high' => round($ratio->high, 3)];
     }
 
     /**

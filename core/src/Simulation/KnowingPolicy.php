@@ -10,9 +10,6 @@ namespace Orthoscope\Core\Simulation;
  */
 final class KnowingPolicy implements Policy, StatesBelief
 {
-    /** Clean starts after which it is handed back, whatever the record supports; as many as the rule of closing asks at most. */
-    private const CLEAN_STARTS = 10;
-
     /** Times that a fault is repaired as is usual. */
     private const AS_USUAL = 2;
 
@@ -37,7 +34,7 @@ final class KnowingPolicy implements Policy, StatesBelief
         return match (true) {
             $view->record->lastStart() === null => Move::startAgain(),
             ! $this->hidden->isSound() => $this->repair($view),
-            $view->cleanStarts() >= self::CLEAN_STARTS => Move::end('finished'),
+            $view->cleanStarts() >= ClosingRule::CLEAN_STARTS => Move::end('finished'),
             default => ClosingRule::move($view) ?? Move::startAgain(),
         };
     }

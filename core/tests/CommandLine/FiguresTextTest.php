@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Tests\CommandLine;
 
 use Orthoscope\Core\CommandLine\FiguresText;
-use Orthoscope\Core\Plain\Draw;
 use Orthoscope\Core\Simulation\Figures;
 use Orthoscope\Core\Simulation\Result;
 use PHPUnit\Framework\TestCase;
@@ -39,7 +38,7 @@ final class FiguresTextTest extends TestCase
             'doubles' => 0.15,
             'policies' => ['planner' => Figures::of($planner), 'script' => Figures::of($script)],
             'bound' => ['minutes' => Figures::bound($planner)],
-            'planner_against' => ['script' => Figures::ratio($planner, $script, Draw::from('x'))],
+            'planner_against' => ['script' => Figures::ratio($planner, $script)],
         ]);
         foreach (
             [

@@ -138,7 +138,7 @@ final class SimulationTest extends TestCase
         );
         $this->assertSame(25.0, Figures::bound($results));
         $half = array_map(fn (Result $r): Result => $of(true, [], $r->minutes / 2, []), $results);
-        $this->assertSame(['ratio' => 0.5, 'low' => 0.5, 'high' => 0.5], Figures::ratio($half, $results, Draw::from('resampled')));
+        $this->assertSame(['ratio' => 0.5, 'low' => 0.5, 'high' => 0.5], Figures::ratio($half, $results));
     }
 
     public function test_misread_entries_and_false_alarms_are_counted_apart(): void

@@ -16,13 +16,14 @@
             <dl class="figures">
                 <div>
                     <dt>You</dt>
-                    <dd class="num">{{ number_format($person->mean, 2) }} <small>{{ number_format($person->low, 2) }}
+                    <dd class="num">{{ number_format($person->estimate, 2) }}
+                        <small>{{ number_format($person->low, 2) }}
                             to
                             {{ number_format($person->high, 2) }}</small></dd>
                 </div>
                 <div>
                     <dt>The adviser, on the same records</dt>
-                    <dd class="num">{{ number_format($adviser->mean, 2) }}
+                    <dd class="num">{{ number_format($adviser->estimate, 2) }}
                         <small>{{ number_format($adviser->low, 2) }}
                             to {{ number_format($adviser->high, 2) }}</small>
                     </dd>
@@ -78,7 +79,7 @@
                     @foreach ($better as $place)
                         <li><a
                                 href="{{ route('book.page', ['part', $place['part']]) }}">{{ $catalogue->part($place['part'])->name }}</a>:
-                            {{ $place['guesses'] }} guesses, better by {{ number_format($place['better']->mean, 2) }}
+                            {{ $place['guesses'] }} guesses, better by {{ number_format($place['better']->estimate, 2) }}
                             ({{ number_format($place['better']->low, 2) }} to
                             {{ number_format($place['better']->high, 2) }})
                         </li>
