@@ -68,6 +68,8 @@ final class JobPage
     /** What cannot be told apart, where several things were changed before the last start. */
     public readonly ?ChangedAtOnce $changedAtOnce;
 
+    public readonly ?RepeatEntry $repeat;
+
     public readonly TimeBox $timeBox;
 
     public readonly BenchSide $side;
@@ -106,6 +108,7 @@ final class JobPage
         $this->once = (string) Str::uuid();
         $early = count($assessment->record->all(Start::class)) <= self::BASELINE && ! $this->isClosed();
         $this->changedAtOnce = $this->isClosed() ? null : ChangedAtOnce::in($assessment->machine, $assessment->record, $catalogue);
+        $this->repeat = $this->isClosed() ? null : RepeatEntry::of($assessment->surprise->entry, $assessment->record);
         $this->timeBox = TimeBox::of(
             $assessment->record,
             $assessment->machine,

@@ -85,7 +85,15 @@
                     href="{{ route('comebacks.show', $job) }}">Beside its first job</a></p>
         @endif
         @if ($a->surprise->level !== 'none')
-            <p class="notice" role="note"><b>It does not fit.</b> {{ $a->surprise->why }}</p>
+            <div class="notice" role="note"><b>It does not fit.</b> {{ $a->surprise->why }}
+                @if ($page->repeat !== null)
+                    <button type="button" data-dialog="{{ $page->repeat->dialog }}"
+                        data-fill="{{ $page->repeat->fill }}"
+                        @if ($page->repeat->setUp !== null) data-setup="{{ $page->repeat->setUp }}" @endif
+                        data-name="entry {{ $page->repeat->number }} once more" x-on:click="open">Repeat entry
+                        {{ $page->repeat->number }}</button>
+                @endif
+            </div>
         @endif
         @if ($page->changedAtOnce !== null)
             <div class="notice" role="note"><b>Two at once.</b> {{ $page->changedAtOnce->sentence }}

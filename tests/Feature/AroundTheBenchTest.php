@@ -11,9 +11,14 @@ use App\Models\Job;
 use App\Models\Paper;
 use App\Models\Reading;
 use App\Models\Role;
+use App\UseCases\Advice\AssessJob;
+use App\View\RepeatEntry;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
+use Orthoscope\Core\Evidence\Entry as CoreEntry;
+use Orthoscope\Core\Evidence\Report;
+use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Instruments\Instrument;
 use Orthoscope\Core\Plain\Draw;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -179,6 +184,44 @@ final class AroundTheBenchTest extends TestCase
         ])->assertSessionHasNoErrors();
         $this->assertSame(['tester' => 'no'], Entry::query()->where('kind', 'finding')->firstOrFail()->body['checked']);
         $this->get("/jobs/{$job->tag}")->assertSee('believed 25 % by its set-up');
+    }
+
+    public function test_an_entry_that_is_probably_wrong_is_one_press_from_being_made_again(): void
+    {
+        $nothing = ['kind' => 'start', 'reached' => 'nothing', 'signs' => ['standby' => 'off']];
+        $fails = ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'fail'];
+        $lent = ['supply' => ['tag' => 'S-1', 'trust' => 0.99]];
+        $entries = [
+            $nothing,
+            $fails,
+            $fails,
+            ['kind' => 'finding', 'check' => 'supply-in-host', 'target' => 'supply', 'result' => 'works', 'host' => ['tag' => 'H-1']],
+            ['kind' => 'start', 'reached' => 'stays', 'setup' => ['lent' => $lent]],
+            $nothing,
+        ];
+        $job = $this->job(entries: $entries);
+        $this->actingAs($this->person(Role::Technician))
+            ->get("/jobs/{$job->tag}")
+            ->assertSee('If entry 5 is wrong, the rest fits. Repeat that one.')
+            ->assertSee('Repeat entry')
+            ->assertSee(e('{"entry[check]":"supply-in-host","entry[target]":"supply"}'), false);
+        $this->get("/jobs/{$this->job(entries: array_slice($entries, 0, 3))->tag}")->assertDontSee('Repeat entry');
+    }
+
+    public function test_a_start_is_repeated_as_it_was_put_together_and_a_report_not_at_all(): void
+    {
+        $job = $this->job(entries: [
+            ['kind' => 'report', 'reached' => 'dark'],
+            ['kind' => 'start', 'reached' => 'dark', 'setup' => ['out' => ['stick-2']]],
+            ['kind' => 'start', 'reached' => 'dark'],
+        ]);
+        $record = app(AssessJob::class)->record($job);
+        $this->assertNull(RepeatEntry::of(null, $record));
+        $numbers = array_map(fn (CoreEntry $entry): int => $entry->number, $record->all(Start::class));
+        $repeats = array_map(fn (int $number): ?RepeatEntry => RepeatEntry::of($number, $record), $numbers);
+        $this->assertSame(['start', 'start'], array_column($repeats, 'dialog'));
+        $this->assertSame(['{"out":["stick-2"]}', '{}'], array_column($repeats, 'setUp'));
+        $this->assertNull(RepeatEntry::of($record->all(Report::class)[0]->number, $record));
     }
 
     public function test_a_code_typed_at_a_start_counts_by_the_shops_book(): void
