@@ -19,7 +19,8 @@
                     <dd class="num">{{ number_format($person->estimate, 2) }}
                         <small>{{ number_format($person->low, 2) }}
                             to
-                            {{ number_format($person->high, 2) }}</small></dd>
+                            {{ number_format($person->high, 2) }}</small>
+                    </dd>
                 </div>
                 <div>
                     <dt>The adviser, on the same records</dt>
