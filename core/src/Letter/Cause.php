@@ -5,19 +5,22 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Letter;
 
 use Orthoscope\Core\Assessment\Assessment;
+use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\Because;
 use Orthoscope\Core\Diagnosis\FaultBelief;
 use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Evidence\ActDone;
+use Orthoscope\Core\Evidence\Finding;
+use Orthoscope\Core\Plain\Listed;
 use Orthoscope\Core\Words\Certainty;
 use Orthoscope\Core\Words\PartsInPlain;
 
 /** What it was and how sure that is, in words that match the numbers; what was replaced without its having been shown is said too. */
 final readonly class Cause
 {
-    public function __construct(private Assessment $assessment)
+    public function __construct(private Assessment $assessment, private Catalogue $catalogue)
     {
     }
 
@@ -52,10 +55,13 @@ final readonly class Cause
             $sentences = [...$sentences, ...$this->ofPart($standing)];
         }
         if ($sentences === []) {
-            $sentences[] = Sentence::of(
-                'The likeliest cause: '.$named[0]->fault->plain.'. We are not sure.',
-                ...$this->entriesOf($named[0]->part->id),
-            );
+            $sentences = [
+                Sentence::of(
+                    'The likeliest cause: '.$named[0]->fault->plain.'. We are not sure.',
+                    ...$this->entriesOf($named[0]->part->id),
+                ),
+                ...$this->inOurTests($named[0]->part, [$named[0]]),
+            ];
         }
 
         return [...$sentences, ...$unshown];
@@ -127,6 +133,34 @@ final readonly class Cause
         };
         $entries = array_map(fn (Because $because): int => $because->entry, $standing->because);
 
-        return array_map(fn (string $words): Sentence => Sentence::of($words, ...$entries), $said);
+        return [
+            ...array_map(fn (string $words): Sentence => Sentence::of($words, ...$entries), $said),
+            ...$this->inOurTests($standing->part, $likely ? [$fault] : $faults),
+        ];
+    }
+
+    /**
+     * What looks and readings showed of it, in words for the owner.
+     *
+     * @param  list<FaultBelief>  $faults what is told of the part
+     *
+     * @return list<Sentence> none where nothing did
+     */
+    private function inOurTests(Part $part, array $faults): array
+    {
+        $told = array_map(fn (FaultBelief $one): string => $one->fault->id, $faults);
+        $shown = [];
+        foreach ($this->assessment->record->all(Finding::class) as $finding) {
+            $result = $this->catalogue->check($finding->check)->result($finding->result);
+            $ofIt = $finding->target === null || $finding->target === $part->id;
+            $speaks = $finding->believed * $finding->sureness >= $this->catalogue->number('speaks_from');
+            if ($ofIt && $speaks && $result->plain !== '' && array_intersect($told, array_keys($result->shows)) !== []) {
+                $shown[$finding->number] = $result->plain;
+            }
+        }
+
+        return $shown === []
+            ? []
+            : [Sentence::of('In our tests '.Listed::of(array_values(array_unique($shown))).'.', ...array_keys($shown))];
     }
 }

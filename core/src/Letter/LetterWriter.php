@@ -63,7 +63,7 @@ final readonly class LetterWriter
     /** @return list<Sentence> what was found, for a message before the letter */
     public function found(Assessment $assessment): array
     {
-        return (new Cause($assessment))->sentences();
+        return (new Cause($assessment, $this->catalogue))->sentences();
     }
 
     /** @return list<Sentence> workarounds and what was done only for now: never told as sound */

@@ -104,6 +104,35 @@ final class LetterPartsTest extends TestCase
         $this->assertStringNotContainsString('The likeliest cause', $text);
     }
 
+    public function test_what_a_reading_showed_of_the_cause_is_told_in_plain_words_and_only_of_the_cause(): void
+    {
+        $hot = [
+            ['kind' => 'start', 'reached' => 'drops', 'setup' => ['goal' => 'load']],
+            ['kind' => 'finding', 'check' => 'cell-reading', 'result' => 'fail'],
+            ['kind' => 'finding', 'check' => 'work-temperature', 'result' => 'fail'],
+            ['kind' => 'finding', 'check' => 'fans-turn', 'result' => 'cooler'],
+            ['kind' => 'act', 'act' => 'replace', 'on' => ['cooler']],
+        ];
+        $told = "In our tests it got too hot at work and the cooler's fan or pump stood still.";
+        $letter = $this->write($hot);
+        $this->assertStringContainsString($told, $letter->text());
+        $this->assertStringNotContainsString('the coin cell was low', $letter->text());
+        $cause = array_column($letter->sections, null, 'id')['cause'];
+        $sentence = array_column($cause->sentences, null, 'text')[$told];
+        $this->assertSame([3, 4], $sentence->entries);
+    }
+
+    public function test_a_reading_of_doubtful_set_up_is_not_told_as_shown(): void
+    {
+        $reading = ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'fail'];
+        $replaced = ['kind' => 'act', 'act' => 'replace', 'on' => ['supply']];
+        $start = ['kind' => 'start', 'reached' => 'nothing'];
+        $words = 'the power supply was dead, or one of its voltages was wrong';
+        $this->assertStringContainsString($words, $this->write([$start, $reading, $replaced])->text());
+        $doubtful = [...$reading, 'checked' => ['tester' => 'no']];
+        $this->assertStringNotContainsString($words, $this->write([$start, $doubtful, $replaced])->text());
+    }
+
     public function test_every_letter_reads_easily(): void
     {
         foreach (
