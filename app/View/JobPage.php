@@ -39,6 +39,7 @@ use Orthoscope\Core\Planning\SchoolOrder;
 use Orthoscope\Core\Planning\SpareWanted;
 use Orthoscope\Core\Planning\TimeBox;
 use Orthoscope\Core\Proving\CleanStarts;
+use Orthoscope\Core\Proving\PlaceToProve;
 use Orthoscope\Core\Shelf\PowerSum;
 use Orthoscope\Core\Shelf\Shelf;
 use Orthoscope\Core\Triage\Mismatch;
@@ -436,12 +437,11 @@ final class JobPage
         ];
     }
 
-    /** The written start of a proof, for its button. */
-    public function proofWritten(string $place, string $reached): string
+    /** Where the next start is to prove it; in its case where it is proved everywhere, and only more of them are wanted. */
+    public function placeToProve(): PlaceToProve
     {
-        return json_encode(
-            [['kind' => 'start', 'reached' => $reached, 'setup' => $place === 'bench' ? ['place' => 'bench'] : (object) []]],
-            JSON_THROW_ON_ERROR,
-        );
+        $places = $this->assessment->proof->places;
+
+        return $this->assessment->proof->nextPlace() ?? $places[count($places) - 1];
     }
 }

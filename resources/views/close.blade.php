@@ -17,18 +17,14 @@
             @endif
             <h2>Proof</h2>
             <ul class="proof">
-                <li class="{{ $proof->outside ? 'done' : '' }}">
-                    {{ App\View\Mark::of($proof->outside ? 'proved' : 'not-tested') }} Out of the
-                    case @if ($proof->outside)
-                        <small>entry {{ $proof->outside }}</small>
-                    @endif
-                </li>
-                <li class="{{ $proof->inside ? 'done' : '' }}">
-                    {{ App\View\Mark::of($proof->inside ? 'proved' : 'not-tested') }} In the
-                    case, by the real button @if ($proof->inside)
-                        <small>entry {{ $proof->inside }}</small>
-                    @endif
-                </li>
+                @foreach ($proof->places as $place)
+                    <li class="{{ $place->entry ? 'done' : '' }}">
+                        {{ App\View\Mark::of($place->entry ? 'proved' : 'not-tested') }} {{ $place->name }}
+                        @if ($place->entry)
+                            <small>entry {{ $place->entry }}</small>
+                        @endif
+                    </li>
+                @endforeach
                 <li>{{ App\View\Mark::of($proof->isBelieved ? 'proved' : 'not-alone') }} Sound with <span
                         class="num">{{ (int) floor(100 * $proof->sound) }} %</span>, {{ $proof->clean }} clean
                     {{ $proof->clean === 1 ? 'start' : 'starts' }} in a row</li>

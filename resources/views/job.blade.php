@@ -254,8 +254,9 @@
                                     class="num">{{ (int) floor(100 * $a->sound) }} %</span>
                             </div>
                             <ul class="owed">
-                                <li class="{{ $a->proof->outside ? 'done' : '' }}">Out of the case, stays up</li>
-                                <li class="{{ $a->proof->inside ? 'done' : '' }}">In the case, by the real button</li>
+                                @foreach ($a->proof->places as $place)
+                                    <li class="{{ $place->entry ? 'done' : '' }}">{{ $place->name }}</li>
+                                @endforeach
                                 <li>{{ $a->proof->clean }} clean in a row</li>
                                 @foreach ($page->plan->items as $item)
                                     @if ($item->state->value !== 'locked')
@@ -288,15 +289,14 @@
                                             owed</b><small>or something else was seen</small></a>
                                 @else
                                     @php
-                                        $place = $a->proof->outside === null ? 'bench' : 'case';
+                                        $place = $page->placeToProve();
                                     @endphp
 
-                                    <x-record :job="$job" :written="$page->proofWritten($place, 'stays')" :once="$page->once . '-p1'"
-                                        key="a"><b>{{ $place === 'bench' ? 'out of the case' : 'in the case' }}:
-                                            stays
+                                    <x-record :job="$job" :written="json_encode($place->cleanStart())" :once="$page->once . '-p1'"
+                                        key="a"><b>{{ $place->short }}: stays
                                             up</b><small>one more clean start</small></x-record>
                                     <button type="button" class="outcome dim" data-dialog="start"
-                                        data-setup='{{ $place === 'bench' ? '{"place":"bench"}' : '{}' }}'
+                                        data-setup='{{ json_encode((object) $place->setUp->toArray()) }}'
                                         x-on:click="open"><b>anything
                                             else</b><small>write down what it did</small></button>
                                 @endif

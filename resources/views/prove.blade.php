@@ -19,37 +19,18 @@
         <section class="sheet">
             <h2>Starts</h2>
             <ul class="proof">
-                @if ($assessment->machine->alone)
-                    <li>{{ App\View\Mark::of($proof->outside ? 'proved' : 'not-tested') }} In a known-good machine,
-                        stays up
-                        @if ($proof->outside)
-                            <small>entry {{ $proof->outside }}</small>
-                        @else
-                            <x-record :job="$job" :written="$cleanStart" :once="$once . '-o'"><b>it stayed
-                                    up</b></x-record>
-                        @endif
-                    </li>
-                @else
-                    <li>{{ App\View\Mark::of($proof->outside ? 'proved' : 'not-tested') }} Out of the case, stays up
-                        @if ($proof->outside)
-                        <small>entry {{ $proof->outside }}</small>@else<x-record :job="$job" :written="json_encode([
-                            ['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench']],
-                        ])"
-                                :once="$once . '-o'"><b>it
+                @foreach ($proof->places as $place)
+                    <li>{{ App\View\Mark::of($place->entry ? 'proved' : 'not-tested') }} {{ $place->name }}
+                        @if ($place->entry)
+                            <small>entry {{ $place->entry }}</small>
+                        @elseif ($place === $proof->nextPlace())
+                            <x-record :job="$job" :written="json_encode($place->cleanStart())" :once="$once . '-' . $loop->index"><b>it
                                     stayed up</b></x-record>
+                        @else
+                            <small>after that</small>
                         @endif
                     </li>
-                    <li>{{ App\View\Mark::of($proof->inside ? 'proved' : 'not-tested') }} In the case, by the real
-                        button
-                        @if ($proof->inside)
-                            <small>entry {{ $proof->inside }}</small>
-                        @elseif ($proof->outside)
-                            <x-record :job="$job" :written="$cleanStart" :once="$once . '-i'"><b>it stayed
-                                up</b></x-record>@else<small>after
-                                that</small>
-                        @endif
-                    </li>
-                @endif
+                @endforeach
                 <li>{{ App\View\Mark::of($assessment->proof->isBelieved ? 'proved' : 'not-alone') }}
                     {{ $proof->clean }} clean in a row
                     @if ($proof->inside && !$proof->isBelieved)

@@ -216,13 +216,12 @@ final class FirstLightTest extends BrowserTestCase
     private function proveByMouse(): void
     {
         $this->waitForText('Prove it');
-        $this->click('out of the case: stays up');
-        $this->waitForEntries(9);
-        for ($entries = 10; $entries < 18 && ! str_contains($this->text('.step.first'), 'every fan turns'); $entries++) {
+        // It never left its case, so nobody has to take it out to prove it.
+        for ($entries = 9; $entries < 18 && ! str_contains($this->text('.step.first'), 'every fan turns'); $entries++) {
             $this->click('in the case: stays up');
             $this->waitForEntries($entries);
         }
-        // What was out of its case shows that its fans turn before it goes back.
+        // What was opened shows that its fans turn before it goes back.
         $this->click('every fan turns');
         $this->waitForEntries($entries);
         $this->assertStringContainsString('Proved: hand it back', $this->text('.step.first'));

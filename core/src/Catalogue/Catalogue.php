@@ -148,6 +148,8 @@ final class Catalogue
     /** @var list<string> kinds of part moved when the machine is taken out of its case */
     public readonly array $benchDisturbs;
 
+    public readonly TakenOutFor $takenOutFor;
+
     /** @var array<string, Number> */
     public readonly array $numbers;
 
@@ -167,6 +169,7 @@ final class Catalogue
         $this->reaches = self::each($stages->rows('reaches'), $this->readReach(...));
         $this->parts = self::each($parts->rows('parts'), PartKind::fromRow(...));
         $this->benchDisturbs = $parts->texts('bench_disturbs');
+        $this->takenOutFor = TakenOutFor::fromRow($parts->row('taken_out_for'));
         $this->faults = self::each($faults->rows('faults'), Fault::fromRow(...));
         $this->shows = $this->showings($faults->row('shows'));
         $this->onlyUnder = array_map(Condition::fromRow(...), $faults->rows('only_under'));

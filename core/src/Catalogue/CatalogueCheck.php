@@ -117,6 +117,12 @@ final class CatalogueCheck
                 $this->known($other, array_keys($this->catalogue->parts), "part {$part->id}", 'kind of part');
             }
         }
+        foreach ($this->catalogue->takenOutFor->work as $kind) {
+            $this->known($kind, array_keys($this->catalogue->parts), 'what is taken out of its case', 'kind of part');
+        }
+        foreach ($this->catalogue->takenOutFor->looks as $look) {
+            $this->known($look, array_keys($this->catalogue->checks), 'what is taken out of its case', 'look or reading');
+        }
     }
 
     private function faults(): void

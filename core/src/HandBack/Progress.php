@@ -52,9 +52,7 @@ final readonly class Progress
         return match (true) {
             $plan->isComplete() => 'Close the job',
             $assessment->proof->isComplete() => $plan->owed()[0]->item->name,
-            $advice->state === JobState::Prove => $assessment->proof->outside === null
-                ? 'Prove it out of the case'
-                : 'Prove it in the case',
+            $advice->state === JobState::Prove => $assessment->proof->nextPlace()->deed ?? 'Prove it in the case',
             $advice->left => 'Tell the owner that it runs here',
             $advice->state === JobState::Repair && $advice->repair !== null => ucfirst($advice->repair->name()),
             ! isset($advice->steps[0]) => '',

@@ -11,6 +11,7 @@ use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Standing;
 use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\Proving\PlaceToProve;
 use Orthoscope\Core\Words\EntryWords;
 
 /**
@@ -137,7 +138,7 @@ final readonly class WayOfJob
         if ($proof->outside === null && $proof->inside === null && $this->progress->state !== JobState::Prove) {
             return '';
         }
-        $done = count($this->plan->in(PlanState::Done)) + count(array_filter([$proof->outside, $proof->inside]));
+        $done = count($this->plan->in(PlanState::Done)) + count($proof->places) - count(PlaceToProve::open($proof->places));
 
         return sprintf('%d of %d shown', $done, $done + count($this->plan->owedInWords()));
     }

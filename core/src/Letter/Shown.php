@@ -81,7 +81,7 @@ final readonly class Shown
         $where = array_filter($this->assessment->machine->alone === null
             ? [
                 $proof->outside === null ? '' : 'out of its case',
-                $proof->inside === null ? '' : 'back in its case with its own power button',
+                $proof->inside === null ? '' : ($proof->outside === null ? '' : 'back ').'in its case with its own power button',
             ]
             : [$proof->outside === null ? '' : 'in a machine of ours']);
         $places = array_values(array_filter([$proof->outside, $proof->inside]));

@@ -77,7 +77,7 @@ final readonly class Conclusion
             JobState::Prove,
             $now->alone
                 ? "It is good with {$percent} %. Prove it, in a known-good machine."
-                : "It is fixed, {$percent} % sure. Prove it, out of the case and in.",
+                : "It is fixed, {$percent} % sure. Prove it.",
         );
     }
 

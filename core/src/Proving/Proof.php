@@ -8,17 +8,17 @@ use Orthoscope\Core\Bench\StillOff;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Diagnosis\FailsUnder;
 use Orthoscope\Core\Diagnosis\Replay;
-use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Record;
-use Orthoscope\Core\Evidence\Start;
-use Orthoscope\Core\SetUp\Place;
 
-/** How far a repair is proved: out of the case, then in the case by the real button, with nothing lent or left out. */
+/**
+ * How far a repair is proved: out of the case where it is out of it, then in the case by the real button, with nothing lent or left out.
+ */
 final readonly class Proof
 {
     /**
      * @param  ?int  $outside entry of the first start that proves it out of the case, after the last act
      * @param  ?int  $inside  entry of the start that proves it in the case, after that
+     * @param  list<PlaceToProve>  $places where it is to be proved, in their order
      * @param  float  $sound   belief that nothing is wrong now
      * @param  int  $clean   starts in a row, up to the last one, that got all the way
      * @param  bool  $isBelieved the belief and the clean starts leave no more risk than the shop accepts
@@ -29,6 +29,7 @@ final readonly class Proof
     private function __construct(
         public ?int $outside,
         public ?int $inside,
+        public array $places,
         public float $sound,
         public int $clean,
         public array $owed,
@@ -40,55 +41,25 @@ final readonly class Proof
 
     public static function of(Record $record, Catalogue $catalogue, Replay $replay): self
     {
-        // A part that came alone is proved in a good machine: there is no case of its own to go back into.
-        $alone = $replay->model->machine->alone !== null;
-        $sound = $replay->sound();
-        $outside = $inside = null;
-        $clean = 0;
-        $lent = false;
-        foreach ($record->inForce as $entry) {
-            if ($entry instanceof ActDone && ! $entry->begun) {
-                [$outside, $inside, $clean] = [null, null, 0];
-            }
-            if (! ($entry instanceof Start)) {
-                continue;
-            }
-            $whole = $catalogue->reach($entry->reached)->firstStop === $catalogue->stageCount();
-            $lent =
-                $entry->setUp->lent !== []
-                || $entry->setUp->out !== []
-                || $entry->setUp->attached !== []
-                || $entry->setUp->basicDriver
-                || $entry->setUp->otherDriver !== null
-                || $entry->setUp->lowClocks;
-            if (! $whole) {
-                [$outside, $inside, $clean] = [null, null, 0];
-            } elseif (! $lent) {
-                $clean += $entry->times;
-                if ($alone) {
-                    $outside ??= $entry->number;
-                    $inside ??= $entry->number;
-                } elseif ($entry->setUp->place === Place::Bench) {
-                    $outside ??= $entry->number;
-                } elseif ($outside !== null && $entry->setUp->startBy->value === 'button') {
-                    $inside ??= $entry->number;
-                }
-            }
-        }
-
+        $since = StartsSinceWork::in($record, $replay->model->machine, $catalogue);
         $notBack = StillOff::in($record, $catalogue);
         $off = array_map(fn (StillOff $one): string => "Not back yet: {$one->words()}.", $notBack);
         $starts = CleanStarts::in($record, $catalogue);
-        $where = $alone
-            ? ['A start in a known-good machine that stays up.', '']
-            : ['A start out of the case that stays up.', 'Then one in the case, by the real button, that stays up.'];
-        $missing = array_keys(array_filter([$where[0] => $outside === null, $where[1] => $inside === null && $where[1] !== '']));
-        $wanted = self::wanted($clean > 0, $starts, FailsUnder::of($record, $catalogue)->condition, $replay, $catalogue);
-        $back = $lent ? ['Spares back on the shelf, its own parts in, nothing attached, its own driver and clocks.'] : [];
+        $places = PlaceToProve::all($since, $replay->model->machine);
+        $missing = array_map(fn (PlaceToProve $place): string => $place->owed, PlaceToProve::open($places));
+        $wanted = self::wanted($since->clean > 0, $starts, FailsUnder::of($record, $catalogue)->condition, $replay, $catalogue);
+        $back = $since->helped ? ['Spares back on the shelf, its own parts in, nothing attached, its own driver and clocks.'] : [];
         $owed = [...$off, ...$back, ...$missing, ...$wanted === '' ? [] : [$wanted]];
+        $sound = $replay->sound();
         $isBelieved = $sound >= 1.0 - $catalogue->number('comeback_risk') && (! $starts->areCounted() || $starts->more($sound) === 0);
 
-        return new self($outside, $inside, $sound, $clean, $owed, $isBelieved, $notBack, $wanted);
+        return new self($since->outside, $since->inside, $places, $sound, $since->clean, $owed, $isBelieved, $notBack, $wanted);
+    }
+
+    /** Where the next start is to prove it; null where it is proved everywhere. */
+    public function nextPlace(): ?PlaceToProve
+    {
+        return PlaceToProve::open($this->places)[0] ?? null;
     }
 
     public function isComplete(): bool
