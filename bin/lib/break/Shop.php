@@ -145,6 +145,14 @@ final class Shop
         ]);
     }
 
+    /** @param  list<array<string, mixed>>  $written entries as in a case file, as a press on the page sends them */
+    public function press(string $tag, array $written, string $once): ResponseInterface
+    {
+        return $this->client->post("/jobs/{$tag}/entries", [
+            'form_params' => ['_token' => $this->token, '_once' => $once, 'once' => $once, 'written' => json_encode($written)],
+        ]);
+    }
+
     public function photo(string $tag, string $bytes): ResponseInterface
     {
         return $this->client->post("/jobs/{$tag}/photos", [

@@ -40,6 +40,19 @@ final class HostTest extends TestCase
         $this->assertLessThan(0.02, Bench::suspicion(Bench::replay([self::DARK, $works]), 'processor'));
     }
 
+    public function test_a_host_that_runs_with_its_own_part_again_says_more_and_one_that_does_not_says_less(): void
+    {
+        $fails = $this->fails('H-1', 0.85);
+        $suspicion = fn (array $said): float => Bench::suspicion(
+            Bench::replay([self::DARK, [...$fails, 'host' => [...$fails['host'], ...$said]]]),
+            'processor',
+        );
+        $this->assertGreaterThan($suspicion([]) + 0.005, $suspicion(['own' => 'runs']));
+        $this->assertLessThan($suspicion([]) - 0.05, $suspicion(['own' => 'fails']));
+        $this->assertLessThan($suspicion(['own' => 'runs']), $suspicion(['own' => 'fails']));
+        $this->assertGreaterThan($suspicion([]), $suspicion(['again' => true]));
+    }
+
     /** @return array<string, mixed> */
     private function fails(string $tag, float $trust): array
     {

@@ -109,6 +109,27 @@ final class BookTest extends TestCase
         $this->assertSame([], $of($own->page('act', 'dry')));
     }
 
+    public function test_a_page_of_a_look_says_what_it_is_worth_and_only_the_steps_that_make_it(): void
+    {
+        $leads = [
+            'stick-in-host' => 'Made in another machine that is known good.',
+            'look-socket' => 'A look. What it finds is believed',
+            'supply-test' => 'Sees or measures the fault itself: enough to condemn.',
+            'card-rails' => 'A reading. It speaks for and against, and alone condemns nothing.',
+            'drives-listed' => 'A look that speaks for and against, and alone condemns nothing.',
+        ];
+        foreach ($leads as $check => $lead) {
+            $page = self::book()->page('check', $check);
+            $this->assertStringStartsWith($lead, $page->lead);
+            $steps = array_filter($page->sections[0]->items, fn ($item): bool => str_starts_with((string) $item->to, 'step/'));
+            $this->assertNotSame([], $steps, $check);
+            foreach ($steps as $item) {
+                $step = Bench::catalogue()->steps[substr((string) $item->to, strlen('step/'))];
+                $this->assertSame($check, $step->check);
+            }
+        }
+    }
+
     public function test_what_looks_the_same_is_mistaken_and_what_a_look_settles_is_not(): void
     {
         $confusion = new Confusion(Bench::catalogue());

@@ -72,6 +72,15 @@ final class LetterTest extends TestCase
         $this->assertStringNotContainsString('not quite what you told us', $text);
     }
 
+    public function test_what_came_and_went_and_failed_here_too_is_not_said_to_have_run_well(): void
+    {
+        $told = ['kind' => 'report', 'reached' => 'dark', 'text' => 'Dark now and then', 'failed' => 2, 'of' => 10];
+        $runs = ['kind' => 'start', 'reached' => 'stays'];
+        $said = 'While we had it, it did not fail.';
+        $this->assertStringContainsString($said, $this->letter([$told, $runs, $runs])->text());
+        $this->assertStringNotContainsString($said, $this->letter([$told, $runs, ['kind' => 'start', 'reached' => 'dark']])->text());
+    }
+
     public function test_what_others_said_what_was_done_and_what_we_left_open_is_not_put_into_the_owners_mouth(): void
     {
         $text = $this->letter([
