@@ -27,6 +27,23 @@ final class PlannerTest extends TestCase
         }
     }
 
+    public function test_only_what_changes_the_machine_is_said_to_cure_it(): void
+    {
+        $cures = $others = 0;
+        foreach (Bench::assess([self::DARK])->advice->steps as $step) {
+            foreach ($step->outcomes as $outcome) {
+                if ($step->candidate->step->record !== 'act') {
+                    $this->assertStringNotContainsString('cured', $outcome->meaning, $step->candidate->name());
+                    $others++;
+                } elseif ($outcome->result === 'stays') {
+                    $cures += preg_match('/^then cured, ([5-9]\d|100) %$/', $outcome->meaning);
+                }
+            }
+        }
+        $this->assertGreaterThan(0, $cures);
+        $this->assertGreaterThan(0, $others);
+    }
+
     public function test_a_look_that_was_made_is_not_offered_again(): void
     {
         $this->assertNotNull(Bench::assess([self::DARK])->advice->step('plugs'));
