@@ -30,7 +30,8 @@ final class PlannerTest extends TestCase
     public function test_only_what_changes_the_machine_is_said_to_cure_it(): void
     {
         $cures = $others = 0;
-        foreach (Bench::assess([self::DARK])->advice->steps as $step) {
+        $plug = ['kind' => 'finding', 'check' => 'look-plugs', 'result' => 'off', 'which' => ['cpu-plug']];
+        foreach (Bench::assess([self::DARK, $plug])->advice->steps as $step) {
             foreach ($step->outcomes as $outcome) {
                 if ($step->candidate->step->record !== 'act') {
                     $this->assertStringNotContainsString('cured', $outcome->meaning, $step->candidate->name());
