@@ -68,6 +68,15 @@ final class AttemptTest extends TestCase
         $attempt->do(['kind' => 'wait', 'minutes' => 0]);
     }
 
+    public function test_it_may_stand_two_days_and_no_longer(): void
+    {
+        $attempt = $this->dead();
+        $attempt->do(['kind' => 'wait', 'minutes' => 2880]);
+        $this->assertSame('Wednesday 08:00', $attempt->clock()->format('l H:i'));
+        $this->expectExceptionMessage('from a minute to two days');
+        $attempt->do(['kind' => 'wait', 'minutes' => 2881]);
+    }
+
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function mistakes(): iterable
     {
