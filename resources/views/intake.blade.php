@@ -89,6 +89,21 @@
                     <x-field name="age" label="Age, years" type="number" min="0" max="40" />
                 </div>
                 <fieldset class="chips">
+                    <legend class="h2">Came with it</legend>
+                    @foreach ([\App\Http\Requests\StayedHome::NOTHING, ...\App\Http\Requests\TakeInRequest::ACCESSORIES] as $thing)
+                        @php
+                            $thing = [
+                                'value' => $thing,
+                                'words' => $thing,
+                                'checked' => in_array($thing, (array) old('accessories', []), true),
+                            ];
+                        @endphp
+
+                        <x-pick name="accessories[]" several :of="$thing" />
+                    @endforeach
+                    <x-field name="with" label="and" placeholder="anything else" autocomplete="off" />
+                </fieldset>
+                <fieldset class="chips">
                     <legend class="h2">Look at it now</legend>
                     @foreach ($catalogue->marks as $mark)
                         @continue($mark->id === 'consent-system')
@@ -115,7 +130,7 @@
             </section>
         </div>
         <details class="sheet rest" @if ($opens) open @endif>
-            <summary>Agreed, what it is made of, what came with it</summary>
+            <summary>Agreed, what it is made of</summary>
             <div class="columns">
                 <section>
                     <h2>Agreed</h2>
@@ -137,7 +152,8 @@
                             @endforeach
                         </select>
                     </div>
-                    <div class="field"><label for="f-data">Data on it</label><select id="f-data" name="data">
+                    <div class="field"><label for="f-data">Data on it</label><select id="f-data"
+                            name="data">
                             <option value="">not asked yet</option>
                             @foreach (\App\Http\Requests\TakeInRequest::DATA as $id => $words)
                                 <option value="{{ $id }}" @selected(old('data') === $id)>{{ $words }}
@@ -145,14 +161,6 @@
                             @endforeach
                         </select>
                     </div>
-                    <fieldset class="choices">
-                        <legend>Came with it</legend>
-                        @foreach (\App\Http\Requests\TakeInRequest::ACCESSORIES as $thing)
-                            <label><input type="checkbox" name="accessories[]" value="{{ $thing }}"
-                                    {{ $ticked('accessories', $thing) }}> {{ $thing }}</label>
-                        @endforeach
-                    </fieldset>
-                    <x-field name="with" label="and" placeholder="anything else" autocomplete="off" />
                     <fieldset class="choices">
                         <legend>The owner uses</legend>
                         @foreach ($catalogue->proving->uses as $use => $words)

@@ -8,6 +8,7 @@
     $used = (array) old('uses', $machine->said('uses'));
     $shows = ['status_lamps' => 'status lamps', 'speaker' => 'a speaker', 'code_display' => 'a code display'];
     $cooled = ['' => 'not known', 'air' => 'by air', 'pump' => 'by liquid, with a pump'];
+    $atHome = (array) old('at_home', $made['at_home'] ?? []);
     $has = (array) old('facts', array_keys(array_filter($facts)));
 @endphp
 
@@ -63,6 +64,17 @@
                         {{ $words }}</label>
                 @endforeach
             </fieldset>
+            <fieldset class="choices">
+                <legend>Stayed at home</legend>
+                @foreach (\Orthoscope\Core\Chain\Machine::MAY_STAY as $kind => $words)
+                    <label><input type="checkbox" name="at_home[]" value="{{ $kind }}"
+                            @checked(in_array($kind, $atHome, true))>
+                        {{ $words }}</label>
+                @endforeach
+            </fieldset>
+            <p><small>What did not come in takes part in no start here. What is brought in later is a note: it was not
+                    there
+                    before.</small></p>
             <fieldset class="choices">
                 <legend>The owner uses</legend>
                 @foreach ($uses as $use => $words)

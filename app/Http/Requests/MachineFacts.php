@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use Illuminate\Http\Request;
 use InvalidArgumentException;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Electrical\Quantity;
 use Orthoscope\Core\Intake\HardwareList;
 
@@ -58,6 +59,7 @@ final class MachineFacts
                 'serial' => $list->serial ?? $request->string('serial')->trim()->toString(),
                 'uses' => implode(', ', array_filter((array) $request->input('uses', []), is_string(...))),
             ]),
+            'at_home' => StayedHome::of($request),
         ];
     }
 
@@ -132,6 +134,7 @@ final class MachineFacts
                 'speaker' => in_array('speaker', $ticked, true),
                 'code_display' => in_array('code_display', $ticked, true),
             ],
+            'at_home' => array_values(array_intersect(array_keys(Machine::MAY_STAY), (array) $request->input('at_home', []))),
             // A map without entries would be written as a list.
             ...$platform === [] ? [] : ['platform' => $platform],
         ];

@@ -85,7 +85,7 @@ final class TakeInRequest extends FormRequest
             'approves' => ['nullable', 'string', 'max:120'],
             'with' => ['nullable', 'string', 'max:300'],
             'accessories' => ['nullable', 'array'],
-            'accessories.*' => [Rule::in(self::ACCESSORIES)],
+            'accessories.*' => [Rule::in([StayedHome::NOTHING, ...self::ACCESSORIES])],
             'alone' => ['nullable', Rule::in(Machine::ALONE)],
             'uses' => ['nullable', 'array'],
             'uses.*' => [Rule::in(array_keys($catalogue->proving->uses))],
@@ -194,13 +194,19 @@ final class TakeInRequest extends FormRequest
                 'approves' => $this->string('approves')->trim()->toString(),
                 'with' => implode(
                     ', ',
-                    array_filter([...(array) $this->input('accessories', []), $this->string('with')->trim()->toString()]),
+                    array_filter([...$this->accessories(), $this->string('with')->trim()->toString()]),
                 ),
                 'proving' => $this->string('proving')->toString(),
                 'data' => $this->string('data')->toString(),
             ],
             fn (mixed $value): bool => $value !== null && $value !== '',
         );
+    }
+
+    /** @return list<string> */
+    private function accessories(): array
+    {
+        return array_values(array_intersect(self::ACCESSORIES, (array) $this->input('accessories', [])));
     }
 
     /** @return list<OneMore> further machines of the same owner and kind, one a line */

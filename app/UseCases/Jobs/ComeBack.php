@@ -60,7 +60,8 @@ final readonly class ComeBack
             $back = $this->takeIn->takeIn(
                 $by,
                 $first->machine->owner->only(['name', 'phone', 'email']),
-                $first->machine->made_of,
+                // What it comes with this time nobody has said yet.
+                array_diff_key($first->machine->made_of, ['at_home' => true]),
                 [
                     ['kind' => 'report', ...$report],
                     ...$carried === []

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\UseCases\Jobs;
 
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Machine;
 
 /** What differs between two descriptions of one machine, in words for the record. */
 final readonly class MachineChanges
@@ -52,6 +53,7 @@ final readonly class MachineChanges
             'status lamps' => $yes($facts['status_lamps'] ?? false),
             'speaker' => $yes($facts['speaker'] ?? false),
             'code display' => $yes($facts['code_display'] ?? false),
+            'stayed at home' => implode(', ', array_intersect_key(Machine::MAY_STAY, array_flip((array) ($madeOf['at_home'] ?? [])))),
         ];
         foreach ((array) ($madeOf['platform'] ?? []) as $fact => $value) {
             $said[$this->catalogue->shelf->names[$fact] ?? $fact] = is_array($value) ? implode(', ', $value) : (string) $value;

@@ -64,6 +64,24 @@ final readonly class Fault
         );
     }
 
+    /** The same of a part that stayed with its owner: what to do is told, and helps as often as the best that could be done here. */
+    public function atHome(): self
+    {
+        return new self(
+            id: $this->id,
+            part: $this->part,
+            name: $this->name,
+            plain: $this->plain,
+            shows: $this->shows,
+            prior: $this->prior,
+            cures: ['advise' => max([0.0, ...array_values($this->cures)])],
+            signs: $this->signs,
+            ways: $this->ways,
+            harms: $this->harms,
+            steady: $this->steady,
+        );
+    }
+
     public function usualRepair(): string
     {
         return (string) array_key_first($this->cures);

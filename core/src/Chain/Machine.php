@@ -19,6 +19,16 @@ final readonly class Machine
     /** Kinds of part that are sent in alone, to be tried in a machine of the shop's. */
     public const ALONE = ['card', 'supply', 'board', 'processor', 'stick', 'drive', 'screen'];
 
+    /**
+     * Kinds of part that often stay at the owner's => as they are called there; in their place stand good ones of the shop's, or nothing. The wall lead is none of them:
+     * its fault is also the switch at the back, which comes in with the machine.
+     */
+    public const MAY_STAY = [
+        'devices' => 'keyboard, mouse and what else is plugged in',
+        'video-lead' => 'the lead to the screen',
+        'screen' => 'the screen',
+    ];
+
     public const FACTS = ['own_graphics', 'status_lamps', 'speaker', 'code_display'];
 
     /**
@@ -29,6 +39,7 @@ final readonly class Machine
      * @param  array<string, array<string, array<string, float>>>  $boardSigns sign channel => stage not reached => value => share,
      *     where this board differs from others
      * @param  Draws  $draws what its parts draw where nobody has read their labels
+     * @param  list<string>  $atHome kinds of MAY_STAY that did not come in with it
      * @param  ?string  $alone the kind of the one part that is the owner's; all else is a known-good machine of the shop's
      */
     private function __construct(
@@ -39,6 +50,7 @@ final readonly class Machine
         public array $platform,
         public array $boardSigns,
         public Draws $draws,
+        public array $atHome,
         public ?string $alone,
     ) {
         $byKind = [];
@@ -97,6 +109,7 @@ final readonly class Machine
             platform: $platform,
             boardSigns: self::boardSigns($given, $catalogue),
             draws: $catalogue->draws(),
+            atHome: self::atHome($given),
             alone: $alone,
         );
     }
@@ -145,6 +158,24 @@ final readonly class Machine
         }
 
         return $parts;
+    }
+
+    /** @return list<string> */
+    private static function atHome(Row $given): array
+    {
+        $atHome = $given->texts('at_home', []);
+        $may = array_keys(self::MAY_STAY);
+        foreach (array_diff($atHome, $may) as $word) {
+            throw MachineMistake::because(UnknownWord::sentence('part that may stay at home', $word, $may));
+        }
+
+        return array_values(array_intersect($may, $atHome));
+    }
+
+    /** Whether a part stayed with its owner: here it takes part in nothing, and nothing can be done to it. */
+    public function isAtHome(Part $part): bool
+    {
+        return in_array($part->kind->id, $this->atHome, true);
     }
 
     /** Whether a part is the owner's: all are, unless one came alone; then that one, with what belongs to it. */

@@ -94,7 +94,7 @@ final readonly class Modes
             $parts = array_filter($machine->ofKind($fault->part), static fn (Part $part): bool => ! in_array($part->id, $idle, true));
             foreach ($parts as $part) {
                 foreach ($fault->eachChannel ? $machine->channels() : [null] as $channel) {
-                    array_push($own, ...self::waysOf($fault, $part, $channel, $catalogue));
+                    array_push($own, ...self::waysOf($fault, $part, $channel, $machine, $catalogue));
                 }
             }
         }
@@ -103,8 +103,9 @@ final readonly class Modes
     }
 
     /** @return list<Mode> */
-    private static function waysOf(Fault $fault, Part $part, ?string $channel, Catalogue $catalogue): array
+    private static function waysOf(Fault $of, Part $part, ?string $channel, Machine $machine, Catalogue $catalogue): array
     {
+        $fault = $machine->isAtHome($part) ? $of->atHome() : $of;
         $ways = [];
         foreach ($fault->ways as $way) {
             $stop = $catalogue->stageIndex($way['stops']);
@@ -135,7 +136,8 @@ final readonly class Modes
                 $bases = array_merge(...array_values(array_intersect_key($at[$part->id][$stop] ?? [], array_flip($only->bases))));
                 sort($bases);
                 foreach ($bases === [] ? [] : $catalogue->shows[$only->fault->shows] as $manner) {
-                    $mode = new Mode($only->fault, $part->id, $stop, new Hazard($manner->hazards), $manner->share, alone: true);
+                    $fault = $machine->isAtHome($part) ? $only->fault->atHome() : $only->fault;
+                    $mode = new Mode($fault, $part->id, $stop, new Hazard($manner->hazards), $manner->share, alone: true);
                     $under[] = [$mode, $bases, $only->share * $manner->share];
                 }
             }

@@ -71,10 +71,11 @@ final class StartModel
     /** Whether the machine's own part takes part in a start under a set-up, and is not put out of use by another. */
     public function uses(string $partId, SetUp $setUp): bool
     {
-        if (! $setUp->hasOwn($partId)) {
+        $part = $this->machine->part($partId);
+        if (! $setUp->hasOwn($partId) || ($setUp->place !== Place::Owner && $this->machine->isAtHome($part))) {
             return false;
         }
-        $kind = $this->machine->part($partId)->kind;
+        $kind = $part->kind;
         if ($kind->carrier !== null && ! $this->carrierIsOwn($kind->carrier, $setUp)) {
             return false;
         }

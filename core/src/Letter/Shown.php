@@ -221,6 +221,7 @@ final readonly class Shown
     private function cameIn(Part $part): bool
     {
         return $this->assessment->machine->isOwners($part)
+            && ! $this->assessment->machine->isAtHome($part)
             && (! in_array($part->kind->id, LetterTerms::STAY_BEHIND, true)
                 || $this->assessment->machine->alone === $part->kind->id
                 || in_array($part->kind->id, $this->here, true));

@@ -50,7 +50,10 @@ final readonly class Candidates
         foreach ($this->catalogue->steps as $step) {
             foreach ($this->targets($step) as $target) {
                 $candidate = $this->concrete($step, $target);
-                $isOpen = $candidate !== null && $this->isOfWhatCame($candidate) && $this->gotFarEnough($step);
+                $isOpen = $candidate !== null
+                    && $this->isOfWhatCame($candidate)
+                    && ! $this->isOfWhatStayed($candidate)
+                    && $this->gotFarEnough($step);
                 if ($isOpen && ! $this->isMoot($step) && ! $this->isDone($candidate)) {
                     $all[] = $candidate;
                 }
@@ -92,6 +95,30 @@ final readonly class Candidates
         $isGeneral = $candidate->setUp?->out === [] || $candidate->step->unlocks;
 
         return $named === [] ? $isGeneral : array_filter($named, $this->machine->isOwners(...)) !== [];
+    }
+
+    /** What is looked at, changed or worked on stayed with its owner, and nothing else of it is. */
+    private function isOfWhatStayed(Candidate $candidate): bool
+    {
+        $step = $candidate->step;
+        $kinds = $step->check === null || $candidate->target !== null
+            ? array_map(fn (string $part): string => $this->machine->part($part)->kind->id, [
+                ...$candidate->on,
+                ...$candidate->target === null ? [] : [$candidate->target->id],
+                ...$candidate->setUp === null ? [] : $this->changed($candidate->setUp),
+            ])
+            : array_map(
+                fn (string $fault): string => $this->catalogue->fault($fault)->part,
+                array_keys($this->catalogue->check($step->check)->detects()),
+            );
+
+        return $this->machine->atHome !== [] && $kinds !== [] && array_diff($kinds, $this->machine->atHome) === [];
+    }
+
+    /** @return list<string> parts that a start changes against the last one */
+    private function changed(SetUp $setUp): array
+    {
+        return ($this->record->lastStart()->setUp ?? new SetUp)->partsChangedTo($setUp);
     }
 
     private function gotFarEnough(Step $step): bool

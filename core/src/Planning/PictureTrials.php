@@ -25,7 +25,7 @@ final class PictureTrials
         $culprits = [];
         foreach ($replay->model->modes->all as $i => $mode) {
             $part = $replay->model->machine->part($mode->part);
-            if ($mode->spare === null && in_array($part->kind->id, self::KINDS, true)) {
+            if ($mode->spare === null && in_array($part->kind->id, self::KINDS, true) && ! $replay->model->machine->isAtHome($part)) {
                 $culprits[$i] = $part->name;
             }
         }
@@ -45,7 +45,8 @@ final class PictureTrials
         $machine = $replay->model->machine;
         $ways = [[]];
         foreach (['video-lead', 'screen'] as $kind) {
-            $spare = $machine->has($kind) ? $shelf->best($kind, $machine, $catalogue->shelf) : null;
+            $isHere = $machine->has($kind) && ! in_array($kind, $machine->atHome, true);
+            $spare = $isHere ? $shelf->best($kind, $machine, $catalogue->shelf) : null;
             if ($spare !== null) {
                 $ways = [
                     ...$ways,
