@@ -129,7 +129,8 @@ final readonly class ChainDrawing
             $y = self::ROWS_FROM + $row * self::ROW;
             $stick = $part->kind->id === 'slot' ? self::stickIn($part, $assessment) : null;
             $label = $part->kind->id === 'slot' ? substr($part->name, 5).($stick === null ? ', empty' : '') : self::label($part);
-            $parts[] = self::drawn($standing, self::x($stage), $y, $label, $row === 0);
+            $isHere = ! $assessment->machine->isAtHome($part);
+            $parts[] = self::drawn($standing, self::x($stage), $y, $label, $row === 0, isHere: $isHere);
             if ($stick !== null) {
                 $parts[] = self::drawn($stick, self::x($stage) + self::STICK_AT, $y, (string) substr($stick->part->name, 6), false, true);
             }
@@ -138,17 +139,20 @@ final readonly class ChainDrawing
         return $parts;
     }
 
-    private static function drawn(PartStanding $standing, int $x, int $y, string $label, bool $stem, bool $small = false): ChainPart
-    {
+    private static function drawn(
+        PartStanding $standing,
+        int $x,
+        int $y,
+        string $label,
+        bool $stem,
+        bool $small = false,
+        bool $isHere = true,
+    ): ChainPart {
         $percent = in_array($standing->standing, [Standing::Suspect, Standing::Provisional, Standing::Condemned], true)
             ? (string) max(1, (int) round(100 * $standing->stated))
             : null;
         $entries = array_values(array_unique(array_map(fn (Because $b): int => $b->entry, $standing->because)));
-        $title = "{$standing->part->name}: {$standing->words()}"
-            .($percent === null ? '' : ", {$percent} %")
-            .($entries === [] ? '' : ', by entr'.(count($entries) > 1 ? 'ies ' : 'y ').implode(', ', array_slice($entries, 0, 6)))
-            .(str_starts_with($standing->state, 'lent') ? ', '.$standing->state : '')
-            .($standing->fitted === null ? '' : ', new');
+        $title = self::title($standing, $percent, $entries, $isHere);
 
         return new ChainPart(
             id: $standing->part->id,
@@ -161,9 +165,20 @@ final readonly class ChainDrawing
             stem: $stem,
             small: $small,
             lent: str_starts_with($standing->state, 'lent ') ? substr($standing->state, 5) : null,
-            out: $standing->state === 'out',
+            out: $standing->state === 'out' || ! $isHere,
             entries: $entries,
         );
+    }
+
+    /** @param  list<int>  $entries that made its standing */
+    private static function title(PartStanding $standing, ?string $percent, array $entries, bool $isHere): string
+    {
+        return "{$standing->part->name}: {$standing->words()}"
+            .($percent === null ? '' : ", {$percent} %")
+            .($entries === [] ? '' : ', by entr'.(count($entries) > 1 ? 'ies ' : 'y ').implode(', ', array_slice($entries, 0, 6)))
+            .(str_starts_with($standing->state, 'lent') ? ', '.$standing->state : '')
+            .($isHere ? '' : ', stayed at home')
+            .($standing->fitted === null ? '' : ', new');
     }
 
     private static function label(Part $part): string

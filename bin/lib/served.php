@@ -57,8 +57,8 @@ try {
     $empty = waited(fn () => $visit('/find?q='));
     printf("%-34s %8.1f ms\n", 'an empty page', $empty);
     $jobs = $shop->jobs();
-    foreach (['/' => 'floor', ...array_column(array_map(fn (string $tag): array => ["/jobs/{$tag}", "job {$tag}"], $jobs), 1, 0)] as $path => $name) {
-        $taken = waited(fn () => $visit($path));
+    foreach (['', ...array_map(fn (string $tag): string => "jobs/{$tag}", $jobs)] as $path) {
+        [$name, $taken] = [$path === '' ? 'floor' : $path, waited(fn () => $visit("/{$path}"))];
         printf("%-34s %8.1f ms   %.1f times the empty page\n", $name, $taken, $taken / $empty);
     }
     $tag = $jobs[0];

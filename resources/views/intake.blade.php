@@ -14,7 +14,7 @@
     $call ??= null;
     $owner = $call?->machine->owner;
     $told = $call?->machine->toldModel();
-    $above = ['name', 'phone', 'email', 'model', 'age', 'complaint', 'known'];
+    $above = ['name', 'phone', 'email', 'model', 'age', 'complaint', 'known', 'with'];
     $opens = old('half') !== null || array_diff($errors->keys(), $above) !== [];
 @endphp
 
@@ -89,21 +89,6 @@
                     <x-field name="age" label="Age, years" type="number" min="0" max="40" />
                 </div>
                 <fieldset class="chips">
-                    <legend class="h2">Came with it</legend>
-                    @foreach ([\App\Http\Requests\StayedHome::NOTHING, ...\App\Http\Requests\TakeInRequest::ACCESSORIES] as $thing)
-                        @php
-                            $thing = [
-                                'value' => $thing,
-                                'words' => $thing,
-                                'checked' => in_array($thing, (array) old('accessories', []), true),
-                            ];
-                        @endphp
-
-                        <x-pick name="accessories[]" several :of="$thing" />
-                    @endforeach
-                    <x-field name="with" label="and" placeholder="anything else" autocomplete="off" />
-                </fieldset>
-                <fieldset class="chips">
                     <legend class="h2">Look at it now</legend>
                     @foreach ($catalogue->marks as $mark)
                         @continue($mark->id === 'consent-system')
@@ -119,6 +104,21 @@
                     @endforeach
                     <p class="caution">Liquid, a burn, a shock or a doubtful socket: do not switch it on. The job is
                         locked until the bench has looked.</p>
+                </fieldset>
+                <fieldset class="chips">
+                    <legend class="h2">Came with it</legend>
+                    @foreach ([\App\Http\Requests\StayedHome::NOTHING, ...\App\Http\Requests\TakeInRequest::ACCESSORIES] as $thing)
+                        @php
+                            $thing = [
+                                'value' => $thing,
+                                'words' => $thing,
+                                'checked' => in_array($thing, (array) old('accessories', []), true),
+                            ];
+                        @endphp
+
+                        <x-pick name="accessories[]" several :of="$thing" />
+                    @endforeach
+                    <x-field name="with" label="and" placeholder="anything else" autocomplete="off" />
                 </fieldset>
             </section>
             <section class="sheet">

@@ -30,7 +30,6 @@ final class SourceTest extends TestCase
     private const IN_ONE_PIECE = [
         'it goes through the record once and carries what it saw; cut up, that would be handed around' => [
             'Words/ChangedAtOnce.php::in',
-            'Proving/Proof.php::of',
             'HandBack/Plan.php::planned',
             'HandBack/Plan.php::conditions',
             'Bench/Wait.php::for',

@@ -18,6 +18,7 @@ final class OneValueEach
     /** Fields of which a form sends several. */
     private const SEVERAL = [
         'accessories',
+        'at_home',
         'columns',
         'earlier',
         'entry',

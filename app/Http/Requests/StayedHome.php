@@ -16,6 +16,7 @@ final class StayedHome
 
     /** Kind of part => what of the list of the counter would be it. */
     private const AS_LISTED = [
+        'wall-lead' => ['power lead'],
         'devices' => ['keyboard', 'mouse', 'printer', 'discs or sticks'],
         'video-lead' => ['screen lead'],
         'screen' => ['screen'],
@@ -23,6 +24,7 @@ final class StayedHome
 
     /** Kind of part => words of what else came that may be it; of a device any word may be one. */
     private const IN_WORDS = [
+        'wall-lead' => '/lead|cable|cord/i',
         'devices' => '/\S/u',
         'video-lead' => '/lead|cable|hdmi|displayport|dvi|vga/i',
         'screen' => '/screen|monitor|display/i',

@@ -20,6 +20,7 @@ final readonly class Fault
      * @param  ?string  $with kind of part it refuses: it is there only while the machine's own of that kind is in; neither is bad by itself
      * @param  array<string, float>  $withCures  act on the refused part => share of times it cures
      * @param  bool  $steady a state that no cold, heat or work changes
+     * @param  bool  $comesIn it is there though its part stayed with its owner
      * @param  bool  $eachChannel one such fault for every memory channel of the board
      */
     public function __construct(
@@ -38,6 +39,7 @@ final readonly class Fault
         public bool $steady = false,
         public ?string $with = null,
         public array $withCures = [],
+        public bool $comesIn = false,
     ) {
     }
 
@@ -61,6 +63,7 @@ final readonly class Fault
             steady: $row->flag('steady'),
             with: $row->textOrNull('with'),
             withCures: $row->has('with_cures') ? $row->numberByName('with_cures') : [],
+            comesIn: $row->flag('comes_in'),
         );
     }
 

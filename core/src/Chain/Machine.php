@@ -19,11 +19,9 @@ final readonly class Machine
     /** Kinds of part that are sent in alone, to be tried in a machine of the shop's. */
     public const ALONE = ['card', 'supply', 'board', 'processor', 'stick', 'drive', 'screen'];
 
-    /**
-     * Kinds of part that often stay at the owner's => as they are called there; in their place stand good ones of the shop's, or nothing. The wall lead is none of them:
-     * its fault is also the switch at the back, which comes in with the machine.
-     */
+    /** Kinds of part that often stay at the owner's => as they are called there; the shop's own stand in their place, or nothing. */
     public const MAY_STAY = [
+        'wall-lead' => 'the power lead',
         'devices' => 'keyboard, mouse and what else is plugged in',
         'video-lead' => 'the lead to the screen',
         'screen' => 'the screen',

@@ -105,7 +105,7 @@ final readonly class Modes
     /** @return list<Mode> */
     private static function waysOf(Fault $of, Part $part, ?string $channel, Machine $machine, Catalogue $catalogue): array
     {
-        $fault = $machine->isAtHome($part) ? $of->atHome() : $of;
+        $fault = $machine->isAtHome($part) && ! $of->comesIn ? $of->atHome() : $of;
         $ways = [];
         foreach ($fault->ways as $way) {
             $stop = $catalogue->stageIndex($way['stops']);

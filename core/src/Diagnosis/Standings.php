@@ -157,8 +157,10 @@ final readonly class Standings
             return false;
         }
         $model = $this->replay->model;
+        $of = $model->machine->part($part);
 
-        return $this->stop->tried($model->catalogue->stageIndex($model->machine->part($part)->kind->stage)) < 0.1;
+        // What is not here is reached by no start, however far it gets.
+        return ! $model->machine->isAtHome($of) && $this->stop->tried($model->catalogue->stageIndex($of->kind->stage)) < 0.1;
     }
 
     /**

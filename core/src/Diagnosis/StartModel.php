@@ -392,7 +392,7 @@ final class StartModel
                 continue;
             }
             $in = $mode->spare === null
-                ? $used[$mode->part] && ($mode->fault->with === null || $this->isMet($mode->fault, $setUp))
+                ? ($used[$mode->part] || $this->cameIn($mode)) && ($mode->fault->with === null || $this->isMet($mode->fault, $setUp))
                 : self::isIn($mode, $setUp, $fitted);
             $hazard = $in
                 ? $mode->hazard->under($mode->channel === null ? $conditions : [isset($channels[$mode->channel]) ? 'used' : 'unused'])
@@ -403,6 +403,12 @@ final class StartModel
         }
 
         return $hazards;
+    }
+
+    /** Whether a fault is here though its part stayed with its owner. */
+    private function cameIn(Mode $mode): bool
+    {
+        return $mode->fault->comesIn && $this->machine->isAtHome($this->machine->part($mode->part));
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Planning;
 
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\Fault;
 use Orthoscope\Core\Catalogue\Step;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Chain\Part;
@@ -100,19 +101,42 @@ final readonly class Candidates
     /** What is looked at, changed or worked on stayed with its owner, and nothing else of it is. */
     private function isOfWhatStayed(Candidate $candidate): bool
     {
+        if ($this->machine->atHome === []) {
+            return false;
+        }
         $step = $candidate->step;
-        $kinds = $step->check === null || $candidate->target !== null
-            ? array_map(fn (string $part): string => $this->machine->part($part)->kind->id, [
-                ...$candidate->on,
-                ...$candidate->target === null ? [] : [$candidate->target->id],
-                ...$candidate->setUp === null ? [] : $this->changed($candidate->setUp),
-            ])
-            : array_map(
-                fn (string $fault): string => $this->catalogue->fault($fault)->part,
-                array_keys($this->catalogue->check($step->check)->detects()),
-            );
+        $named = [
+            ...$candidate->on,
+            ...$candidate->target === null ? [] : [$candidate->target->id],
+            ...$candidate->setUp === null ? [] : $this->changed($candidate->setUp),
+        ];
+        $kinds = array_map(fn (string $part): string => $this->machine->part($part)->kind->id, $named);
+        if ($step->check !== null && $kinds === []) {
+            $kinds = array_column($this->shown($step->check), 'part');
+        }
 
-        return $this->machine->atHome !== [] && $kinds !== [] && array_diff($kinds, $this->machine->atHome) === [];
+        return $kinds !== [] && array_diff($kinds, $this->machine->atHome) === [] && ! $this->isOfWhatCameIn($step, $kinds);
+    }
+
+    /**
+     * A look shows, or an act ends, a fault that is here though its part is not.
+     *
+     * @param  list<string>  $kinds of part that it is about
+     */
+    private function isOfWhatCameIn(Step $step, array $kinds): bool
+    {
+        $faults = $step->check === null ? $this->catalogue->faults : $this->shown($step->check);
+        $isIt = fn (Fault $fault): bool => $fault->comesIn
+            && in_array($fault->part, $kinds, true)
+            && ($step->act === null || isset($fault->cures[$step->act]));
+
+        return $step->record !== 'start' && array_filter($faults, $isIt) !== [];
+    }
+
+    /** @return list<Fault> what a look or reading may show */
+    private function shown(string $check): array
+    {
+        return array_map($this->catalogue->fault(...), array_keys($this->catalogue->check($check)->detects()));
     }
 
     /** @return list<string> parts that a start changes against the last one */

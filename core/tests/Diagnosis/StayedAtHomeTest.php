@@ -7,6 +7,7 @@ namespace Orthoscope\Core\Tests\Diagnosis;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Chain\MachineMistake;
+use Orthoscope\Core\Diagnosis\FaultBelief;
 use Orthoscope\Core\Diagnosis\Standing;
 use Orthoscope\Core\Planning\NextStep;
 use Orthoscope\Core\Planning\Repair;
@@ -64,10 +65,29 @@ final class StayedAtHomeTest extends TestCase
         sort($gone);
         $this->assertSame(
             ['devices-look', 'devices-out', 'lend-screen', 'lend-video', 'screen-host', 'screen-look', 'set-outputs'],
-            array_values($gone),
+            $gone,
         );
         $this->assertContains('devices-out', $steps(['at_home' => ['screen']]));
         $this->assertNotContains('screen-host', $steps(['at_home' => ['screen']]));
+    }
+
+    public function test_the_switch_at_the_back_comes_in_though_its_lead_does_not(): void
+    {
+        $home = ['at_home' => ['wall-lead']];
+        $dead = ['kind' => 'start', 'reached' => 'nothing'];
+        $assessment = Bench::assess([$dead], $home);
+        $steps = array_map(fn (NextStep $step): string => $step->candidate->id(), $assessment->advice->steps);
+        $this->assertContains('switch-on', $steps);
+        $this->assertContains('leads', $steps);
+        $this->assertNotContains('lend-lead', $steps);
+        $of = fn (string $fault, Assessment $in): float => array_sum(array_map(
+            fn (FaultBelief $one): float => $one->fault->id === $fault ? $one->probability : 0.0,
+            $in->faults,
+        ));
+        $here = Bench::assess([$dead]);
+        $this->assertGreaterThan($of('switched-off', $here), $of('switched-off', $assessment));
+        $this->assertLessThan($of('lead-dead', $here) / 5, $of('lead-dead', $assessment));
+        $this->assertSame([], Bench::assess([$dead, self::RUNS], $home)->standings['wall-lead']->because);
     }
 
     public function test_its_owner_is_told_and_nothing_of_it_is_repaired_here(): void

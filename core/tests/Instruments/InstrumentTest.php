@@ -26,7 +26,8 @@ final class InstrumentTest extends TestCase
                     if ($reading->check === null) {
                         continue;
                     }
-                    $this->assertSame(! in_array($fault, self::BAD, true), $this->passes($reading), "{$instrument->value} {$fault} {$seed}");
+                    $isGood = ! in_array($fault, self::BAD, true);
+                    $this->assertSame($isGood, $this->passes($reading), "{$instrument->value} {$fault} {$seed}");
                     $judged++;
                 }
             }
@@ -47,7 +48,8 @@ final class InstrumentTest extends TestCase
         $this->assertEqualsWithDelta(45.0, $hotRoom['hot'], 1.0);
         $this->assertEqualsWithDelta(58.0, Instrument::Thermometer->read('hot', $draw())->values['hot'], 2.0);
         $this->assertSame(0.0, Instrument::BenchSupply->read('none-drawn', $draw())->values['amps']);
-        $this->assertSame(['v12' => 0.0, 'v5' => 0.0, 'v33' => 0.0], array_slice(Instrument::SupplyTester->read('dead', $draw())->values, 0, 3));
+        $dead = Instrument::SupplyTester->read('dead', $draw())->values;
+        $this->assertSame(['v12' => 0.0, 'v5' => 0.0, 'v33' => 0.0], array_slice($dead, 0, 3));
     }
 
     public function test_each_fault_of_the_code_card_has_a_code_of_its_own(): void
