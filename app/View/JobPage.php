@@ -413,7 +413,7 @@ final class JobPage
 
         return $repair === null
             ? null
-            : json_encode([['kind' => 'act', 'act' => $repair->act->id, 'on' => [$repair->part->id]]], JSON_THROW_ON_ERROR);
+            : json_encode([['kind' => 'act', 'act' => $repair->act->id, 'on' => $repair->on]], JSON_THROW_ON_ERROR);
     }
 
     /**

@@ -16,6 +16,7 @@ final readonly class Act
      * @param  int  $money   what it uses up beside a part, minor units of money
      * @param  bool  $buysPart whether the price of the part comes on top
      * @param  ?string  $limit what it leaves, as its owner is told
+     * @param  bool  $atOwner it is left to be done at the owner's place, and changes nothing here
      * @param  ?int  $fixed what the work costs whatever time it takes, minor units before tax; null = by the minute
      */
     public function __construct(
@@ -29,6 +30,7 @@ final readonly class Act
         public ?string $caution,
         public ?string $limit,
         public ?int $fixed = null,
+        public bool $atOwner = false,
     ) {
     }
 
@@ -47,6 +49,7 @@ final readonly class Act
             caution: $row->textOrNull('caution'),
             limit: $row->textOrNull('limit'),
             fixed: $row->wholeOrNull('fixed'),
+            atOwner: $row->flag('at_owner'),
         );
     }
 }

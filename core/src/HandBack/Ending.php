@@ -20,10 +20,11 @@ final class Ending
         $starts = $record->all(Start::class);
         $last = $record->lastStart();
         $well = array_map(fn (Start $start): bool => $catalogue->reach($start->reached)->firstStop === $catalogue->stageCount(), $starts);
+        $isDone = static fn (ActDone $act): bool => ! $act->begun && ! $catalogue->act($act->act)->atOwner;
 
         return match (true) {
             $locked => 'unrepaired',
-            array_filter($record->all(ActDone::class), fn (ActDone $act): bool => ! $act->begun) !== [] => 'repaired',
+            array_filter($record->all(ActDone::class), $isDone) !== [] => 'repaired',
             $starts !== [] && ! in_array(false, $well, true) => 'no-fault-found',
             // It failed and does not any more: moving a part for a test has put it right.
             $last !== null && end($well) && $last->setUp->isAtLeast(new SetUp) && $last->setUp->place !== Place::Bench => 'repaired',

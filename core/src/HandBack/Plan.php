@@ -98,7 +98,7 @@ final readonly class Plan
         $has = match ($item->needs) {
             null => true,
             PlanItem::FREE_SLOT => count($machine->ofKind('slot')) > count($machine->ofKind('stick')),
-            default => $machine->ofKind($item->needs) !== [],
+            default => $machine->ofKind($item->needs) !== [] && ! in_array($item->needs, $machine->atHome, true),
         };
         foreach ($item->where as $fact => $word) {
             $has = $has && in_array($word, $machine->said($fact), true);

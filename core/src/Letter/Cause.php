@@ -6,6 +6,7 @@ namespace Orthoscope\Core\Letter;
 
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\Because;
 use Orthoscope\Core\Diagnosis\FaultBelief;
@@ -20,6 +21,9 @@ use Orthoscope\Core\Words\PartsInPlain;
 /** What it was and how sure that is, in words that match the numbers; what was replaced without its having been shown is said too. */
 final readonly class Cause
 {
+    /** Chance that something that stayed with its owner is at fault, from which they are told. Origin: judgement. */
+    private const AT_HOME_FROM = 0.5;
+
     public function __construct(private Assessment $assessment, private Catalogue $catalogue)
     {
     }
@@ -41,12 +45,17 @@ final readonly class Cause
                     'We found no fault. That does not mean that there is none: it may need a condition that we did not meet.',
                     $closing->number,
                 ),
+                ...$this->atHome(),
             ];
         }
         if (! $this->assessment->hasEvidence()) {
             return [Sentence::of('We have not tried it out, so we do not name a cause.')];
         }
         $unshown = $this->replacedUnshown($cause);
+        $atHome = $this->atHome();
+        if ($atHome !== [] && array_filter($cause, fn (PartStanding $one): bool => ! $this->isAtHome($one->part)) === []) {
+            return [...$atHome, ...$unshown];
+        }
         if ($named === [] && $cause === []) {
             return [Sentence::of('We could not find out for certain what it was. We say so plainly rather than guess.'), ...$unshown];
         }
@@ -65,6 +74,37 @@ final readonly class Cause
         }
 
         return [...$sentences, ...$unshown];
+    }
+
+    private function isAtHome(Part $part): bool
+    {
+        return $this->assessment->machine->isAtHome($part);
+    }
+
+    /**
+     * That it runs here without what stayed with its owner, where that is likelier at fault than not.
+     *
+     * @return list<Sentence>
+     */
+    private function atHome(): array
+    {
+        $last = $this->assessment->record->lastStart();
+        $stated = array_sum(array_map(
+            fn (PartStanding $one): float => $this->isAtHome($one->part) ? $one->stated : 0.0,
+            $this->assessment->standings,
+        ));
+        if ($last === null || $stated < self::AT_HOME_FROM || ! $last->setUp->changesNoPart()
+            || $this->catalogue->isFailure($last->reached)) {
+            return [];
+        }
+        $kinds = array_intersect_key(Machine::MAY_STAY, array_flip($this->assessment->machine->atHome));
+        $sure = Certainty::of($stated)->with($stated);
+
+        return [
+            Sentence::of('Here it ran well without what stayed with you: '.Listed::of(array_values($kinds)).'.', $last->number),
+            Sentence::of("That the cause is among these is {$sure}.", $last->number),
+            Sentence::of('Try another one of each, one at a time, or bring them in.', $last->number),
+        ];
     }
 
     /**

@@ -73,12 +73,11 @@ final readonly class Conclusion
         }
         $percent = (int) floor(100 * $now->sound);
 
-        return new self(
-            JobState::Prove,
-            $now->alone
-                ? "It is good with {$percent} %. Prove it, in a known-good machine."
-                : "It is fixed, {$percent} % sure. Prove it.",
-        );
+        return new self(JobState::Prove, match (true) {
+            $now->alone => "It is good with {$percent} %. Prove it, in a known-good machine.",
+            $now->told => "It runs here, and what to change at home was told. That this is all is {$percent} % sure.",
+            default => "It is fixed, {$percent} % sure. Prove it.",
+        });
     }
 
     private static function worthATest(?NextStep $best, RepairInView $next): ?self

@@ -15,17 +15,25 @@ final readonly class Repair
 
     /**
      * @param  float  $cost bench minutes, with money turned into minutes and one start to see
+     * @param  list<string>  $on   all parts it is done to, the first of them first
      */
-    private function __construct(public Act $act, public Part $part, public float $cost)
+    private function __construct(public Act $act, public Part $part, public float $cost, public array $on)
     {
     }
 
-    public static function of(Act $act, Part $part, float $moneyPerMinute, float $startMinutes, float $specialistMinutes): self
-    {
+    /** @param  list<string>  $also further parts that it is done to at once */
+    public static function of(
+        Act $act,
+        Part $part,
+        float $moneyPerMinute,
+        float $startMinutes,
+        float $specialistMinutes,
+        array $also = [],
+    ): self {
         $money = $act->money + ($act->buysPart ? $part->kind->price : 0);
         $minutes = $act->id === self::HAND_ON ? $specialistMinutes : $act->minutes;
 
-        return new self($act, $part, $minutes + $money / $moneyPerMinute + $startMinutes);
+        return new self($act, $part, $minutes + $money / $moneyPerMinute + $startMinutes, [$part->id, ...$also]);
     }
 
     public function endsIt(): bool
@@ -40,6 +48,10 @@ final readonly class Repair
 
     public function name(): string
     {
-        return $this->act->buysPart ? "replace {$this->part->inSentence()}" : "{$this->act->name} ({$this->part->name})";
+        return match (true) {
+            $this->act->buysPart => "replace {$this->part->inSentence()}",
+            isset($this->on[1]) => $this->act->name,
+            default => "{$this->act->name} ({$this->part->name})",
+        };
     }
 }

@@ -196,8 +196,21 @@ final class RepairNeeds
         if ($act->buysPart && $part->kind->carrier !== null) {
             $part = $machine->ofKind($part->kind->carrier)[0];
         }
+        if ($act->atOwner && $machine->isAtHome($part)) {
+            // Its owner is told of all that stayed there at once.
+            $part = $machine->ofKind($machine->atHome[0])[0];
+        }
 
         return $this->number($act, $act->id === Repair::HAND_ON ? $machine->ofKind('outside')[0] : $part);
+    }
+
+    /** @return list<string> what stayed at home beside one part that did */
+    private function othersAtHome(Part $part): array
+    {
+        $machine = $this->replay->model->machine;
+        $home = $machine->isAtHome($part) ? array_keys($this->replay->model->partsOfKinds($machine->atHome)) : [];
+
+        return array_values(array_diff($home, [$part->id]));
     }
 
     private function number(Act $act, Part $part): int
@@ -208,6 +221,7 @@ final class RepairNeeds
             $this->catalogue->number('money_per_minute'),
             $this->catalogue->number('start_minutes'),
             $this->catalogue->number('specialist_minutes'),
+            $act->atOwner ? $this->othersAtHome($part) : [],
         );
         if (! isset($this->numbers[$repair->id()])) {
             $number = count($this->repairs);

@@ -21,6 +21,7 @@ final readonly class Situation
      * @param  bool  $failsInCase out of its case it runs, in its case it failed
      * @param  bool  $barred it may not be powered, or not on its own supply
      * @param  bool  $provable it ran at its last start, or something was done to it since, and it is likely sound
+     * @param  bool  $told nothing was done here; what to change at home was told its owner
      * @param  float  $sound belief that nothing is wrong with it any more, 0 to 1
      * @param  bool  $runs it stayed up at its last start, nothing swapped, and it has not come back
      */
@@ -30,6 +31,7 @@ final readonly class Situation
         public bool $failsInCase,
         public bool $barred,
         public bool $provable,
+        public bool $told,
         public float $sound,
         public bool $runs,
     ) {
@@ -40,7 +42,8 @@ final readonly class Situation
         $last = $record->lastStart();
         $runs = $last !== null && $catalogue->reach($last->reached)->firstStop > $catalogue->stageIndex('picture');
         $acts = $record->all(ActDone::class);
-        $repairedSince = $acts !== [] && end($acts)->number > ($last->number ?? 0);
+        $here = array_values(array_filter($acts, fn (ActDone $act): bool => ! $catalogue->act($act->act)->atOwner));
+        $repairedSince = $here !== [] && end($here)->number > ($last->number ?? 0);
         $sound = $replay->sound();
 
         return new self(
@@ -49,6 +52,7 @@ final readonly class Situation
             failsInCase: $failsUnder === FailsUnder::CASE,
             barred: $locks->powerIsLocked() || $locks->onOwnSupply() !== [],
             provable: ($runs || $repairedSince) && $sound >= $catalogue->number('prove_from'),
+            told: $here === [] && $acts !== [],
             sound: $sound,
             runs: self::runsAsItCame($last, $record, $catalogue),
         );

@@ -68,7 +68,7 @@ final readonly class CleanStarts
         $failed = $started = $clean = 0;
         $acted = $since = false;
         foreach ($record->inForce as $entry) {
-            if ($entry instanceof ActDone && ! $entry->begun) {
+            if ($entry instanceof ActDone && ! $entry->begun && ! $catalogue->act($entry->act)->atOwner) {
                 $acted = $since = true;
                 // Clean starts before a further act say nothing of what came after it.
                 $started += $clean;

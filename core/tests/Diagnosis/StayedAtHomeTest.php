@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Tests\Diagnosis;
 
 use Orthoscope\Core\Assessment\Assessment;
+use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Chain\MachineMistake;
 use Orthoscope\Core\Diagnosis\FaultBelief;
 use Orthoscope\Core\Diagnosis\Standing;
+use Orthoscope\Core\HandBack\Ending;
+use Orthoscope\Core\Letter\LetterWriter;
 use Orthoscope\Core\Planning\NextStep;
-use Orthoscope\Core\Planning\Repair;
+use Orthoscope\Core\Proving\CleanStarts;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\TestCase;
 
@@ -90,16 +93,44 @@ final class StayedAtHomeTest extends TestCase
         $this->assertSame([], Bench::assess([$dead, self::RUNS], $home)->standings['wall-lead']->because);
     }
 
-    public function test_its_owner_is_told_and_nothing_of_it_is_repaired_here(): void
+    public function test_its_owner_is_told_of_all_of_it_at_once_and_nothing_of_it_is_repaired_here(): void
     {
-        $lit = ['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench']];
-        $advice = Bench::assess([[...self::TOLD, 'failed' => 9, 'of' => 9], self::RUNS, $lit, self::RUNS], self::ALL)->advice;
-        $repairs = array_map(fn (array $one): Repair => $one[0], $advice->repairs);
-        $of = array_filter($repairs, fn (Repair $repair): bool => in_array($repair->part->kind->id, self::ALL['at_home'], true));
-        $this->assertNotSame([], $of);
-        foreach ($of as $repair) {
-            $this->assertSame('advise', $repair->act->id);
-        }
+        $looked = ['kind' => 'finding', 'check' => 'look-inside', 'result' => 'clear'];
+        $record = [[...self::TOLD, 'failed' => 5, 'of' => 5], self::RUNS, $looked];
+        $before = Bench::assess($record, self::ALL);
+        $repair = $before->advice->repair;
+        $this->assertSame('tell the owner what to change at home', $repair?->name());
+        $this->assertEqualsCanonicalizing(self::ALL['at_home'], $repair->on);
+        $this->assertGreaterThan(0.7, $before->advice->repairProbability);
+        $ofIt = fn (array $one): bool => in_array($one[0]->part->kind->id, self::ALL['at_home'], true);
+        $this->assertCount(1, array_filter($before->advice->repairs, $ofIt));
+
+        $told = ['kind' => 'act', 'act' => 'advise', 'on' => $repair->on];
+        $after = Bench::assess([...$record, $told], self::ALL);
+        $this->assertGreaterThan(0.7, $after->sound);
+        $this->assertSame(JobState::Prove, $after->advice->state);
+        $this->assertStringStartsWith('It runs here, and what to change at home was told.', $after->advice->why);
+        // Nothing was done here, so nothing has to be shown again of it.
+        $this->assertSame([2, 4], [$after->proof->inside, $after->proof->clean]);
+        $this->assertSame(0, CleanStarts::in($after->record, Bench::catalogue())->clean);
+        $this->assertSame('no-fault-found', Ending::of($after->record, Bench::catalogue()));
+    }
+
+    public function test_its_owner_reads_what_to_change_and_of_what_was_here_what_it_was(): void
+    {
+        $closing = ['kind' => 'closing', 'price' => 0, 'warranty_months' => 6];
+        $letter = fn (array $machine, array ...$entries): string => (new LetterWriter(Bench::catalogue()))
+            ->write(Bench::assess([...array_values($entries), $closing], $machine))
+            ->text();
+        $told = [...self::TOLD, 'failed' => 5, 'of' => 5];
+        $words = 'Here it ran well without what stayed with you: keyboard, mouse and what else is plugged in, the lead to the screen and '
+            .'the screen.';
+        $this->assertStringContainsString($words, $letter(self::ALL, $told, self::RUNS));
+        $this->assertStringContainsString('Try another one of each, one at a time', $letter(self::ALL, $told, self::RUNS));
+        $this->assertStringNotContainsString('stayed with you', $letter([], $told, self::RUNS));
+        $this->assertStringNotContainsString('stayed with you', $letter(self::ALL, $told, self::DARK));
+        $bad = ['kind' => 'finding', 'check' => 'look-plugs', 'result' => 'burnt', 'which' => ['cpu-plug']];
+        $this->assertStringNotContainsString('stayed with you', $letter(self::ALL, $told, self::DARK, $bad, self::RUNS));
     }
 
     public function test_a_word_that_names_nothing_of_the_kind_is_refused_in_a_sentence(): void
