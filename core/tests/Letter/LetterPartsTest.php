@@ -104,6 +104,16 @@ final class LetterPartsTest extends TestCase
         $this->assertStringNotContainsString('The likeliest cause', $text);
     }
 
+    public function test_what_may_not_be_switched_on_is_not_to_be_watched_at_the_next_start(): void
+    {
+        $runs = ['kind' => 'start', 'reached' => 'stays'];
+        $again = 'If it does the same thing again, note what the lights and fans did';
+        $this->assertStringContainsString($again, $this->write([$runs, $this->closing()])->text());
+        $wet = $this->write([$runs, ['kind' => 'finding', 'check' => 'look-inside', 'result' => 'liquid'], $this->closing()])->text();
+        $this->assertStringNotContainsString($again, $wet);
+        $this->assertStringContainsString('If it smells burnt, smokes or gets wet', $wet);
+    }
+
     public function test_what_a_reading_showed_of_the_cause_is_told_in_plain_words_and_only_of_the_cause(): void
     {
         $hot = [

@@ -117,6 +117,19 @@ final class CleanStartsTest extends TestCase
         );
     }
 
+    public function test_a_count_of_one_is_a_count(): void
+    {
+        $told = ['kind' => 'report', 'reached' => 'dark', 'failed' => 1, 'of' => 1];
+        $dark = ['kind' => 'start', 'reached' => 'dark'];
+        $this->assertStringStartsWith(
+            'Before, 1 of 1 start on the bench and 1 of 1 by its owner\'s count failed',
+            $this->in($told, $dark, self::ACT, self::THREE)->sentences(0.9)[0],
+        );
+        $often = ['kind' => 'report', 'reached' => 'dark', 'failed' => 1, 'of' => 2];
+        $words = $this->in($often, $dark, self::ACT, self::THREE)->forTheOwner()[0];
+        $this->assertStringContainsString('in 1 of 2 starts by your count', $words);
+    }
+
     public function test_a_start_under_a_condition_that_never_failed_counts_nothing(): void
     {
         $told = ['kind' => 'report', 'reached' => 'nothing', 'failed' => 2, 'of' => 10, 'only' => 'cold'];
