@@ -9,6 +9,9 @@ use Orthoscope\Core\Diagnosis\Standing;
 /** A part as it hangs from the chain. */
 final readonly class ChainPart
 {
+    /** Letters of name and number that fit between two pads. */
+    private const FITS = 10;
+
     /**
      * @param  string  $standing its mark
      * @param  ?string  $percent  shown for suspects and worse
@@ -53,6 +56,12 @@ final readonly class ChainPart
             out: $this->out,
             entries: [],
         );
+    }
+
+    /** Its name and number do not fit beside the next pad as they are usually written. */
+    public function isTight(): bool
+    {
+        return $this->percent !== null && ! $this->small && mb_strlen($this->lent ?? $this->label) + strlen($this->percent) > self::FITS;
     }
 
     /** What its mark means. */

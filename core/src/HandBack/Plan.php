@@ -128,7 +128,7 @@ final readonly class Plan
     {
         $holds = [];
         foreach ($assessment->record->inForce as $entry) {
-            if ($entry instanceof ActDone && ! $entry->begun) {
+            if ($entry instanceof ActDone && ! $entry->begun && ! $catalogue->act($entry->act)->atOwner) {
                 $holds['opened'] ??= 'it was worked on';
                 foreach ($entry->on as $part) {
                     $kind = $assessment->machine->part($part)->kind;

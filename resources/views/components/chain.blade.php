@@ -31,7 +31,7 @@
         @if ($part->stem)
             <path class="stem" d="M{{ $part->x }} {{ $t + 8 }}V{{ $part->y - 12 }}" />
         @endif
-        <g class="part {{ $part->standing }}" data-part="{{ $part->id }}"
+        <g class="part {{ $part->standing }} {{ $part->isTight() ? 'tight' : '' }}" data-part="{{ $part->id }}"
             data-entries="{{ implode(' ', $part->entries) }}" role="img" aria-label="{{ $part->title }}"
             @if ($ask) tabindex="{{ $loop->first ? 0 : -1 }}" data-what="{{ $part->title }}. {{ $part->means() }}" @endif>
             <rect class="halo" x="{{ $part->x - 13 }}" y="{{ $part->y - 13 }}" width="{{ $part->small ? 64 : 98 }}"
