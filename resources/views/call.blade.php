@@ -157,9 +157,9 @@
                     @forelse ($conversation->outlook->looksLike as $sentence)
                     <p>{{ $sentence }}</p>@empty<p>Nothing stands out yet.</p>
                     @endforelse
-                    @if ($conversation->outlook->ruledOut !== [])
-                        <h3>As good as ruled out</h3>
-                        @foreach ($conversation->outlook->ruledOut as $sentence)
+                    @if ($conversation->outlook->unlikely !== [])
+                        <h3>Hardly likely any more, as told</h3>
+                        @foreach ($conversation->outlook->unlikely as $sentence)
                             <p>{{ $sentence }}</p>
                         @endforeach
                     @endif

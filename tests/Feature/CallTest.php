@@ -57,7 +57,7 @@ final class CallTest extends TestCase
         $this->get("/calls/{$job->tag}")
             ->assertSee('it runs, but the screen stays dark')
             ->assertSee('fans and all')
-            ->assertSee('As good as ruled out')
+            ->assertSee('Hardly likely any more, as told')
             ->assertSee('The drive with the system and files');
     }
 

@@ -13,7 +13,7 @@ use Orthoscope\Core\Evidence\Record;
 final readonly class Outlook
 {
     /**
-     * Shares of belief: from which a part is spoken of, from which one stands out, and under which one is as good as out. Origin:
+     * Shares of belief: from which a part is spoken of, from which one stands out, and under which one is hardly likely. Origin:
      * judgement.
      */
     private const SPOKEN_OF_FROM = 0.08;
@@ -22,7 +22,7 @@ final readonly class Outlook
 
     private const OUT_BELOW = 0.015;
 
-    /** How much likelier a part must have been before, to be worth a word that it is out. Origin: judgement. */
+    /** How much likelier a part must have been before, to be worth a word that it hardly is any more. Origin: judgement. */
     private const FELL_BY = 2.0;
 
     private const MOST = 4;
@@ -30,10 +30,10 @@ final readonly class Outlook
     /**
      * @param  array<string, float>  $likely  kind of part => probability, likeliest first
      * @param  list<string>  $looksLike sentences
-     * @param  list<string>  $ruledOut  sentences
+     * @param  list<string>  $unlikely  sentences
      * @param  bool  $runs    it started and stayed on when last tried
      */
-    private function __construct(public array $likely, public array $looksLike, public array $ruledOut, public bool $runs)
+    private function __construct(public array $likely, public array $looksLike, public array $unlikely, public bool $runs)
     {
     }
 
@@ -41,7 +41,7 @@ final readonly class Outlook
     {
         $now = self::likeliestFirst($replay->belief->byGroup(self::kinds($replay))[0]);
         $before = self::likeliestFirst($replay->prior()->belief(0.0)->byGroup(self::kinds($replay))[0]);
-        $looksLike = $ruledOut = [];
+        $looksLike = $unlikely = [];
         foreach (array_slice($now, 0, self::MOST, true) as $kind => $p) {
             if ($p >= self::SPOKEN_OF_FROM && $kind !== 'outside') {
                 $looksLike[] = ucfirst($catalogue->part($kind)->plain).': '.self::inWords($p).'.';
@@ -53,11 +53,11 @@ final readonly class Outlook
         foreach ($before as $kind => $p) {
             $left = $now[$kind] ?? 0.0;
             if ($left < self::OUT_BELOW && $p > self::FELL_BY * max($left, 1e-9) && $p > self::OUT_BELOW && $kind !== 'outside') {
-                $ruledOut[] = ucfirst($catalogue->part($kind)->plain).'.';
+                $unlikely[] = ucfirst($catalogue->part($kind)->plain).'.';
             }
         }
 
-        return new self($now, $looksLike, array_slice($ruledOut, 0, 2 * self::MOST), self::lastTried($record, $catalogue) === 'stays');
+        return new self($now, $looksLike, array_slice($unlikely, 0, 2 * self::MOST), self::lastTried($record, $catalogue) === 'stays');
     }
 
     /** How the last start ended that was told of. */

@@ -35,17 +35,17 @@ final class OutlookTest extends TestCase
         }
         $this->assertStringNotContainsString(
             ucfirst(Bench::catalogue()->part('outside')->plain),
-            implode(' ', [...$outlook->looksLike, ...$outlook->ruledOut]),
+            implode(' ', [...$outlook->looksLike, ...$outlook->unlikely]),
         );
     }
 
-    public function test_what_its_dropping_out_excludes_is_said_to_be_out_and_what_was_never_likely_is_not_mentioned(): void
+    public function test_what_its_dropping_out_speaks_against_is_said_to_be_unlikely_and_what_was_never_likely_is_not_mentioned(): void
     {
         $outlook = $this->outlook([['kind' => 'report', 'reached' => 'drops']]);
         $before = $this->outlook([]);
-        $this->assertSame([], $before->ruledOut);
-        $this->assertContains(ucfirst(Bench::catalogue()->part('panel')->plain).'.', $outlook->ruledOut);
-        $this->assertNotContains(ucfirst(Bench::catalogue()->part('wall-socket')->plain).'.', $outlook->ruledOut);
+        $this->assertSame([], $before->unlikely);
+        $this->assertContains(ucfirst(Bench::catalogue()->part('screen')->plain).'.', $outlook->unlikely);
+        $this->assertNotContains(ucfirst(Bench::catalogue()->part('wall-socket')->plain).'.', $outlook->unlikely);
         $this->assertFalse($outlook->runs);
         $this->assertTrue($this->outlook([['kind' => 'report', 'reached' => 'stays']])->runs);
     }
