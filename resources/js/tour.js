@@ -9,11 +9,15 @@ export function tour() {
             this.stops = [...document.querySelectorAll('#tour [data-at]')].filter((stop) => document.querySelector(stop.dataset.at));
             // A form that shuts with the same press takes the focus back; then the first stop has it.
             setTimeout(() => this.go(0));
+            // Whoever goes on to another page at once is not asked again there.
             fetch(this.$root.dataset.taken, {
                 method: 'POST',
                 credentials: 'same-origin',
+                keepalive: true,
                 headers: { 'X-CSRF-TOKEN': document.querySelector('meta[name="csrf-token"]').content },
-            }).catch(() => {});
+            })
+                .then((answer) => answer.ok && this.$root.querySelector('.new-here')?.remove())
+                .catch(() => {});
         },
 
         go(to) {

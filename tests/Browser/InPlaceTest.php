@@ -142,6 +142,7 @@ final class InPlaceTest extends BrowserTestCase
             $this->keys(WebDriverKeys::ENTER);
         }
         $this->waitUntil('return document.querySelector(".tour-bubble") === null');
+        $this->waitUntil('return document.querySelector(".new-here") === null');
         $this->visit('/jobs/K4-327');
         $this->waitFor('.job-page');
         $this->assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('.new-here')));
