@@ -31,8 +31,14 @@ final readonly class CounterAsks
     ];
 
     /** @param  array<string, mixed>  $given fields as they stand in the form, unchecked: what is not known is left out */
-    private function __construct(private Catalogue $catalogue, private CounterQuestions $questions, private array $given)
+    private function __construct(private Catalogue $catalogue, public CounterQuestions $questions, private array $given)
     {
+    }
+
+    /** @param  CounterQuestions  $questions after nothing was said */
+    public static function blank(CounterQuestions $questions, Catalogue $catalogue): self
+    {
+        return new self($catalogue, $questions, []);
     }
 
     /** @param  array<array-key, mixed>  $given fields as they stand in the form, unchecked */

@@ -6,7 +6,9 @@ namespace Tests\Feature;
 
 use App\Models\Job;
 use App\Models\Role;
+use App\View\CounterAsks;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Orthoscope\Core\Catalogue\Catalogue;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -31,6 +33,16 @@ final class CounterTest extends TestCase
         'marks' => ['parcel'],
         'facts' => ['speaker'],
     ];
+
+    public function test_the_blank_form_asks_what_it_asked_before_and_what_the_catalogue_says_now(): void
+    {
+        $this->actingAs($this->person(Role::Lead));
+        $asks = fn (): array => $this->get('/counter')->assertOk()->viewData('asks')->questions->all;
+        $first = $asks();
+        $this->assertEquals($first, $asks());
+        $this->assertEquals(CounterAsks::after([], $this->app->make(Catalogue::class))->questions->all, $first);
+        $this->assertNotEquals($first, CounterAsks::after(['reached' => 'dark'], $this->app->make(Catalogue::class))->questions->all);
+    }
 
     public function test_a_machine_is_taken_in_and_stands_on_the_floor(): void
     {

@@ -12,6 +12,7 @@ use App\Models\Job;
 use App\Models\User;
 use App\UseCases\Jobs\TakeInMachine;
 use App\UseCases\Shop\PromiseNextWord;
+use App\View\BlankCounter;
 use App\View\CounterAsks;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -23,10 +24,10 @@ use Orthoscope\Core\Plain\Listed;
 /** Taking a machine in at the counter. */
 final class IntakeController
 {
-    public function create(Request $request, Catalogue $catalogue): View
+    public function create(Request $request, Catalogue $catalogue, BlankCounter $blank): View
     {
         return view('intake', [
-            'asks' => CounterAsks::after((array) $request->old(), $catalogue),
+            'asks' => $request->old() === [] ? $blank->asks() : CounterAsks::after((array) $request->old(), $catalogue),
             'halves' => HalfTaken::query()->with('user')->orderBy('id')->get(),
             'catalogue' => $catalogue,
             'nextWord' => PromiseNextWord::for(),
