@@ -175,13 +175,7 @@ $record = $app->make(RecordEntries::class);
 $maud = User::query()->where('email', 'maud')->firstOrFail();
 
 $catalogue = Catalogue::shipped();
-$cycle = [
-    ['kind' => 'start', 'reached' => 'dark', 'waited' => 120, 'signs' => ['lamp' => 'memory']],
-    ['kind' => 'finding', 'check' => 'look-board', 'result' => 'clear'],
-    ['kind' => 'start', 'reached' => 'dark', 'waited' => 120, 'setup' => ['out' => ['stick-2']], 'signs' => ['lamp' => 'memory']],
-    ['kind' => 'act', 'act' => 'clear-settings', 'on' => ['settings']],
-    ['kind' => 'start', 'reached' => 'dark', 'waited' => 120, 'setup' => ['place' => 'bench'], 'signs' => ['lamp' => 'memory']],
-];
+$cycle = require __DIR__.'/cycle.php';
 $long = Job::query()->where('tag', 'T5-438')->firstOrFail();
 for ($i = 0; $i < 39; $i++) {
     $record->record($long, $maud, [$cycle[$i % 5]]);

@@ -19,14 +19,6 @@ const TIMES = 31;
 
 const LENGTH = 40;
 
-const CYCLE = [
-    ['kind' => 'start', 'reached' => 'dark', 'waited' => 120, 'signs' => ['lamp' => 'memory']],
-    ['kind' => 'finding', 'check' => 'look-board', 'result' => 'clear'],
-    ['kind' => 'start', 'reached' => 'dark', 'waited' => 120, 'setup' => ['out' => ['stick-2']], 'signs' => ['lamp' => 'memory']],
-    ['kind' => 'act', 'act' => 'clear-settings', 'on' => ['settings']],
-    ['kind' => 'start', 'reached' => 'dark', 'waited' => 120, 'setup' => ['place' => 'bench'], 'signs' => ['lamp' => 'memory']],
-];
-
 /** Median milliseconds of a request. */
 function waited(callable $ask): float
 {
@@ -48,9 +40,10 @@ $visit = function (string $path) use ($shop): void {
     $status = $shop->get($path)->getStatusCode();
     $status === 200 || throw new RuntimeException("{$path} answered {$status}.");
 };
+$cycle = require __DIR__.'/cycle.php';
 $presses = 0;
-$press = function (string $tag) use ($shop, &$presses): void {
-    $answer = $shop->press($tag, [CYCLE[$presses % count(CYCLE)]], sprintf('served-%08d', ++$presses));
+$press = function (string $tag) use ($shop, $cycle, &$presses): void {
+    $answer = $shop->press($tag, [$cycle[$presses % count($cycle)]], sprintf('served-%08d', ++$presses));
     Shop::isTaken($answer) || throw new RuntimeException("An entry was not taken: {$answer->getStatusCode()}.");
 };
 try {

@@ -9,6 +9,9 @@ use Orthoscope\Core\Plain\Row;
 /** Something that can be done to a machine and changes it. */
 final readonly class Act
 {
+    /** Its owner is told what to change at home. */
+    public const ADVISE = 'advise';
+
     /**
      * @param  string  $did     past tense for the bench; "{part}" stands for the part acted on
      * @param  string  $plain   the same for the owner

@@ -77,7 +77,7 @@ final readonly class Fault
             plain: $this->plain,
             shows: $this->shows,
             prior: $this->prior,
-            cures: ['advise' => max([0.0, ...array_values($this->cures)])],
+            cures: [Act::ADVISE => max([0.0, ...array_values($this->cures)])],
             signs: $this->signs,
             ways: $this->ways,
             harms: $this->harms,

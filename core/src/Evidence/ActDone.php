@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Evidence;
 
+use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\SetUp\Lent;
 
 /** An act that changed the machine for good. */
@@ -41,6 +42,12 @@ final readonly class ActDone extends Entry
         public string $temporary = '',
     ) {
         parent::__construct($head);
+    }
+
+    /** Whether it was done, and to the machine here: what was only begun, or left to be done at its owner's, is no work on it yet. */
+    public function isWork(Catalogue $catalogue): bool
+    {
+        return ! $this->begun && ! $catalogue->act($this->act)->atOwner;
     }
 
     public function kind(): string

@@ -20,7 +20,7 @@ final class Ending
         $starts = $record->all(Start::class);
         $last = $record->lastStart();
         $well = array_map(fn (Start $start): bool => $catalogue->reach($start->reached)->firstStop === $catalogue->stageCount(), $starts);
-        $isDone = static fn (ActDone $act): bool => ! $act->begun && ! $catalogue->act($act->act)->atOwner;
+        $isDone = static fn (ActDone $act): bool => $act->isWork($catalogue);
 
         return match (true) {
             $locked => 'unrepaired',

@@ -128,7 +128,7 @@ final readonly class Plan
     {
         $holds = [];
         foreach ($assessment->record->inForce as $entry) {
-            if ($entry instanceof ActDone && ! $entry->begun && ! $catalogue->act($entry->act)->atOwner) {
+            if ($entry instanceof ActDone && $entry->isWork($catalogue)) {
                 $holds['opened'] ??= 'it was worked on';
                 foreach ($entry->on as $part) {
                     $kind = $assessment->machine->part($part)->kind;

@@ -42,8 +42,9 @@ final readonly class Situation
         $last = $record->lastStart();
         $runs = $last !== null && $catalogue->reach($last->reached)->firstStop > $catalogue->stageIndex('picture');
         $acts = $record->all(ActDone::class);
-        $here = array_values(array_filter($acts, fn (ActDone $act): bool => ! $catalogue->act($act->act)->atOwner));
-        $repairedSince = $here !== [] && end($here)->number > ($last->number ?? 0);
+        $work = array_values(array_filter($acts, fn (ActDone $act): bool => $act->isWork($catalogue)));
+        $toldOf = array_filter($acts, fn (ActDone $act): bool => $catalogue->act($act->act)->atOwner);
+        $repairedSince = $work !== [] && end($work)->number > ($last->number ?? 0);
         $sound = $replay->sound();
 
         return new self(
@@ -52,7 +53,7 @@ final readonly class Situation
             failsInCase: $failsUnder === FailsUnder::CASE,
             barred: $locks->powerIsLocked() || $locks->onOwnSupply() !== [],
             provable: ($runs || $repairedSince) && $sound >= $catalogue->number('prove_from'),
-            told: $here === [] && $acts !== [],
+            told: $work === [] && $toldOf !== [],
             sound: $sound,
             runs: self::runsAsItCame($last, $record, $catalogue),
         );

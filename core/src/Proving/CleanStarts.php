@@ -68,7 +68,7 @@ final readonly class CleanStarts
         $failed = $started = $clean = 0;
         $acted = $since = false;
         foreach ($record->inForce as $entry) {
-            if ($entry instanceof ActDone && self::changes($entry, $catalogue)) {
+            if ($entry instanceof ActDone && $entry->isWork($catalogue)) {
                 $acted = $since = true;
                 // Clean starts before a further act say nothing of what came after it.
                 $started += $clean;
@@ -102,11 +102,6 @@ final readonly class CleanStarts
             under: $under,
             acted: $since,
         );
-    }
-
-    private static function changes(ActDone $act, Catalogue $catalogue): bool
-    {
-        return ! $act->begun && ! $catalogue->act($act->act)->atOwner;
     }
 
     /** Chance of so many clean starts in a row if nothing is cured: the mean of (1 - p)^m over what the starts before allow of p. */

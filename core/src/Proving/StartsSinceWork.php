@@ -42,7 +42,7 @@ final readonly class StartsSinceWork
         $isOut = false;
         foreach ($record->inForce as $entry) {
             $isOut = self::isOutAfter($isOut, $entry, $machine, $catalogue);
-            if ($entry instanceof ActDone && ! $entry->begun && ! $catalogue->act($entry->act)->atOwner) {
+            if ($entry instanceof ActDone && $entry->isWork($catalogue)) {
                 $now = new self(helped: $now->helped, fromOutside: $isOut);
             } elseif ($entry instanceof Start) {
                 $whole = $catalogue->reach($entry->reached)->firstStop === $catalogue->stageCount();
