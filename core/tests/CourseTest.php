@@ -4,20 +4,14 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Tests;
 
-use Orthoscope\Core\Assessment\Adviser;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Diagnosis\FaultBelief;
 use Orthoscope\Core\Diagnosis\Standing;
-use Orthoscope\Core\Evidence\EntryReader;
-use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\HandBack\Awaited;
 use Orthoscope\Core\HandBack\Plan;
 use Orthoscope\Core\HandBack\Progress;
-use Orthoscope\Core\Plain\Row;
 use Orthoscope\Core\Planning\NextStep;
-use Orthoscope\Core\Shelf\Shelf;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
 
@@ -34,22 +28,32 @@ final class CourseTest extends TestCase
     #[DataProviderExternal(Courses::class, 'all')]
     public function test_course(array $course): void
     {
-        $catalogue = Catalogue::shipped();
-        $machine = Machine::fromArray($course['machine'], $catalogue);
-        $reader = new EntryReader($catalogue, $machine);
-        $shelf = isset($course['shelf']) ? Shelf::fromRows(Row::of($course, 'a course')->rows('shelf')) : Shelf::wellStocked($catalogue);
-        // It goes on from entry to entry; that this is the same as going through all each time, AdviserTest holds.
-        $adviser = new Adviser($catalogue, $machine, $shelf);
-        $entries = [];
-        foreach ($course['steps'] as $step) {
-            $entries[] = $reader->read(count($entries) + 1, $step['entry']);
-            if (isset($step['then'])) {
-                $assessment = $adviser->assess(new Record($entries));
-                $this->check($step['then'], $assessment, "{$course['course']}, after entry ".count($entries));
-                $this->nextIsNotLocked($assessment, "{$course['course']}, after entry ".count($entries));
-            }
+        $assessment = null;
+        foreach (Held::assessed($course) as $entries => $assessment) {
+            $where = "{$course['course']}, after entry {$entries}";
+            $this->check($course['steps'][$entries - 1]['then'], $assessment, $where);
+            $this->nextIsNotLocked($assessment, $where);
         }
-        $this->assertNotSame([], $entries);
+        $this->assertNotNull($assessment, 'Nothing is expected of this course.');
+        $this->isHeld(Held::of($assessment), Held::course((string) $this->dataName()), $course['course']);
+    }
+
+    /**
+     * What is said at the end is what was said before.
+     *
+     * @param  array<mixed>  $is
+     * @param  array<mixed>  $was
+     */
+    private function isHeld(array $is, array $was, string $where): void
+    {
+        $this->assertSame(array_keys($was), array_keys($is), "{$where} differs: bin/same --hold, if it is meant to.");
+        foreach ($is as $what => $one) {
+            match (true) {
+                is_array($one) => $this->isHeld($one, (array) $was[$what], "{$where}, {$what}"),
+                is_float($one) => $this->assertEqualsWithDelta($was[$what], $one, Held::CLOSE * max(1.0, abs($one)), "{$where}, {$what}"),
+                default => $this->assertSame($was[$what], $one, "{$where}, {$what}"),
+            };
+        }
     }
 
     /** Locks come before every sentence: what is called the next is never a step that is locked. */
