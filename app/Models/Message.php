@@ -45,6 +45,12 @@ class Message extends Model
     /** States in which somebody of the shop must do something. */
     public const TROUBLED = ['failed', 'sending', 'by-hand', 'given-up', 'bounced'];
 
+    /** Moments at which its owner is told to fetch it. */
+    public const FETCH_IT = ['ready', 'back-locked', 'back-unrepaired'];
+
+    /** Of those, the ones that bring the letter along. */
+    public const WITH_LETTER = ['ready', 'back-unrepaired'];
+
     protected $fillable = ['job_id', 'moment', 'about', 'to', 'subject', 'text', 'state', 'tries', 'next_try_at', 'sent_at', 'error'];
 
     /** @param  Builder<self>  $query */

@@ -10,6 +10,7 @@ use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\Because;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Standing;
+use Orthoscope\Core\Plain\Percent;
 use Orthoscope\Core\Planning\ActiveLock;
 
 /** Where everything of the full-size chain goes: pads, the copper trace, the cut with its flag, the parts below. */
@@ -149,7 +150,7 @@ final readonly class ChainDrawing
         bool $isHere = true,
     ): ChainPart {
         $percent = in_array($standing->standing, [Standing::Suspect, Standing::Provisional, Standing::Condemned], true)
-            ? (string) max(1, (int) round(100 * $standing->stated))
+            ? (string) Percent::whole($standing->stated)
             : null;
         $entries = array_values(array_unique(array_map(fn (Because $b): int => $b->entry, $standing->because)));
         $title = self::title($standing, $percent, $entries, $isHere);

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 /**
  * Run by bin/mutate: changes the core in one place at a time and sees whether a test fails. What survives is a line no test minds.
- * Places are drawn by a seed, evenly over all of the core but what only measures it (command line, simulation). Tests are the quick ones
- * that ran the line, by the coverage map of one run; then the worked courses; then the slow ones, but those that play whole jobs.
+ * Places are drawn by a seed, evenly over all of the core but what only measures it (command line, simulation). Tests are the quick ones of
+ * the same room that ran the line, by the coverage map of one run; then the worked courses, whose ends are held figure by figure; then the
+ * quick ones of other rooms; then the slow ones, but those that play whole jobs.
  */
 
 use PhpParser\Node;
@@ -21,10 +22,11 @@ require "{$root}/vendor/autoload.php";
 /** Seconds a mutant may run; one that hangs is found out too. */
 const LIMIT = 400;
 
-/** What is run on a mutant that no quick test minds, one after the other. */
-const AFTER = ['/CourseTest/', '/(LettersAreTrue|Metamorphic|RecordsAtRandom|OnlyUnder|Learning|BruteForce|Properties)/'];
+const COURSES = '/CourseTest/';
 
-/** Most test classes that are run on one mutant, those that are nearest first. */
+const SLOW = '/(LettersAreTrue|Metamorphic|RecordsAtRandom|OnlyUnder|Learning|BruteForce|Properties)/';
+
+/** Most test classes of other rooms that are run on one mutant. */
 const CLASSES = 25;
 
 const SWAPS = [
@@ -165,20 +167,19 @@ shuffle($all);
 $drawn = array_slice($all, 0, (int) $sample);
 printf("%d places, %d drawn by the seed \"%s\".\n", count($all), count($drawn), $seed);
 
-/** @return list<string> classes of the tests, nearest to the class first */
-function classes(array $tests, string $path): array
+/** @return list<string> filters of tests, to be run one after the other: what is nearest to the class first */
+function stages(array $tests, string $path): array
 {
     $name = basename($path, '.php');
     $room = basename(dirname($path));
     $classes = array_unique(array_map(fn (string $test): string => explode('::', $test)[0], $tests));
-    $far = fn (string $class): int => match (true) {
-        str_ends_with($class, "\\{$name}Test") => 0,
-        str_contains($class, "\\{$room}\\") => 1,
-        default => 2,
-    };
-    usort($classes, fn (string $a, string $b): int => [$far($a), $a] <=> [$far($b), $b]);
+    $isNear = fn (string $class): bool => str_ends_with($class, "\\{$name}Test") || str_contains($class, "\\{$room}\\");
+    $near = array_filter($classes, $isNear);
+    $far = array_diff($classes, $near);
+    sort($near);
+    sort($far);
 
-    return array_slice($classes, 0, CLASSES);
+    return array_values(array_filter([named($near), COURSES, named(array_slice($far, 0, CLASSES)), SLOW]));
 }
 
 /** @return ?string a file with the class as it was changed; null where that is no PHP */
@@ -210,9 +211,10 @@ function run(string $file, string $path, string $filter, string $root)
     return $process === false ? throw new RuntimeException('No test could be started.') : $process;
 }
 
+/** @return string empty where there are none */
 function named(array $classes): string
 {
-    return '/^('.implode('|', array_map(fn (string $class): string => preg_quote($class, '/'), $classes)).')::/';
+    return $classes === [] ? '' : '/^('.implode('|', array_map(fn (string $class): string => preg_quote($class, '/'), $classes)).')::/';
 }
 
 $killed = $survived = $no = 0;
@@ -231,7 +233,7 @@ while ($drawn !== [] || $running !== []) {
 
             continue;
         }
-        $stages = [...$mutant[5] === [] ? [] : [named(classes($mutant[5], $mutant[0]))], ...AFTER];
+        $stages = stages($mutant[5], $mutant[0]);
         $running[] = [run($file, $mutant[0], array_shift($stages), $root), $file, $mutant[0], $words, $stages];
     }
     usleep(50000);

@@ -19,8 +19,8 @@ use Orthoscope\Core\Shelf\Shelf;
 use Symfony\Component\Yaml\Yaml;
 
 /**
- * What the core says at the end of each worked course, kept in `core/tests/held`, so that no change of the core moves a figure or a sentence
- * unseen. What a change means to move is written anew by `bin/same --hold`, and read in its diff.
+ * What the core says at the end of each worked course, kept in `core/tests/held`, so that no change of the core moves a figure or a
+ * sentence unseen. What a change means to move is written anew by `bin/same --hold`, and read in its diff.
  */
 final class Held
 {

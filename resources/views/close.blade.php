@@ -26,7 +26,8 @@
                     </li>
                 @endforeach
                 <li>{{ App\View\Mark::of($proof->isBelieved ? 'proved' : 'not-alone') }} Sound with <span
-                        class="num">{{ (int) floor(100 * $proof->sound) }} %</span>, {{ $proof->clean }} clean
+                        class="num">{{ $proof->sound < 0.01 ? 'under 1' : (int) floor(100 * $proof->sound) }}
+                        %</span>, {{ $proof->clean }} clean
                     {{ $proof->clean === 1 ? 'start' : 'starts' }} in a row</li>
             </ul>
             @if (!$plan->isComplete())

@@ -306,7 +306,7 @@
                         <div class="step first">
                             <div class="step-head">
                                 <h3>Decide: {{ $advice->repair->name() }}</h3><span
-                                    class="num">{{ (int) round(100 * $advice->repairProbability) }} %</span>
+                                    class="num">{{ \Orthoscope\Core\Plain\Percent::words($advice->repairStated) }}</span>
                             </div>
                             <p>{{ $advice->why }} <a href="{{ route('jobs.decide', $job) }}">All options, quote,
                                     order</a></p>

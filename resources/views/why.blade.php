@@ -8,7 +8,7 @@
         <div class="head">
             <h1>Why {{ $page->part->inSentence() }}?</h1>
             <p>{{ App\View\Mark::of($standing->standing) }} {{ ucfirst($standing->words()) }},
-                <b class="num">{{ (int) round(100 * $standing->stated) }} %</b>.
+                <b class="num">{{ \Orthoscope\Core\Plain\Percent::words($standing->stated) }}</b>.
                 <a href="{{ route('jobs.show', $job) }}">Back to the bench</a> · <a
                     href="{{ route('what-if', $job) }}">What if</a> · <a
                     href="{{ route('book.page', ['part', $page->part->kind->id]) }}">In the handbook</a>
@@ -18,7 +18,7 @@
             @foreach ($page->suspects() as $suspect)
                 <a href="{{ route('why.part', [$job, $suspect->part->id]) }}"
                     @if ($suspect->part->id === $page->part->id) aria-current="page" @endif>{{ $suspect->part->name }}
-                    <span class="num">{{ (int) round(100 * $suspect->stated) }}</span></a>
+                    <span class="num">{{ \Orthoscope\Core\Plain\Percent::short($suspect->stated) }}</span></a>
             @endforeach
             <small><kbd>←</kbd> <kbd>→</kbd> go along</small>
         </nav>
@@ -54,7 +54,7 @@
                                         @endif
                                     </td>
                                     <td class="num">
-                                        {{ $share < 0.005 ? '<1' : (int) round(100 * $share) }}
+                                        {{ \Orthoscope\Core\Plain\Percent::short($share) }}
                                         %</td>
                                 </tr>
                             @endforeach

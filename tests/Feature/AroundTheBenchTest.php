@@ -57,6 +57,7 @@ final class AroundTheBenchTest extends TestCase
         $this->post("/jobs/{$job->tag}/close", [
             'price' => '0',
             'warranty_months' => '0',
+            'outcome' => 'unrepaired',
             'signed_off' => 'given back as it came',
         ])->assertSessionHasNoErrors();
         $this->assertSame(0, Claim::query()->count());

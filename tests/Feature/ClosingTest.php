@@ -139,7 +139,7 @@ final class ClosingTest extends TestCase
     public function test_what_is_not_proved_needs_a_lead_and_a_reason(): void
     {
         $job = $this->job(entries: [['kind' => 'start', 'reached' => 'nothing']]);
-        $form = ['price' => '0', 'warranty_months' => '0', 'signed_off' => 'Not worth a repair'];
+        $form = ['price' => '0', 'warranty_months' => '0', 'outcome' => 'unrepaired', 'signed_off' => 'Not worth a repair'];
         $this->actingAs($this->person(Role::Technician))
             ->post("/jobs/{$job->tag}/close", $form)
             ->assertSessionHasErrors('signed_off');

@@ -14,6 +14,7 @@ use App\UseCases\Owners\SendMessages;
 use App\UseCases\Owners\WriteToOwner;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Storage;
+use Illuminate\Testing\TestResponse;
 use Tests\Support\KeptGateway;
 use Tests\TestCase;
 
@@ -218,6 +219,37 @@ final class MessagesTest extends TestCase
             ->assertDontSee('corroded');
         $this->get("/jobs/{$job->tag}/collect")->assertSee('Read it to them');
         $this->release($job, 'back-locked');
+    }
+
+    public function test_what_still_does_as_before_is_not_called_ready(): void
+    {
+        $job = $this->job(entries: [
+            ['kind' => 'report', 'reached' => 'nothing'],
+            ['kind' => 'start', 'reached' => 'nothing'],
+            ['kind' => 'act', 'act' => 'replace', 'on' => ['supply']],
+            ['kind' => 'start', 'reached' => 'nothing'],
+        ]);
+        $this->actingAs($this->person(Role::Lead));
+        $this->get("/jobs/{$job->tag}/close")
+            ->assertSee('It still does what it came in with')
+            ->assertSeeInOrder(['value="unrepaired"', 'selected'], false);
+        $close = fn (string $outcome, int $months): TestResponse => $this->post("/jobs/{$job->tag}/close", [
+            'price' => '0',
+            'warranty_months' => $months,
+            'outcome' => $outcome,
+            'signed_off' => 'there is no board to be had',
+        ]);
+        $close('repaired', 6)->assertSessionHasErrors('outcome');
+        $close('unrepaired', 6)->assertSessionHasErrors('warranty_months');
+        $close('unrepaired', 0)->assertSessionHasNoErrors();
+        $this->assertSame(['received', 'back-unrepaired'], $this->moments($job));
+        $message = Message::query()->where('moment', 'back-unrepaired')->firstOrFail();
+        $this->assertSame('held', $message->state);
+        $this->assertStringContainsString('did not get your', $message->text);
+        $this->assertStringNotContainsString('is ready', $message->text);
+        $this->release($job, 'back-unrepaired');
+        app(SendMessages::class)->due();
+        $this->assertStringContainsString('application/pdf', (string) end($this->gateway->out), 'the letter comes with it');
     }
 
     private function release(Job $job, string $moment): void

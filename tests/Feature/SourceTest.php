@@ -44,7 +44,6 @@ final class SourceTest extends TestCase
             'Letter/Cause.php::sentences',
             'Letter/Shown.php::ruledOut',
             'Letter/Shown.php::notProved',
-            'HandBack/MayClose.php::refusals',
             'Words/EntryWords.php::setUp',
         ],
         'one case after another, each with its own answer' => [

@@ -66,7 +66,7 @@ final class CloseRequest extends FormRequest
                 $currency = shop()->money();
                 $refusals = $asked === null
                 ? []
-                : MayClose::refusals($assessment, $plan, $asked, $decide->leave($job), $currency, $untried);
+                : MayClose::refusals($assessment, $plan, $asked, $decide->leave($job), $currency, $untried, $catalogue);
                 foreach ($refusals as $refusal) {
                     $validator->errors()->add($refusal->field, $refusal->sentence);
                 }
@@ -88,6 +88,7 @@ final class CloseRequest extends FormRequest
             price: $this->price(),
             agreed: $this->filled('agreed_how'),
             byLead: $user->can('lead'),
+            warrantyMonths: $this->integer('warranty_months'),
             lent: array_values($job->loans()->with('spare')->get()->map(fn (Loan $loan): string => $loan->spare->tag)->all()),
         );
     }

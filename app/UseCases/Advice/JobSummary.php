@@ -17,6 +17,7 @@ use Orthoscope\Core\HandBack\Progress;
 use Orthoscope\Core\HandBack\Station;
 use Orthoscope\Core\HandBack\WayOfJob;
 use Orthoscope\Core\HandBack\Waypoint;
+use Orthoscope\Core\Plain\Percent;
 use Orthoscope\Core\Planning\ActiveLock;
 use Orthoscope\Core\Planning\Advice;
 use Orthoscope\Core\SetUp\Lent;
@@ -70,7 +71,7 @@ final class JobSummary
             : [
                 'name' => $suspect->part->name,
                 'standing' => $suspect->standing->value,
-                'percent' => (int) round(100 * $suspect->stated),
+                'percent' => Percent::whole($suspect->stated),
             ];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\UseCases\Jobs;
 
 use App\Models\Job;
+use App\Models\Message;
 use App\Models\Quote;
 use App\UseCases\Advice\KeepFacts;
 use App\UseCases\Owners\WriteToOwner;
@@ -47,14 +48,14 @@ final readonly class AfterEntries
             $this->orders->letGo($job);
         }
         if ($closing !== null && in_array('closing', $kinds, true)) {
-            $this->tellItIsReady($job, $assessment, $closing);
+            $this->tellToFetchIt($job, $assessment, $closing);
         }
         if (in_array('collection', $kinds, true)) {
             $this->wasCollected($job, $assessment);
         }
         // What was struck out and opened again is no longer ready.
         if ($closing === null && in_array('strike-out', $kinds, true)) {
-            $this->write->drop($job, 'ready', 'back-locked', 'not-collected', 'follow-up');
+            $this->write->drop($job, 'not-collected', 'follow-up', ...Message::FETCH_IT);
         }
     }
 
@@ -80,12 +81,17 @@ final readonly class AfterEntries
         }
     }
 
-    private function tellItIsReady(Job $job, Assessment $assessment, Closing $closing): void
+    private function tellToFetchIt(Job $job, Assessment $assessment, Closing $closing): void
     {
         Quote::takeBackFrom($job);
         $this->write->drop($job, 'found', 'waiting', 'quote');
         $warning = Warning::sentences($assessment->locks);
-        $this->write->of($job, $warning === [] ? 'ready' : 'back-locked', [
+        $moment = match (true) {
+            $warning !== [] => 'back-locked',
+            $closing->isWithoutRepair() => 'back-unrepaired',
+            default => 'ready',
+        };
+        $this->write->of($job, $moment, [
             'what' => implode(' ', $warning),
             'total' => $closing->price === 0
                     ? 'There is nothing to pay.'
@@ -97,11 +103,12 @@ final readonly class AfterEntries
 
     private function wasCollected(Job $job, Assessment $assessment): void
     {
-        $this->write->drop($job, 'not-collected', 'ready', 'back-locked');
+        $this->write->drop($job, 'not-collected', ...Message::FETCH_IT);
         $months = shop()->addressMonths;
         $warranty = $assessment->record->closing()->warrantyMonths ?? 0;
         $job->update(['link_until' => $months === 0 ? now() : now()->addMonths(max($months, $warranty))]);
-        if (CleanStarts::in($assessment->record, $this->catalogue)->wantsADate($assessment->sound)) {
+        $isRepaired = $assessment->record->closing()?->isWithoutRepair() !== true;
+        if ($isRepaired && CleanStarts::in($assessment->record, $this->catalogue)->wantsADate($assessment->sound)) {
             $this->write->of($job, 'follow-up');
         }
     }

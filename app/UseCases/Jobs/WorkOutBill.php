@@ -14,6 +14,7 @@ use App\UseCases\Shop\ShopCatalogue;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Agreement;
+use Orthoscope\Core\HandBack\StateNow;
 use Orthoscope\Core\Quote\Bill;
 use Orthoscope\Core\Quote\Charge;
 use Orthoscope\Core\Quote\FittedPart;
@@ -50,12 +51,17 @@ final readonly class WorkOutBill
             $this->parts($record->all(ActDone::class), $catalogue),
         ))->workedOut();
 
-        return match (true) {
-            $job->own !== null => Charge::ofOurOwn($bill),
-            $this->assessJob->assess($job)->locks->keepItOff() => Charge::ofLocked($bill),
-            $this->comeBack->warranty($job)?->holds() === true => Charge::inWarranty($bill),
-            default => Charge::of($bill, $record->leave(), $this->accepted($job, $record->leave()), $this->decide->leave($job)),
-        };
+        if ($job->own !== null) {
+            return Charge::ofOurOwn($bill);
+        }
+        if ($this->assessJob->assess($job)->locks->keepItOff()) {
+            return Charge::ofLocked($bill);
+        }
+        $charge = $this->comeBack->warranty($job)?->holds() === true
+            ? Charge::inWarranty($bill)
+            : Charge::of($bill, $record->leave(), $this->accepted($job, $record->leave()), $this->decide->leave($job));
+
+        return StateNow::of($record, $catalogue)->asBefore ? $charge->unrepaired() : $charge;
     }
 
     /** Prices move; a job keeps those that its owner said yes to. */

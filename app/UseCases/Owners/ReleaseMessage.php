@@ -27,7 +27,7 @@ final readonly class ReleaseMessage
         // Whoever presses first sends it: a second press finds nothing that is held.
         $held = Message::query()->whereKey($message->id)->where('state', 'held');
         $sent = $held->update(['state' => 'waiting', 'next_try_at' => now()]);
-        if ($sent === 1 && in_array($message->moment, ['ready', 'back-locked'], true)) {
+        if ($sent === 1 && in_array($message->moment, Message::FETCH_IT, true)) {
             $this->write->of($message->job, 'not-collected', about: '0');
         }
     }
@@ -42,6 +42,7 @@ final readonly class ReleaseMessage
         );
 
         $locked = implode(', ', array_unique($locks));
+        $isClosing = in_array($message->moment, Message::FETCH_IT, true);
         $isConfirmed = $assessment->causes()[0]->confirmed ?? false;
 
         return match (true) {
@@ -49,7 +50,7 @@ final readonly class ReleaseMessage
                 .'End the lock first, or close the job with its warning.',
             $message->moment === 'found' && $assessment->advice->state === JobState::Confirm => "It is held: {$assessment->advice->why}",
             $message->moment === 'found' && ! $isConfirmed => 'It is held: the record does not confirm this cause any more.',
-            $message->moment === 'ready' && $assessment->record->closing() === null => 'It is held: the job is not closed.',
+            $isClosing && $assessment->record->closing() === null => 'It is held: the job is not closed.',
             default => null,
         };
     }

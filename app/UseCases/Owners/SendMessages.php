@@ -60,7 +60,9 @@ final readonly class SendMessages
                 $message,
                 Eml::of(
                     $message,
-                    $message->moment === 'ready' ? LetterPdf::of($message->job, $this->letters->of($message->job)) : null,
+                    in_array($message->moment, Message::WITH_LETTER, true)
+                        ? LetterPdf::of($message->job, $this->letters->of($message->job))
+                        : null,
                 ),
             );
         } catch (ByHand $reason) {

@@ -96,7 +96,7 @@ final readonly class Assessment
             stop: $stop,
             surprise: $surprise,
             locks: $locks,
-            advice: Planner::advise($catalogue, $replay, $record, $grounds, $locks, $shelf),
+            advice: Planner::advise($catalogue, $replay, $record, $grounds, $locks, $shelf, $standings),
             proof: Proof::of($record, $catalogue, $replay),
             sound: $sound,
             retrace: Retrace::sentences($standings, $record, new EntryWords($machine, $catalogue)),

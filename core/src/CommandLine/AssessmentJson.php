@@ -50,6 +50,7 @@ final class AssessmentJson
                 'why' => $advice->why,
                 'repair' => $advice->repair?->id(),
                 'probability' => round($advice->repairProbability, 4),
+                'stated' => round($advice->repairStated, 4),
                 'expected_minutes' => round($advice->remaining, 1),
             ],
             'proved' => [

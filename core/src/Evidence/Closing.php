@@ -16,6 +16,9 @@ final readonly class Closing extends Entry
         'goodwill' => 'repaired at no charge, as goodwill',
     ];
 
+    /** Ends in which nothing was put right. */
+    public const WITHOUT_REPAIR = ['unrepaired', 'written-off'];
+
     /**
      * @param  int  $price          what the owner pays, minor units of money
      * @param  string  $signedOff      reason a lead gave for closing what is not proved; empty if all is proved
@@ -29,6 +32,11 @@ final readonly class Closing extends Entry
         public string $outcome = 'repaired',
     ) {
         parent::__construct($head);
+    }
+
+    public function isWithoutRepair(): bool
+    {
+        return in_array($this->outcome, self::WITHOUT_REPAIR, true);
     }
 
     public function kind(): string

@@ -15,6 +15,7 @@ final readonly class ClosingAsked
      * @param  int  $price minor units of money
      * @param  bool  $agreed it is written how the owner agreed to the price
      * @param  bool  $byLead a lead closes it
+     * @param  int  $warrantyMonths promised with it
      * @param  list<string>  $lent tags of spares that are still with it
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class ClosingAsked
         public bool $agreed,
         public bool $byLead,
         public array $lent = [],
+        public int $warrantyMonths = 0,
     ) {
         assert(isset(Closing::OUTCOMES[$outcome]));
     }

@@ -21,10 +21,12 @@ final class Ending
         $last = $record->lastStart();
         $well = array_map(fn (Start $start): bool => $catalogue->reach($start->reached)->firstStop === $catalogue->stageCount(), $starts);
         $isDone = static fn (ActDone $act): bool => $act->isWork($catalogue);
+        $now = StateNow::of($record, $catalogue);
 
         return match (true) {
-            $locked => 'unrepaired',
-            array_filter($record->all(ActDone::class), $isDone) !== [] => 'repaired',
+            // Whatever was done: what failed at last, or was not started since, nobody has seen repaired.
+            $locked || $now->fails => 'unrepaired',
+            array_filter($record->all(ActDone::class), $isDone) !== [] => $now->runs() ? 'repaired' : 'unrepaired',
             $starts !== [] && ! in_array(false, $well, true) => 'no-fault-found',
             // It failed and does not any more: moving a part for a test has put it right.
             $last !== null && end($well) && $last->setUp->isAtLeast(new SetUp) && $last->setUp->place !== Place::Bench => 'repaired',

@@ -9,6 +9,7 @@ use Orthoscope\Core\Bench\StillOff;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Standing;
+use Orthoscope\Core\Plain\Percent;
 use Orthoscope\Core\Words\EntryWords;
 
 /** Where a job stands, in a few sentences for the colleague who takes over. */
@@ -57,11 +58,21 @@ final readonly class HandOver
     {
         $open = array_filter($assessment->suspects(), static fn (PartStanding $one): bool => $one->standing === Standing::Suspect);
         $named = array_map(
-            static fn (PartStanding $one): string => sprintf('%s %d %%', $one->part->name, (int) round(100 * $one->stated)),
+            static fn (PartStanding $one): string => self::named($one, $assessment).' '.Percent::words($one->stated),
             array_slice($open, 0, self::SUSPECTS),
         );
 
         return $named === [] ? [] : ['Open: '.implode(', ', $named).'.'];
+    }
+
+    /** Of a part that was replaced both may be open: the new one goes by its tag, the old one as such. */
+    private static function named(PartStanding $one, Assessment $assessment): string
+    {
+        return match (true) {
+            $one->fitted !== null => "{$one->part->name} {$one->fitted}",
+            $assessment->standings[$one->part->id] !== $one => "{$one->part->name} (old)",
+            default => $one->part->name,
+        };
     }
 
     /** @return list<string> */

@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace Orthoscope\Core\HandBack;
 
 use Orthoscope\Core\Assessment\Assessment;
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Evidence\Closing;
 use Orthoscope\Core\Plain\Currency;
 use Orthoscope\Core\Quote\Leave;
 use Orthoscope\Core\Returns\Untried;
 
 /**
  * Whether a job may be closed so. What is not proved a lead may sign off, with a reason the owner will read; "no fault found" is not said
- * before the conditions that would show one were tried; what is locked is not repaired; and nobody pays what was not agreed to.
+ * before the conditions that would show one were tried; what is locked, or failed at last, is not repaired; and nobody pays what was not
+ * agreed to.
  */
 final class MayClose
 {
@@ -30,6 +33,7 @@ final class MayClose
         Leave $leave,
         Currency $currency,
         callable $untried,
+        Catalogue $catalogue,
     ): array {
         $refusals = array_map(fn (string $tag): Refusal => new Refusal(
             'loans',
@@ -42,18 +46,38 @@ final class MayClose
         if ($refusals === [] && $asked->outcome === 'no-fault-found' && $asked->signedOff === '') {
             $refusals = self::untried($untried());
         }
-        if ($assessment->locks->keepItOff() && $asked->outcome === 'repaired') {
-            $refusals[] = new Refusal(
-                'outcome',
-                'It is locked, so it is not repaired. End the locks on its page, or let it go back unrepaired, with its warning.',
-            );
-        }
+        array_push($refusals, ...self::outcome($assessment, $asked, StateNow::of($assessment->record, $catalogue)));
         if ($refusals === [] && $leave->most() !== null && ! $leave->covers($asked->price) && ! $asked->agreed) {
             $against = $leave->against($asked->price, $currency);
             $refusals[] = new Refusal('agreed_how', "{$against} Or write how the owner agreed to it, and when.");
         }
 
         return $refusals;
+    }
+
+    /** @return list<Refusal> an end that the record speaks against, or that promises what is not there */
+    private static function outcome(Assessment $assessment, ClosingAsked $asked, StateNow $now): array
+    {
+        $isRepaired = in_array($asked->outcome, ['repaired', 'goodwill'], true);
+        $isRefused = fn (string $why): array => [new Refusal('outcome', $why)];
+
+        return match (true) {
+            $assessment->locks->keepItOff() && $isRepaired => $isRefused(
+                'It is locked, so it is not repaired. End the locks on its page, or let it go back unrepaired, with its warning.',
+            ),
+            // A new drive without a system fails otherwise than what came in: that a lead may sign off.
+            $now->asBefore && $isRepaired => $isRefused(
+                "It still did what it came in with in entry {$now->shown?->number}, so it is not repaired. Put it right, or let it go "
+                    .'back unrepaired.',
+            ),
+            $now->fails && $asked->outcome === 'no-fault-found' => $isRefused(
+                "It failed here, in entry {$now->shown?->number}, so there is a fault. Let it go back unrepaired.",
+            ),
+            $asked->warrantyMonths > 0 && in_array($asked->outcome, Closing::WITHOUT_REPAIR, true) => [
+                new Refusal('warranty_months', 'Nothing is repaired, so there is nothing to warrant: type 0.'),
+            ],
+            default => [],
+        };
     }
 
     private static function proved(Assessment $assessment, Plan $plan, ClosingAsked $asked): ?Refusal

@@ -106,19 +106,12 @@ final readonly class Beginning
     public function seen(): array
     {
         $starts = $this->record->all(Start::class);
-        if ($starts === []) {
+        $one = FirstStart::in($this->record, $this->machine, $this->catalogue);
+        if ($one === null || $starts === []) {
             return [Sentence::of('We have not started it.')];
         }
         $numbers = array_column($starts, 'number');
-        $lent = self::isChanged($starts[0]);
-        $first = Sentence::of(
-            StartInPlain::sentence(
-                $this->how($starts[0]),
-                $starts[0],
-                $this->catalogue,
-            ),
-            $starts[0]->number,
-        );
+        $first = Sentence::of(StartInPlain::sentence($one->how(), $one->start, $this->catalogue), $one->start->number);
         $comesAndGoes = Circumstances::manner($this->record, $this->catalogue)?->comesAndGoes() ?? false;
 
         return match (true) {
@@ -126,7 +119,7 @@ final readonly class Beginning
                 $first,
                 Sentence::of('You told us that it comes and goes. While we had it, it did not fail.', ...$numbers),
             ],
-            $comesAndGoes || $lent => [$first],
+            $comesAndGoes || $one->changed || $one->workedOn => [$first],
             default => [$first, ...$this->besideWhatWasTold($starts)],
         };
     }
@@ -149,20 +142,6 @@ final readonly class Beginning
                 Sentence::of(StartInPlain::sentence('We started it again', $again, $this->catalogue), $again->number),
                 Sentence::of('That is what you told us.', $again->number),
             ];
-    }
-
-    private static function isChanged(Start $start): bool
-    {
-        return $start->setUp->lent !== [] || $start->setUp->out !== [];
-    }
-
-    private function how(Start $first): string
-    {
-        return match (true) {
-            $this->machine->alone !== null => 'We tried it in a machine of ours',
-            self::isChanged($first) => 'We started it with a part of ours in it, or one taken out',
-            default => 'We started it as it came',
-        };
     }
 
     /** @param  list<Start>  $starts */

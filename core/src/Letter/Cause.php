@@ -56,6 +56,10 @@ final readonly class Cause
         if ($atHome !== [] && array_filter($cause, fn (PartStanding $one): bool => ! $this->isAtHome($one->part)) === []) {
             return [...$atHome, ...$unshown];
         }
+        $shared = $this->shared($cause);
+        if ($shared !== null) {
+            return [...$this->ofTrouble($shared), ...$this->replacedUnshown($shared->standings($this->assessment))];
+        }
         if ($named === [] && $cause === []) {
             return [Sentence::of('We could not find out for certain what it was. We say so plainly rather than guess.'), ...$unshown];
         }
@@ -63,17 +67,16 @@ final readonly class Cause
         foreach ($cause as $standing) {
             $sentences = [...$sentences, ...$this->ofPart($standing)];
         }
-        if ($sentences === []) {
-            $sentences = [
-                Sentence::of(
-                    'The likeliest cause: '.$named[0]->fault->plain.'. We are not sure.',
-                    ...$this->entriesOf($named[0]->part->id),
-                ),
-                ...$this->inOurTests($named[0]->part, [$named[0]]),
-            ];
-        }
 
-        return [...$sentences, ...$unshown];
+        return [...$sentences === [] ? $this->likeliest($named[0]) : $sentences, ...$unshown];
+    }
+
+    /** @return list<Sentence> */
+    private function likeliest(FaultBelief $named): array
+    {
+        $words = "The likeliest cause: {$named->fault->plain}. We are not sure.";
+
+        return [Sentence::of($words, ...$this->entriesOf($named->part->id)), ...$this->inOurTests($named->part, [$named])];
     }
 
     private function isAtHome(Part $part): bool
@@ -149,6 +152,33 @@ final readonly class Cause
         return array_map(fn (Because $because): int => $because->entry, [...$standing->because, ...$standing->replaced->because ?? []]);
     }
 
+    /**
+     * What several parts share, where that is likelier than any one of them, and none is confirmed.
+     *
+     * @param  list<PartStanding>  $cause
+     */
+    private function shared(array $cause): ?SharedTrouble
+    {
+        $shared = SharedTrouble::likeliest($this->assessment, fn (FaultBelief $one): bool => ! $this->isAtHome($one->part));
+        $isLikelier = $shared !== null && $shared->stated >= max(0.5, $cause[0]->stated ?? 0.0);
+
+        return $isLikelier && ! ($cause[0]->confirmed ?? false) ? $shared : null;
+    }
+
+    /** @return list<Sentence> */
+    private function ofTrouble(SharedTrouble $trouble): array
+    {
+        $entries = array_merge([], ...array_map(fn (FaultBelief $one): array => $this->entriesOf($one->part->id), $trouble->faults));
+        $tests = array_merge([], ...array_map(fn (FaultBelief $one): array => $this->inOurTests($one->part, [$one]), $trouble->faults));
+        $sure = Certainty::of($trouble->stated)->with($trouble->stated);
+
+        return [
+            Sentence::of(ucfirst($trouble->plain).'.', ...$entries),
+            Sentence::of("That is {$sure}. We did not confirm it beyond that.", ...$entries),
+            ...array_slice($tests, 0, 1),
+        ];
+    }
+
     /** @return list<Sentence> */
     private function ofPart(PartStanding $standing): array
     {
@@ -156,8 +186,7 @@ final readonly class Cause
         $fault = $faults[0] ?? null;
         $grounds = array_map(fn (Because $b): Ground => $b->ground, $standing->because);
         $likely = $fault !== null && $fault->probability >= 0.6 * $standing->probability;
-        $what = $likely ? ucfirst($fault->fault->plain) : ucfirst($standing->part->kind->plain).' was at fault, or the way it was fitted';
-
+        $what = self::what($standing, $likely ? $fault : null);
         $said = match (true) {
             $standing->confirmed && in_array(Ground::CameBack, $grounds, true) => [
                 "{$what}.",
@@ -177,6 +206,16 @@ final readonly class Cause
             ...array_map(fn (string $words): Sentence => Sentence::of($words, ...$entries), $said),
             ...$this->inOurTests($standing->part, $likely ? [$fault] : $faults),
         ];
+    }
+
+    /** @param  ?FaultBelief  $fault what is wrong with it, where one thing is likely enough to be named */
+    private static function what(PartStanding $standing, ?FaultBelief $fault): string
+    {
+        return match (true) {
+            $fault !== null => ucfirst($fault->fault->plain),
+            $standing->confirmed => ucfirst($standing->part->kind->plain).' was at fault',
+            default => ucfirst($standing->part->kind->plain).' was at fault, or the way it was fitted',
+        };
     }
 
     /**

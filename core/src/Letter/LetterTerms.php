@@ -12,7 +12,9 @@ final readonly class LetterTerms
     public const SHORT = 'short';
 
     /** Sections of a short letter. */
-    public const IN_SHORT = ['warning', 'personal', 'cause', 'done', 'not-proved', 'limits', 'cost', 'warranty', 'old-parts', 'watch'];
+    public const IN_SHORT = [
+        'warning', 'personal', 'cause', 'done', 'now', 'not-proved', 'limits', 'cost', 'warranty', 'old-parts', 'watch',
+    ];
 
     /** Kinds of part that often stay at the owner's: nothing is said of one that never came in. */
     public const STAY_BEHIND = ['wall-socket', 'screen', 'devices'];

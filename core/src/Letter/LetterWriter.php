@@ -40,6 +40,7 @@ final readonly class LetterWriter
             new Section('cause', 'What it was, and how sure we are', $this->found($assessment)),
             new Section('ruled-out', 'What we ruled out, and how', $shown->ruledOut()),
             new Section('done', 'What we did', (new Work($assessment, $this->catalogue))->sentences()),
+            new Section('now', 'How it is now', (new StandsNow($assessment, $this->catalogue))->sentences()),
             new Section('proof', 'How we tested it', $shown->proof($plan)),
             new Section('not-proved', 'What we could not prove', $shown->notProved($plan)),
             new Section('limits', 'Limits', $this->limits($assessment)),
@@ -142,7 +143,7 @@ final readonly class LetterWriter
     private function warranty(?Closing $closing): array
     {
         return match (true) {
-            $closing === null => [],
+            $closing === null || $closing->isWithoutRepair() => [],
             $closing->warrantyMonths === 0 => [
                 Sentence::of('We give no warranty on this work. The law may give you more.', $closing->number),
             ],

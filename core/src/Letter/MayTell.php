@@ -33,11 +33,12 @@ final readonly class MayTell
     private function started(): array
     {
         $starts = $this->assessment->record->all(Start::class);
-        if ($starts === []) {
+        $first = FirstStart::in($this->assessment->record, $this->assessment->machine, $this->catalogue);
+        if ($first === null || $starts === []) {
             return [Sentence::of('Nobody has started it here yet.')];
         }
         $last = end($starts);
-        $said = [Sentence::of(StartInPlain::sentence('We started it as it came', $starts[0], $this->catalogue), $starts[0]->number)];
+        $said = [Sentence::of(StartInPlain::sentence($first->how(), $first->start, $this->catalogue), $first->start->number)];
         if ($last !== $starts[0]) {
             $again = 'We started it again'.($last->setUp->lent === [] ? '' : ', with a part of ours in it');
             $said[] = Sentence::of(StartInPlain::sentence($again, $last, $this->catalogue), $last->number);
@@ -65,7 +66,7 @@ final readonly class MayTell
         $closing = $this->assessment->record->closing();
 
         return match (true) {
-            $closing !== null && $this->assessment->locks->keepItOff() => Sentence::of(
+            $closing !== null && ($this->assessment->locks->keepItOff() || $closing->isWithoutRepair()) => Sentence::of(
                 'It can be fetched. It is not repaired.',
                 $closing->number,
             ),

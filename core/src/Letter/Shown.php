@@ -16,6 +16,7 @@ use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\HandBack\Plan;
 use Orthoscope\Core\HandBack\PlannedItem;
 use Orthoscope\Core\HandBack\PlanState;
+use Orthoscope\Core\HandBack\StateNow;
 use Orthoscope\Core\Plain\Listed;
 use Orthoscope\Core\Proving\CleanStarts;
 use Orthoscope\Core\SetUp\Goal;
@@ -126,9 +127,7 @@ final readonly class Shown
         if ($starts !== [] && $atWork === [] && $this->assessment->proof->clean > 0) {
             $sentences[] = Sentence::of('We did not run it for long, or at hard work.', ...array_column($starts, 'number'));
         }
-        $sentences[] = $closing === null ? null : self::items('We did not show this: %s.', $plan->owed(), $closed);
-        $withoutPermission = 'Without your permission to work past the log-in screen we did not test this: %s.';
-        $sentences[] = self::items($withoutPermission, $plan->in(PlanState::Locked), $closed);
+        array_push($sentences, ...$this->untested($plan, $closed, $closing !== null));
         if ($closing !== null && $closing->signedOff !== '') {
             $why = rtrim($closing->signedOff, '.');
             $sentences[] = Sentence::of("We hand it back before all our tests were done. The reason: {$why}.", $closing->number);
@@ -148,6 +147,26 @@ final readonly class Shown
         }
 
         return array_values(array_filter($sentences));
+    }
+
+    /**
+     * What a machine that is put right would have been tried at. Of one that does not run there is no such thing to say.
+     *
+     * @param  list<int>  $closed the entry that closed it
+     *
+     * @return list<Sentence>
+     */
+    private function untested(Plan $plan, array $closed, bool $isClosed): array
+    {
+        if (StateNow::of($this->assessment->record, $this->catalogue)->fails) {
+            return [];
+        }
+        $locked = 'Without your permission to work past the log-in screen we did not test this: %s.';
+
+        return array_values(array_filter([
+            $isClosed ? self::items('We did not show this: %s.', $plan->owed(), $closed) : null,
+            self::items($locked, $plan->in(PlanState::Locked), $closed),
+        ]));
     }
 
     /**

@@ -16,6 +16,7 @@ final readonly class Advice
      * @param  float  $remaining expected bench minutes until repaired, if repaired by likelihood from here
      * @param  ?Repair  $repair    the repair that would come first; null where none is likely enough
      * @param  float  $repairProbability that this repair is needed
+     * @param  float  $repairStated the same as it is said: as surely as its part is
      * @param  bool  $left it runs here, and nothing is likely enough to be repaired: the owner is told so
      * @param  list<NextStep>  $foregone steps of which the record says already what they will show: they can be taken, and are not offered
      * @param  list<array{Repair, float}>  $repairs what may need doing, and how likely, likeliest first
@@ -27,6 +28,7 @@ final readonly class Advice
         public float $remaining,
         public ?Repair $repair,
         public float $repairProbability,
+        public float $repairStated,
         public array $repairs,
         public array $foregone = [],
         public bool $left = false,

@@ -6,6 +6,7 @@ namespace Orthoscope\Core\Planning;
 
 use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Plain\Many;
+use Orthoscope\Core\Plain\Percent;
 
 /** What the ranked steps and the repair in view come to: the state the job is in, and why, in one sentence. */
 final readonly class Conclusion
@@ -108,16 +109,17 @@ final readonly class Conclusion
     private static function repair(?NextStep $best, RepairInView $next): ?self
     {
         $repair = $next->repair;
+        $sure = Percent::words($next->stated);
 
         return match (true) {
             $repair === null => null,
             $repair->endsIt() => new self(
                 JobState::Repair,
-                "No test is worth its minutes now, and what we know does not explain it ({$next->percent()} %): hand to a specialist.",
+                "No test is worth its minutes now, and what we know does not explain it ({$sure}): hand to a specialist.",
             ),
             $best === null || $next->comesNext => new self(
                 JobState::Repair,
-                "No test is worth its minutes now: {$repair->name()} ({$next->percent()} %), or hand to a specialist.",
+                "No test is worth its minutes now: {$repair->name()} ({$sure}), or hand to a specialist.",
             ),
             default => null,
         };

@@ -10,6 +10,7 @@ use Orthoscope\Core\Diagnosis\Belief;
 use Orthoscope\Core\Diagnosis\FailsUnder;
 use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\Grounds;
+use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\Circumstances;
 use Orthoscope\Core\Evidence\Record;
@@ -53,6 +54,7 @@ final class Planner
     /** @var array<string, array{int, Candidate}> */
     private readonly array $tests;
 
+    /** @param  array<string, PartStanding>  $standings by part */
     private function __construct(
         private readonly Catalogue $catalogue,
         private readonly Replay $replay,
@@ -60,6 +62,7 @@ final class Planner
         private readonly Grounds $grounds,
         private readonly Interlocks $locks,
         private readonly Shelf $shelf,
+        private readonly array $standings,
     ) {
         $this->belief = $replay->belief->mostOf($catalogue->number('plan_mass'), (int) $catalogue->number('plan_states'));
         $this->told = array_column(Circumstances::of($record, $catalogue), 'id');
@@ -70,6 +73,7 @@ final class Planner
         $this->lookAhead = new LookAhead($catalogue, $replay, $this->needs);
     }
 
+    /** @param  array<string, PartStanding>  $standings by part; without one a repair is stated as it is believed */
     public static function advise(
         Catalogue $catalogue,
         Replay $replay,
@@ -77,8 +81,9 @@ final class Planner
         Grounds $grounds,
         Interlocks $locks,
         Shelf $shelf,
+        array $standings,
     ): Advice {
-        return (new self($catalogue, $replay, $record, $grounds, $locks, $shelf))->advice();
+        return (new self($catalogue, $replay, $record, $grounds, $locks, $shelf, $standings))->advice();
     }
 
     private function advice(): Advice
@@ -95,7 +100,7 @@ final class Planner
         $weighed = array_values(array_filter($weighed, fn (Weighed $one): bool => ! in_array($one, $foregone, true)));
         $weighed = $this->testOfThePlanFirst($weighed, $order, $outright);
         $chances = $this->needs->probabilities($now);
-        $next = RepairInView::of($this->needs, $chances, $order, $outright, $this->catalogue);
+        $next = RepairInView::of($this->needs, $chances, $order, $outright, $this->standings, $this->catalogue);
         $steps = $this->steps($weighed);
         $conclusion = $this->conclusion($steps, $next);
         $all = [...$weighed, ...$foregone];
@@ -118,6 +123,7 @@ final class Planner
             remaining: $remaining,
             repair: $conclusion->left ? null : $next->repair,
             repairProbability: $next->probability,
+            repairStated: $next->stated,
             repairs: $repairs,
             left: $conclusion->left,
             foregone: array_map(fn (Weighed $one): NextStep => $this->step($one, false), $foregone),

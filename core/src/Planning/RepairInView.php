@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Planning;
 
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Diagnosis\PartStanding;
 
 /** The repair that would come first if nothing more were tested, and how sure it is that it is needed. */
 final readonly class RepairInView
@@ -12,28 +13,46 @@ final readonly class RepairInView
     /**
      * @param  ?Repair  $repair null where no repair is in question
      * @param  float  $probability that it is needed, 0 to 1
+     * @param  float  $stated the same as it is said: as surely as its part is
      * @param  bool  $comesNext it is so likely, or so cheap, that no test comes before it
      * @param  float  $decidedFrom chance under which it is not repaired where the machine runs without
      */
-    private function __construct(public ?Repair $repair, public float $probability, public bool $comesNext, private float $decidedFrom)
-    {
+    private function __construct(
+        public ?Repair $repair,
+        public float $probability,
+        public float $stated,
+        public bool $comesNext,
+        private float $decidedFrom,
+    ) {
     }
 
     /**
      * @param  array<int, float>  $chances repair => chance that it is needed, likeliest first
      * @param  list<int>  $order of the repairs that is expected to cost least
      * @param  array<int, bool>  $outright repair => done without a test before it
+     * @param  array<string, PartStanding>  $standings by part
      */
-    public static function of(RepairNeeds $needs, array $chances, array $order, array $outright, Catalogue $catalogue): self
-    {
+    public static function of(
+        RepairNeeds $needs,
+        array $chances,
+        array $order,
+        array $outright,
+        array $standings,
+        Catalogue $catalogue,
+    ): self {
         $decidedFrom = $catalogue->number('decided_from');
         $likeliest = array_key_first($chances);
         $settled = $likeliest !== null && $chances[$likeliest] >= $catalogue->number('settled_from');
         $first = $settled ? $likeliest : $order[0] ?? null;
 
-        return $first === null
-            ? new self(null, 0.0, false, $decidedFrom)
-            : new self($needs->repairs[$first], $chances[$first] ?? 0.0, $settled || $outright[$first], $decidedFrom);
+        if ($first === null) {
+            return new self(null, 0.0, 0.0, false, $decidedFrom);
+        }
+        $repair = $needs->repairs[$first];
+        $chance = $chances[$first] ?? 0.0;
+        $stated = ($standings[$repair->part->id] ?? null)?->share($chance) ?? $chance;
+
+        return new self($repair, $chance, $stated, $settled || $outright[$first], $decidedFrom);
     }
 
     /** Whether a part would be bought, or the machine handed on, on too little to do it to one that runs. */
@@ -42,10 +61,5 @@ final readonly class RepairInView
         $isDear = $this->repair === null || $this->repair->endsIt() || $this->repair->act->buysPart;
 
         return $isDear && $this->probability < $this->decidedFrom;
-    }
-
-    public function percent(): int
-    {
-        return (int) round(100 * $this->probability);
     }
 }

@@ -51,6 +51,14 @@ final readonly class Charge
         return new self(0, 'It goes back locked and unrepaired, with a warning: nothing is asked for it.', $bill, 0);
     }
 
+    /** The same for what still does what it came in with: what was agreed to was agreed for a repair, and there is none to warrant. */
+    public function unrepaired(): self
+    {
+        $why = "{$this->why} It still does what it came in with: ask no more than is fair for that.";
+
+        return new self($this->price, $why, $this->bill, 0);
+    }
+
     public static function inWarranty(?Variant $bill): self
     {
         return new self(0, 'It came back in warranty: nothing to pay where it is the same trouble.', $bill, $bill->warrantyMonths ?? 0);

@@ -47,7 +47,7 @@ final class View
 
     public function advice(): Advice
     {
-        return Planner::advise($this->catalogue, $this->replay, $this->record, $this->grounds, $this->locks, $this->shelf);
+        return Planner::advise($this->catalogue, $this->replay, $this->record, $this->grounds, $this->locks, $this->shelf, []);
     }
 
     /** @return list<Candidate> steps that can be taken now */

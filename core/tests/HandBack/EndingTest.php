@@ -20,6 +20,10 @@ final class EndingTest extends TestCase
         $well = ['kind' => 'start', 'reached' => 'stays'];
         $out = ['kind' => 'start', 'reached' => 'stays', 'setup' => ['out' => ['stick-2']]];
         yield 'something was done' => ['repaired', [$dark, ['kind' => 'act', 'act' => 'reseat', 'on' => ['slot-A2']], $well]];
+        $act = ['kind' => 'act', 'act' => 'replace', 'on' => ['supply']];
+        yield 'something was done, and it fails as before' => ['unrepaired', [$dark, $act, $dark]];
+        yield 'something was done, and nobody started it since' => ['unrepaired', [$dark, $act]];
+        yield 'something was done, and it runs with a part lent' => ['unrepaired', [$dark, $act, $out]];
         yield 'it never failed here' => ['no-fault-found', [$well, $well]];
         yield 'it failed, was moved about, and fails no more' => ['repaired', [$dark, $out, $well]];
         yield 'it runs only with a part out' => ['unrepaired', [$dark, $out]];

@@ -77,6 +77,39 @@ final class MayCloseTest extends TestCase
         $this->assertSame([], $this->refusals($wet, new ClosingAsked('unrepaired', 'no time', 0, false, true)));
     }
 
+    public function test_what_does_as_before_is_not_repaired_whoever_signs(): void
+    {
+        $fails = ['kind' => 'start', 'reached' => 'nothing'];
+        $act = ['kind' => 'act', 'act' => 'replace', 'on' => ['supply']];
+        $signed = fn (string $outcome): ClosingAsked => new ClosingAsked($outcome, 'no time', 0, false, true);
+        foreach (['repaired', 'goodwill'] as $outcome) {
+            $refusals = $this->refusals([$fails, $act, $fails], $signed($outcome));
+            $this->assertSame(['outcome'], array_column($refusals, 'field'));
+            $this->assertStringStartsWith('It still did what it came in with in entry 3,', $refusals[0]->sentence);
+        }
+        $this->assertSame([], $this->refusals([$fails, $act, $fails], $signed('unrepaired')));
+        // A new drive without a system: it fails, and not as it came in.
+        $empty = ['kind' => 'start', 'reached' => 'no-system'];
+        $this->assertSame([], $this->refusals([$fails, $act, $empty], $signed('repaired')));
+    }
+
+    public function test_what_is_not_repaired_has_no_warranty(): void
+    {
+        $fails = [['kind' => 'start', 'reached' => 'nothing']];
+        foreach (['unrepaired', 'written-off'] as $outcome) {
+            $asked = new ClosingAsked($outcome, 'no board to be had', 0, false, true, warrantyMonths: 6);
+            $this->assertSame(['warranty_months'], array_column($this->refusals($fails, $asked), 'field'));
+        }
+        $this->assertSame([], $this->refusals(self::PROVED, new ClosingAsked('repaired', '', 0, false, false, warrantyMonths: 6)));
+    }
+
+    public function test_what_failed_here_has_a_fault(): void
+    {
+        $fails = [['kind' => 'start', 'reached' => 'stays'], ['kind' => 'start', 'reached' => 'nothing']];
+        $signed = new ClosingAsked('no-fault-found', 'no time', 0, false, true);
+        $this->assertSame(['outcome'], array_column($this->refusals($fails, $signed), 'field'));
+    }
+
     public function test_nobody_pays_what_was_not_agreed_to(): void
     {
         $leave = new Leave(limit: 5000, accepted: null);
@@ -127,6 +160,7 @@ final class MayCloseTest extends TestCase
             $leave,
             Currency::of('€'),
             $untried ?? $never,
+            Bench::catalogue(),
         );
     }
 }

@@ -68,7 +68,7 @@ final class BeforeHandingOnTest extends TestCase
             fn (Candidate $one): Weighed => new Weighed($one, $locks->inTheWayOf($one), 0.0, [], 0, -1.0, 0.0),
             array_values(array_filter($all->all(), $of)),
         );
-        $nothing = RepairInView::of(new RepairNeeds($catalogue, $replay, $record, []), [], [], [], $catalogue);
+        $nothing = RepairInView::of(new RepairNeeds($catalogue, $replay, $record, []), [], [], [], [], $catalogue);
         $conclusion = Conclusion::of(null, false, false, $nothing, Situation::of($catalogue, $replay, $record, null, $locks));
         $this->assertSame(JobState::Repair, $conclusion->state);
 

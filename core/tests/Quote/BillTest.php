@@ -98,6 +98,9 @@ final class BillTest extends TestCase
         $this->assertStringContainsString('no more than that without asking', Charge::of($bill, null, null, new Leave(500, null))->why);
         $this->assertSame(0, Charge::inWarranty($bill)->price);
         $this->assertNull(Charge::ofOurOwn($bill)->price);
+        $unrepaired = Charge::of($bill, null, null, new Leave(null, null))->unrepaired();
+        $this->assertSame([$bill->total()->minor, 0], [$unrepaired->price, $unrepaired->warrantyMonths]);
+        $this->assertStringContainsString('It still does what it came in with', $unrepaired->why);
         $this->assertSame(0, Charge::of(null, null, null, new Leave(null, null))->price);
     }
 

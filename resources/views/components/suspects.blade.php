@@ -1,6 +1,7 @@
 @props(['page', 'job' => null])
 @php
     $a = $page->assessment;
+    $percent = \Orthoscope\Core\Plain\Percent::short(...);
 @endphp
 <ol>
     @foreach ($page->ranked() as $standing)
@@ -32,9 +33,7 @@
                     @if ($faults = array_slice($a->faultsOf($standing->part->id), 0, 2))
                         @php
                             $named = array_map(
-                                fn($f) => $f->fault->name .
-                                    ' ' .
-                                    max(1, (int) round(100 * $standing->share($f->probability))),
+                                fn($f) => $f->fault->name . ' ' . $percent($standing->share($f->probability)),
                                 $faults,
                             );
                         @endphp
@@ -46,16 +45,8 @@
                         {{ implode(', ', array_unique(array_map(fn($b) => $b->entry, $standing->because))) }}</small>
                 @endif
             </div>
-            @php
-                $percent =
-                    $standing->stated >= 0.995
-                        ? '>99'
-                        : ($standing->stated < 0.005
-                            ? '<1'
-                            : (int) round(100 * $standing->stated));
-            @endphp
             <button type="button" class="what num"
-                data-what="{{ App\View\WhatIs::suspect($standing->standing) }}">{{ $percent }}
+                data-what="{{ App\View\WhatIs::suspect($standing->standing) }}">{{ $percent($standing->stated) }}
                 %</button>
         </li>
     @endforeach

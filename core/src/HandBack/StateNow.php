@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\HandBack;
+
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Evidence\ActDone;
+use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Evidence\Report;
+use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\SetUp\SetUp;
+
+/**
+ * How a machine stands as it would go back, with its own parts in and nothing of ours: only what the last start so made, after the last
+ * work, has shown. What runs with a part lent or out says nothing of that.
+ */
+final readonly class StateNow
+{
+    /**
+     * @param  ?Start  $shown the start that shows how it stands; null if none was made since the last work
+     * @param  bool  $fails it failed then, or some of the times
+     * @param  bool  $asBefore it failed as its owner told, or as it did before it was worked on
+     */
+    private function __construct(public ?Start $shown, public bool $fails, public bool $asBefore)
+    {
+    }
+
+    public static function of(Record $record, Catalogue $catalogue): self
+    {
+        $shown = null;
+        foreach ($record->inForce as $entry) {
+            $shown = match (true) {
+                $entry instanceof ActDone => $entry->isWork($catalogue) ? null : $shown,
+                $entry instanceof Start && $entry->setUp->isAtLeast(new SetUp) => $entry,
+                default => $shown,
+            };
+        }
+        $failed = array_filter(array_keys($shown->outcomes ?? []), $catalogue->isFailure(...));
+
+        return new self($shown, $failed !== [], array_intersect($failed, self::before($record, $catalogue)) !== []);
+    }
+
+    /** @return list<string> outcomes that its owner told, or that were seen before it was worked on */
+    private static function before(Record $record, Catalogue $catalogue): array
+    {
+        $before = [];
+        foreach ($record->inForce as $entry) {
+            if ($entry instanceof ActDone && $entry->isWork($catalogue)) {
+                break;
+            }
+            array_push($before, ...match (true) {
+                $entry instanceof Report => $entry->isOfThis() && $entry->reached !== null ? [$entry->reached] : [],
+                $entry instanceof Start => array_keys($entry->outcomes),
+                default => [],
+            });
+        }
+
+        return $before;
+    }
+
+    public function runs(): bool
+    {
+        return $this->shown !== null && ! $this->fails;
+    }
+}

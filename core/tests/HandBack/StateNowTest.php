@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Tests\HandBack;
+
+use Orthoscope\Core\HandBack\StateNow;
+use Orthoscope\Core\Tests\Support\Bench;
+use PHPUnit\Framework\TestCase;
+
+/** How a machine stands as it would go back: only what its last start, own parts in and after the last work, has shown. */
+final class StateNowTest extends TestCase
+{
+    private const DARK = ['kind' => 'start', 'reached' => 'dark', 'waited' => 120];
+
+    private const WELL = ['kind' => 'start', 'reached' => 'stays'];
+
+    private const LENT = ['kind' => 'start', 'reached' => 'stays', 'setup' => ['lent' => ['card' => ['tag' => 'C-1', 'trust' => 0.9]]]];
+
+    private const SEATED = ['kind' => 'act', 'act' => 'reseat', 'on' => ['slot-A2']];
+
+    public function test_only_a_start_with_its_own_parts_shows_it(): void
+    {
+        $this->assertSame(1, $this->of(self::DARK, self::LENT)->shown?->number);
+        $this->assertTrue($this->of(self::DARK, self::LENT)->fails);
+        $this->assertNull($this->of(self::LENT)->shown);
+        $this->assertTrue($this->of(self::DARK, self::LENT, self::WELL)->runs());
+    }
+
+    public function test_work_makes_what_was_shown_before_old(): void
+    {
+        $this->assertNull($this->of(self::DARK, self::SEATED)->shown);
+        $this->assertFalse($this->of(self::DARK, self::SEATED)->runs());
+        $begun = ['kind' => 'act', 'act' => 'write-firmware', 'on' => ['firmware'], 'begun' => true];
+        $this->assertSame(1, $this->of(self::DARK, $begun)->shown?->number, 'what was only begun is no work yet');
+        $this->assertTrue($this->of(self::DARK, self::SEATED, self::WELL)->runs());
+    }
+
+    public function test_one_failure_among_several_starts_is_a_failure(): void
+    {
+        $mixed = ['kind' => 'start', 'outcomes' => ['dark' => 1, 'stays' => 5], 'waited' => 120];
+        $this->assertTrue($this->of(self::DARK, self::SEATED, $mixed)->fails);
+    }
+
+    public function test_it_fails_as_before_or_otherwise(): void
+    {
+        $empty = ['kind' => 'start', 'reached' => 'no-system'];
+        $told = ['kind' => 'report', 'reached' => 'no-system'];
+        $this->assertTrue($this->of(self::DARK, self::SEATED, self::DARK)->asBefore);
+        $this->assertFalse($this->of(self::DARK, self::SEATED, $empty)->asBefore);
+        $this->assertTrue($this->of($told, self::DARK, self::SEATED, $empty)->asBefore, 'as its owner told it');
+        $this->assertFalse($this->of(self::DARK, self::SEATED, self::WELL)->asBefore);
+    }
+
+    /** @param  array<string, mixed>  ...$entries */
+    private function of(array ...$entries): StateNow
+    {
+        return StateNow::of(Bench::case(array_values($entries))->record, Bench::catalogue());
+    }
+}
