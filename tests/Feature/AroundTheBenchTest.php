@@ -50,6 +50,22 @@ final class AroundTheBenchTest extends TestCase
         $this->assertSame(0, Claim::query()->count());
     }
 
+    public function test_a_start_that_contradicts_itself_is_asked_about_and_nothing_typed_is_lost(): void
+    {
+        $job = $this->job(entries: [['kind' => 'report', 'reached' => 'twitch']]);
+        $before = $job->entries()->count();
+        $start = ['kind' => 'start', 'reached' => 'twitch', 'signs' => ['fans' => 'spin'], 'text' => 'right at the first press'];
+        $this->actingAs($this->person(Role::Technician))
+            ->post("/jobs/{$job->tag}/entries", ['entry' => $start])
+            ->assertSessionHasErrors([
+                'entry.signs' => 'It cannot have been both "twitches, then off" and "fans spin". Change the one that is wrong.',
+            ]);
+        $this->assertSame($before, $job->entries()->count());
+        $this->get("/jobs/{$job->tag}")->assertSee('It cannot have been both')->assertSee('right at the first press');
+        $this->post("/jobs/{$job->tag}/entries", ['entry' => [...$start, 'signs' => ['fans' => 'twitch']]])->assertSessionHasNoErrors();
+        $this->assertSame($before + 1, $job->entries()->count());
+    }
+
     public function test_closing_a_job_frees_its_bench(): void
     {
         $job = $this->job(entries: [['kind' => 'start', 'reached' => 'nothing']]);

@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\Models\Reading;
 use App\Models\User;
 use App\UseCases\Advice\DoubtReading;
+use App\UseCases\Advice\RefuseContradiction;
 use App\UseCases\Jobs\RecordEntries;
 use App\UseCases\Shop\ClaimBench;
 use App\UseCases\Shop\ShopCodes;
@@ -25,11 +26,13 @@ final class EntryController
         RecordEntries $recordEntries,
         ShopCodes $codes,
         DoubtReading $doubt,
+        RefuseContradiction $contradiction,
         ClaimBench $claimBench,
         #[CurrentUser] User $user,
     ): RedirectResponse {
         $written = $codes->meant($job, $request->written());
         try {
+            $contradiction->in($job, $written);
             if ($doubt->asksFirst($job, $written)) {
                 return redirect()
                     ->route('jobs.show', $job)

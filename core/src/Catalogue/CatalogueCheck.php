@@ -185,6 +185,12 @@ final class CatalogueCheck
                     $this->mistakes[] = "Row {$stop} of sign {$sign->id} adds up to more than one.";
                 }
             }
+            foreach ($sign->never as $reached => $values) {
+                $this->known($reached, array_keys($this->catalogue->reaches), "sign {$sign->id}", 'outcome');
+                foreach ($values as $value) {
+                    $this->known($value, array_map(strval(...), array_keys($sign->values)), "sign {$sign->id}", 'value');
+                }
+            }
             if (! isset($sign->rows['default'])) {
                 $this->mistakes[] = "Sign {$sign->id} has no default row.";
             }

@@ -13,6 +13,7 @@ final readonly class SignChannel
      * @param  ?string  $needs  the machine fact without which the channel is not there
      * @param  array<string, string>  $values value => words
      * @param  array<string, array<string, float>>  $rows   stage that is not reached => value => share
+     * @param  array<string, list<string>>  $never outcome of a start => values it cannot go with
      */
     public function __construct(
         public string $id,
@@ -21,6 +22,7 @@ final readonly class SignChannel
         public ?string $needs,
         public array $values,
         public array $rows,
+        public array $never,
     ) {
     }
 
@@ -33,7 +35,25 @@ final readonly class SignChannel
             needs: $row->textOrNull('needs'),
             values: $row->textByName('values'),
             rows: array_map(fn (Row $of): array => $of->numbers(), $row->rowByName('rows')),
+            never: $row->has('never') ? self::never($row->row('never')) : [],
         );
+    }
+
+    /** @return array<string, list<string>> */
+    private static function never(Row $row): array
+    {
+        $never = [];
+        foreach ($row->keys() as $reached) {
+            $never[$reached] = $row->texts($reached);
+        }
+
+        return $never;
+    }
+
+    /** Whether a start with this outcome cannot have shown the value. */
+    public function excludes(string $value, string $reached): bool
+    {
+        return in_array($value, $this->never[$reached] ?? [], true);
     }
 
     /** Whether a value says no more than that nothing was seen or heard. */

@@ -6,6 +6,7 @@ namespace Orthoscope\Core\Diagnosis;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\Answer;
+use Orthoscope\Core\Evidence\Contradiction;
 use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\OthersTrial;
@@ -15,7 +16,7 @@ use Orthoscope\Core\Evidence\Start;
 
 /**
  * Whether the record fits together, and which single entry, if wrong or if the machine changed just then, would settle it. An entry does
- * not fit that nothing explains, all others read; that a true find was rare beforehand is no reason.
+ * not fit that nothing explains, all others read, or that contradicts itself; that a true find was rare beforehand is no reason.
  */
 final readonly class Surprise
 {
@@ -37,8 +38,9 @@ final readonly class Surprise
      */
     public static function in(Replay $replay, ?WideLook $wide, Record $record, Catalogue $catalogue): self
     {
-        if ($wide === null) {
-            return new self('none', null, null, '');
+        $contradicts = self::contradiction($record, $catalogue);
+        if ($contradicts !== null || $wide === null) {
+            return $contradicts ?? new self('none', null, null, '');
         }
         [$odd, $gain] = self::settles($wide, $record, $catalogue);
         $wrong = $gain > log($catalogue->number('named_wrong_from')) ? $odd : null;
@@ -53,6 +55,20 @@ final readonly class Surprise
             $wrong,
             $changed,
             self::why($odd, $wrong, $changed),
+        );
+    }
+
+    /** One entry that does not fit itself needs no other to be doubted. */
+    private static function contradiction(Record $record, Catalogue $catalogue): ?self
+    {
+        $start = Contradiction::last($record, $catalogue);
+        $words = $start === null ? null : Contradiction::in($start, $catalogue)?->words();
+
+        return $start === null || $words === null ? null : new self(
+            'high',
+            $start->number,
+            null,
+            "Entry {$start->number} says {$words}: one of the two is wrong. Repeat that one.",
         );
     }
 

@@ -86,6 +86,15 @@ final class CatalogueTest extends TestCase
             },
             'Did you mean "wall-lead"?',
         ];
+        yield 'a sign that goes with no outcome' => [
+            'signs',
+            function (array $file): array {
+                $file['signs'][array_search('fans', array_column($file['signs'], 'id'), true)]['never']['twich'] = ['spin'];
+
+                return $file;
+            },
+            'Did you mean "twitch"?',
+        ];
         yield 'a cure that is no share' => [
             'faults',
             function (array $file): array {
