@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Tests\Evidence;
 
 use Orthoscope\Core\Evidence\Contradiction;
+use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -51,7 +52,8 @@ final class ContradictionTest extends TestCase
     {
         $dark = ['kind' => 'start', 'reached' => 'dark', 'waited' => 120];
         $bare = [...$dark, 'setup' => ['out' => ['stick-2']]];
-        $last = fn (array ...$entries): ?int => Contradiction::last(Bench::case(array_values($entries))->record, Bench::catalogue())?->number;
+        $record = fn (array $entries): Record => Bench::case(array_values($entries))->record;
+        $last = fn (array ...$entries): ?int => Contradiction::last($record($entries), Bench::catalogue())?->number;
         $this->assertSame(2, $last($dark, self::SLIP));
         $this->assertSame(2, $last($dark, self::SLIP, $bare), 'that was put together otherwise');
         $this->assertNull($last($dark, self::SLIP, $bare, $dark));
