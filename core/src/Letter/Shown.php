@@ -134,7 +134,7 @@ final readonly class Shown
         }
         if ($this->here === [] && $starts !== [] && $closing !== null && ! $this->causeIsAtHome()) {
             $words = $this->assessment->machine->alone === null
-                ? 'We ran it on our own mains, screen and keyboard; we cannot speak for those at your place.'
+                ? 'We tried it on our own mains, screen and keyboard; we cannot speak for those at your place.'
                 : 'We tried it in a machine of ours. How it goes with the rest of yours, we cannot say.';
             $sentences[] = Sentence::of($words, $closing->number);
         }
