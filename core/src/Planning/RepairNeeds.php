@@ -60,7 +60,7 @@ final class RepairNeeds
         private readonly array $testMinutes,
     ) {
         foreach ($record->all(ActDone::class) as $act) {
-            foreach ($act->on as $part) {
+            foreach ($act->begun ? [] : $act->on as $part) {
                 $this->done["{$act->act} {$part}"] = ($this->done["{$act->act} {$part}"] ?? 0) + 1;
             }
         }
@@ -192,7 +192,7 @@ final class RepairNeeds
         }
         $machine = $this->replay->model->machine;
         $part = $machine->part($how->part);
-        $act = $this->catalogue->act($how->spare === null ? $this->repairLeft($how->fault, $how->part) : $how->fault->usualRepair());
+        $act = $this->catalogue->act($this->repairLeft($how->fault, $how->part));
         if ($act->buysPart && $part->kind->carrier !== null) {
             $part = $machine->ofKind($part->kind->carrier)[0];
         }

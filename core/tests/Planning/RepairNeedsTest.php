@@ -79,6 +79,21 @@ final class RepairNeedsTest extends TestCase
         $this->assertSame('write-firmware:firmware', $named([]));
         $this->assertSame('fall-back-chip:firmware', $named([$write]));
         $this->assertSame('replace:board', $named([$write, $fallBack]));
+        $this->assertSame('write-firmware:firmware', $named([[...$write, 'begun' => true]]), 'what was only begun is still to be done');
+    }
+
+    public function test_a_third_new_part_in_a_row_is_not_bought(): void
+    {
+        $new = fn (string $tag): array => ['kind' => 'act', 'act' => 'replace', 'on' => ['card'], 'with' => ['tag' => $tag, 'trust' => 0.97]];
+        $named = function (array ...$entries): string {
+            [$needs, $replay] = $this->needs(array_values($entries));
+            $fitted = $replay->fitted['card'];
+            $bad = array_keys(array_filter($replay->model->modes->all, fn ($mode): bool => $mode->spare === $fitted));
+
+            return $needs->repairs[(int) array_key_first($needs->probabilities([$needs->of([$bad[0]]) => 1.0]))]->id();
+        };
+        $this->assertSame('replace:card', $named($new('O-1')), 'one may be bad when it comes');
+        $this->assertSame('hand-on:outside', $named($new('O-1'), $new('O-2')));
     }
 
     /**

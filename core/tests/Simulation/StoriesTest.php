@@ -102,6 +102,15 @@ final class StoriesTest extends TestCase
         $this->assertNotSame('stays', $machine->start(new SetUp)['reached']);
     }
 
+    public function test_a_dead_slot_stops_another_card_too(): void
+    {
+        $machine = self::told(self::tales()['dead card slot'][0], 'slot');
+        $lent = new SetUp(lent: ['card' => new Lent('C-1', 0.97)]);
+        $this->assertSame('dark', $machine->start($lent)['reached']);
+        $this->assertSame('dark', $machine->start(new SetUp)['reached']);
+        $this->assertSame('stays', $machine->start(new SetUp(moved: ['card' => 'second']))['reached']);
+    }
+
     public function test_a_stick_that_is_not_home_is_put_home_by_moving_it(): void
     {
         $sound = 0;

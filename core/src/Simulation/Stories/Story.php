@@ -113,7 +113,7 @@ final class Story
 
         return match ($this->tale->part) {
             'slot' => $this->stickIn($setUp, $machine) !== null,
-            'card-slot' => $setUp->hasOwn('card') && ! isset($setUp->moved['card']),
+            'card-slot' => ! $setUp->isOut('card') && ! isset($setUp->moved['card']),
             'card-plug' => $setUp->hasOwn('card') && ! $setUp->isLent('supply'),
             'kit' => count($this->ownSticks($setUp, $machine)) > 1,
             'case' => $setUp->place !== Place::Bench && ! $setUp->isLent('board'),
