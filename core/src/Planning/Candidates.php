@@ -312,23 +312,26 @@ final readonly class Candidates
     }
 
     /**
-     * A start under the same set-up tells little new, until something was done to the machine that changed how it starts as it came: what
-     * fails after an act as before has shown that the act was none. What failed twice in one way, and never went otherwise, will so a
+     * A start under the same set-up tells little new, until something was done to the machine that changed how it starts with its own
+     * parts: what fails after an act as before has shown that the act was none. What failed twice in one way, and never went otherwise, will so a
      * third time; what comes and goes is looked for longer.
      */
     private function startIsDone(SetUp $setUp, string $enough): bool
     {
         $done = 0;
         $before = 0;
-        $asItCame = null;
+        $last = [];
         $shown = [];
         foreach ($this->record->inForce as $entry) {
             if ($entry instanceof ActDone) {
                 [$before, $done] = [$before + $done, 0];
             }
-            if ($entry instanceof Start && $entry->setUp->changesNoPart()) {
-                $done += $this->catalogue->isFailure($entry->reached) && $entry->reached === $asItCame ? $before : 0;
-                [$before, $asItCame] = [0, $entry->reached];
+            if ($entry instanceof Start && $entry->setUp->isAtLeast(new SetUp)) {
+                $how = $entry->setUp->changesNoPart() ? '' : $entry->setUp->key();
+                $isAsBefore = $this->catalogue->isFailure($entry->reached) && $entry->reached === ($last[$how] ?? null);
+                $done += $isAsBefore ? $before : 0;
+                $before = isset($last[$how]) ? 0 : $before;
+                $last[$how] = $entry->reached;
             }
             if ($entry instanceof Start && $entry->setUp->key() === $setUp->key()) {
                 $done += $entry->times;

@@ -14,6 +14,7 @@ use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\Circumstances;
 use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\SetUp\SetUp;
 use Orthoscope\Core\Shelf\Shelf;
 
@@ -195,7 +196,7 @@ final class Planner
         }
         $likeliest = max([0.0, ...array_map(fn (Prospect $prospect): float => $prospect->probability, $one->prospects)]);
 
-        return $likeliest >= self::FOREGONE_FROM || $this->suspicion->isPlainStart($candidate);
+        return $likeliest >= self::FOREGONE_FROM || $this->suspicion->isPlainStart($candidate) || $this->isShownSo($candidate);
     }
 
     /**
@@ -284,7 +285,7 @@ final class Planner
         $tests = [];
         foreach ($this->candidates as [$candidate, $lockedBy]) {
             $step = $candidate->step;
-            if ($candidate->target === null || $candidate->lacksSpare || $lockedBy !== []) {
+            if ($candidate->target === null || $candidate->lacksSpare || $lockedBy !== [] || $this->isShownSo($candidate)) {
                 continue;
             }
             $minutes = match (true) {
@@ -298,6 +299,26 @@ final class Planner
         }
 
         return $tests;
+    }
+
+    /**
+     * With another in its place it got further, with its own back the trouble came back, with its own it never went well, and nothing
+     * else is likelier: to lend for it again tells nothing more.
+     */
+    private function isShownSo(Candidate $candidate): bool
+    {
+        $part = $candidate->target?->id;
+        if ($candidate->spare === null || $part === null || ! $this->grounds->has($part, Ground::CameBack)
+            || $this->suspicion->ofPart($candidate->target) < $this->catalogue->number('provisional_from')) {
+            return false;
+        }
+        foreach ($this->record->all(Start::class) as $start) {
+            if ($start->setUp->hasOwn($part) && ! $this->catalogue->isFailure($start->best())) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**

@@ -40,14 +40,18 @@ final class Suspicion
             $modes = fn (): array => $this->replay->model->cures($act, array_fill_keys($candidate->on, true));
             $of = "{$act} ".implode(' ', $candidate->on);
         } elseif ($candidate->target !== null && ($candidate->spare !== null || $this->isHostTest($candidate))) {
-            $target = $candidate->target;
-            $modes = fn (): array => $this->modesOf($target);
-            $of = "{$target->id}";
+            return $this->ofPart($candidate->target) < self::SUSPECT_FROM;
         } else {
             return false;
         }
 
         return ($this->asked[$of] ??= $this->belief->hasAny($modes())) < self::SUSPECT_FROM;
+    }
+
+    /** Belief, 0 to 1, that a part, or what only it uses, is at fault. */
+    public function ofPart(Part $part): float
+    {
+        return $this->asked[$part->id] ??= $this->belief->hasAny($this->modesOf($part));
     }
 
     /**
