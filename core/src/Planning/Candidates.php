@@ -312,34 +312,14 @@ final readonly class Candidates
     }
 
     /**
-     * A start under the same set-up tells little new, until something was done to the machine that changed how it starts with its own
-     * parts: what fails after an act as before has shown that the act was none. What failed twice in one way, and never went otherwise, will so a
-     * third time; what comes and goes is looked for longer.
+     * A start under the same set-up tells little new. What failed twice in one way, and never went otherwise, will so a third time; what
+     * comes and goes is looked for longer.
      */
     private function startIsDone(SetUp $setUp, string $enough): bool
     {
-        $done = 0;
-        $before = 0;
-        $last = [];
-        $shown = [];
-        foreach ($this->record->inForce as $entry) {
-            if ($entry instanceof ActDone) {
-                [$before, $done] = [$before + $done, 0];
-            }
-            if ($entry instanceof Start && $entry->setUp->isAtLeast(new SetUp)) {
-                $how = $entry->setUp->changesNoPart() ? '' : $entry->setUp->key();
-                $isAsBefore = $this->catalogue->isFailure($entry->reached) && $entry->reached === ($last[$how] ?? null);
-                $done += $isAsBefore ? $before : 0;
-                $before = isset($last[$how]) ? 0 : $before;
-                $last[$how] = $entry->reached;
-            }
-            if ($entry instanceof Start && $entry->setUp->key() === $setUp->key()) {
-                $done += $entry->times;
-                $shown += $entry->outcomes;
-            }
-        }
-        $isAlike = count($shown) === 1 && $this->catalogue->isFailure((string) array_key_first($shown));
+        $tried = TriedAlready::in($this->record, $setUp, $this->catalogue);
+        $alike = $tried->failedAlike() ? $this->catalogue->number('alike_starts') : PHP_INT_MAX;
 
-        return $done >= min($isAlike ? $this->catalogue->number('alike_starts') : PHP_INT_MAX, $this->catalogue->number($enough));
+        return $tried->times >= min($alike, $this->catalogue->number($enough));
     }
 }
