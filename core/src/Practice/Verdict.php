@@ -32,7 +32,7 @@ final readonly class Verdict
                 continue;
             }
             $named[$part] = in_array($part, $known, true)
-                ? true
+                ? $part
                 : throw PuzzleMistake::at('/parts', UnknownWord::sentence('part of this machine', $part, $known));
         }
         if ($named === [] || count($named) > Puzzle::MOST) {
@@ -43,7 +43,7 @@ final readonly class Verdict
             throw PuzzleMistake::at('/sure', 'Type how sure you are in percent, from 0 to 100.');
         }
 
-        return new self(array_keys($named), $sure / 100);
+        return new self(array_values($named), $sure / 100);
     }
 
     /** @param  array<array-key, mixed>  $kept as `toArray` gave it */

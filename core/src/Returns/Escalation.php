@@ -22,7 +22,7 @@ enum Escalation: string
      */
     public static function after(int $foundNothing, int $unopened, int $broken): self
     {
-        return match (min(3, max(0, $foundNothing - 1) + $unopened + intdiv($broken + 1, 2))) {
+        return match (max(0, $foundNothing - 1) + $unopened + intdiv($broken + 1, 2)) {
             0 => self::Desk,
             1 => self::WhoDecides,
             2 => self::Maker,

@@ -84,7 +84,8 @@ final class RepairNeedsTest extends TestCase
 
     public function test_a_third_new_part_in_a_row_is_not_bought(): void
     {
-        $new = fn (string $tag): array => ['kind' => 'act', 'act' => 'replace', 'on' => ['card'], 'with' => ['tag' => $tag, 'trust' => 0.97]];
+        $replace = ['kind' => 'act', 'act' => 'replace', 'on' => ['card']];
+        $new = fn (string $tag): array => [...$replace, 'with' => ['tag' => $tag, 'trust' => 0.97]];
         $named = function (array ...$entries): string {
             [$needs, $replay] = $this->needs(array_values($entries));
             $fitted = $replay->fitted['card'];

@@ -175,4 +175,15 @@ final class ReturnsTest extends TestCase
         ]);
         $this->assertNull($same->ask, 'They have tried what we have.');
     }
+
+    public function test_what_never_ran_here_and_what_ran_so_half_the_time_still_tells_them_apart(): void
+    {
+        $mat = fn (string $reached, string $temperature): array => [
+            'kind' => 'start', 'reached' => $reached, 'setup' => ['temperature' => $temperature, 'place' => 'bench'],
+        ];
+        $ask = fn (array ...$entries): ?string => Separation::of(Bench::case(array_values($entries))->record, Bench::catalogue())->ask;
+        $this->assertSame('cold, where they have it warm', $ask($mat('nothing', 'cold')));
+        $this->assertSame('cold, where they have it warm', $ask($mat('nothing', 'cold'), $mat('stays', 'cold'), $mat('stays', 'warm')));
+        $this->assertNull($ask($mat('nothing', 'cold'), $mat('stays', 'cold')), 'it ran so as often');
+    }
 }
