@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 /**
  * Run by bin/mutate: changes the core in one place at a time and sees whether a test fails. What survives is a line no test minds.
- * Places are drawn by a seed, evenly over all of the core but what only measures it (command line, simulations). Tests are the quick ones of
- * the same room that ran the line, by the coverage map of one run; then the worked courses, whose ends are held figure by figure; then the
- * quick ones of other rooms; then the slow ones, but those that play whole jobs.
+ * Places are drawn by a seed, evenly over all of the core but what only measures it (command line, simulations). Tests are the quick
+ * ones of the same room that ran the line, by the coverage map of one run; then the worked courses, whose ends are held figure by
+ * figure; then the quick ones of other rooms; then the slow ones, but those that play whole jobs.
  */
 
 use PhpParser\Node;
@@ -150,7 +150,8 @@ $covered = require $coverage;
 $lines = $covered->getData()->lineCoverage();
 
 $all = $never = [];
-$files = Finder::create()->files()->in("{$root}/core/src/{$folder}")->name('*.php')->notPath(['CommandLine', 'Simulation', 'Patterns/SimulatedYear']);
+$measures = ['CommandLine', 'Simulation', 'Patterns/SimulatedYear'];
+$files = Finder::create()->files()->in("{$root}/core/src/{$folder}")->name('*.php')->notPath($measures);
 foreach ($files->sortByName() as $file) {
     foreach (places($file->getContents()) as [$from, $length, $instead, $line]) {
         $tests = [];

@@ -8,7 +8,6 @@ use Orthoscope\Core\Catalogue\CatalogueMistake;
 use Orthoscope\Core\Handbook\Book;
 use Orthoscope\Core\Handbook\Confusion;
 use Orthoscope\Core\Handbook\Page;
-use Orthoscope\Core\Handbook\Passage;
 use Orthoscope\Core\Handbook\Plainly;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\TestCase;
@@ -70,17 +69,6 @@ final class BookTest extends TestCase
         }
         $this->assertGreaterThan(1000, $links);
         $this->assertSame(array_keys(array_intersect_key(Book::CHAPTERS, self::book()->chapters())), array_keys(self::book()->chapters()));
-    }
-
-    public function test_where_a_fault_stops_a_start_is_weighed_only_where_it_has_several_ways(): void
-    {
-        foreach (Bench::catalogue()->faults as $fault) {
-            $passages = self::book()->page('fault', $fault->id)->sections;
-            $stops = array_values(array_filter($passages, fn (Passage $one): bool => $one->heading === 'Where it stops a start'))[0];
-            foreach ($stops->items as $item) {
-                $this->assertSame(count($fault->ways) === 1, $item->value === '', $fault->id);
-            }
-        }
     }
 
     public function test_pages_say_what_they_are_about(): void
