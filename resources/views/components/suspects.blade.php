@@ -41,8 +41,9 @@
                     @endif
                 </small>
                 @if ($standing->because)
-                    <small class="because">{{ $standing->words() }}, entries
-                        {{ implode(', ', array_unique(array_map(fn($b) => $b->entry, $standing->because))) }}</small>
+                    @php $entries = array_unique(array_map(fn($b) => $b->entry, $standing->because)); @endphp
+                    <small class="because">{{ $standing->words() }}, {{ count($entries) === 1 ? 'entry' : 'entries' }}
+                        {{ implode(', ', $entries) }}</small>
                 @endif
             </div>
             <button type="button" class="what num"
