@@ -117,6 +117,11 @@ final readonly class Conclusion
                 JobState::Repair,
                 "No test is worth its minutes now, and what we know does not explain it ({$sure}): hand to a specialist.",
             ),
+            ($best === null || $next->comesNext) && $next->likelier !== null => new self(
+                JobState::Repair,
+                "No test is worth its minutes now. Likeliest needed: {$next->likelier->name()} (".Percent::words($next->likelierStated)
+                    ."). Before that, as it costs less: {$repair->name()} ({$sure}).",
+            ),
             $best === null || $next->comesNext => new self(
                 JobState::Repair,
                 "No test is worth its minutes now: {$repair->name()} ({$sure}), or hand to a specialist.",

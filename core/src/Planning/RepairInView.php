@@ -16,6 +16,8 @@ final readonly class RepairInView
      * @param  float  $stated the same as it is said: as surely as its part is
      * @param  bool  $comesNext it is so likely, or so cheap, that no test comes before it
      * @param  float  $decidedFrom chance under which it is not repaired where the machine runs without
+     * @param  ?Repair  $likelier what is needed likelier than this one, which only comes first because it costs less
+     * @param  float  $likelierStated how sure that is, as it is said
      */
     private function __construct(
         public ?Repair $repair,
@@ -23,6 +25,8 @@ final readonly class RepairInView
         public float $stated,
         public bool $comesNext,
         private float $decidedFrom,
+        public ?Repair $likelier = null,
+        public float $likelierStated = 0.0,
     ) {
     }
 
@@ -50,9 +54,27 @@ final readonly class RepairInView
         }
         $repair = $needs->repairs[$first];
         $chance = $chances[$first] ?? 0.0;
-        $stated = ($standings[$repair->part->id] ?? null)?->share($chance) ?? $chance;
+        $stated = self::stated($repair, $chance, $standings);
+        $comesNext = $settled || $outright[$first];
+        $likelier = $likeliest === null || $chances[$likeliest] <= $chance ? null : $needs->repairs[$likeliest];
 
-        return new self($repair, $chance, $stated, $settled || $outright[$first], $decidedFrom);
+        return $likelier === null || $likelier->endsIt()
+            ? new self($repair, $chance, $stated, $comesNext, $decidedFrom)
+            : new self(
+                $repair,
+                $chance,
+                $stated,
+                $comesNext,
+                $decidedFrom,
+                $likelier,
+                self::stated($likelier, $chances[$likeliest], $standings),
+            );
+    }
+
+    /** @param  array<string, PartStanding>  $standings by part */
+    private static function stated(Repair $repair, float $chance, array $standings): float
+    {
+        return ($standings[$repair->part->id] ?? null)?->share($chance) ?? $chance;
     }
 
     /** Whether a part would be bought, or the machine handed on, on too little to do it to one that runs. */
