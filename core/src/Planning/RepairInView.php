@@ -54,21 +54,26 @@ final readonly class RepairInView
         }
         $repair = $needs->repairs[$first];
         $chance = $chances[$first] ?? 0.0;
-        $stated = self::stated($repair, $chance, $standings);
-        $comesNext = $settled || $outright[$first];
-        $likelier = $likeliest === null || $chances[$likeliest] <= $chance ? null : $needs->repairs[$likeliest];
+        $likelier = self::likelier($needs, $chances, $chance);
 
-        return $likelier === null || $likelier->endsIt()
-            ? new self($repair, $chance, $stated, $comesNext, $decidedFrom)
-            : new self(
-                $repair,
-                $chance,
-                $stated,
-                $comesNext,
-                $decidedFrom,
-                $likelier,
-                self::stated($likelier, $chances[$likeliest], $standings),
-            );
+        return new self(
+            $repair,
+            $chance,
+            self::stated($repair, $chance, $standings),
+            $settled || $outright[$first],
+            $decidedFrom,
+            $likelier,
+            $likelier === null ? 0.0 : self::stated($likelier, max($chances), $standings),
+        );
+    }
+
+    /** @param  array<int, float>  $chances repair => chance that it is needed, likeliest first */
+    private static function likelier(RepairNeeds $needs, array $chances, float $than): ?Repair
+    {
+        $likeliest = array_key_first($chances);
+        $repair = $likeliest === null || $chances[$likeliest] <= $than ? null : $needs->repairs[$likeliest];
+
+        return $repair?->endsIt() === false ? $repair : null;
     }
 
     /** @param  array<string, PartStanding>  $standings by part */
