@@ -54,7 +54,7 @@ final readonly class RepairInView
         }
         $repair = $needs->repairs[$first];
         $chance = $chances[$first] ?? 0.0;
-        $likelier = self::likelier($needs, $chances, $chance);
+        [$likelier, $ofThat] = self::likelier($needs, $chances, $chance);
 
         return new self(
             $repair,
@@ -63,17 +63,24 @@ final readonly class RepairInView
             $settled || $outright[$first],
             $decidedFrom,
             $likelier,
-            $likelier === null ? 0.0 : self::stated($likelier, max($chances), $standings),
+            $likelier === null ? 0.0 : self::stated($likelier, $ofThat, $standings),
         );
     }
 
-    /** @param  array<int, float>  $chances repair => chance that it is needed, likeliest first */
-    private static function likelier(RepairNeeds $needs, array $chances, float $than): ?Repair
+    /**
+     * @param  array<int, float>  $chances repair => chance that it is needed, likeliest first
+     *
+     * @return array{?Repair, float} and its chance
+     */
+    private static function likelier(RepairNeeds $needs, array $chances, float $than): array
     {
-        $likeliest = array_key_first($chances);
-        $repair = $likeliest === null || $chances[$likeliest] <= $than ? null : $needs->repairs[$likeliest];
+        foreach (array_slice($chances, 0, 1, true) as $number => $chance) {
+            if ($chance > $than && ! $needs->repairs[$number]->endsIt()) {
+                return [$needs->repairs[$number], $chance];
+            }
+        }
 
-        return $repair?->endsIt() === false ? $repair : null;
+        return [null, 0.0];
     }
 
     /** @param  array<string, PartStanding>  $standings by part */
