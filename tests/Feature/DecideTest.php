@@ -252,7 +252,7 @@ final class DecideTest extends TestCase
 
     public function test_the_price_at_the_end_is_what_was_agreed_or_says_how_more_was(): void
     {
-        $job = $this->job(entries: [['kind' => 'start', 'reached' => 'nothing']]);
+        $job = $this->job(entries: [['kind' => 'start', 'reached' => 'stays']]);
         $job->update(['agreed' => ['limit' => 5000]]);
         $form = ['price' => '80', 'warranty_months' => '3', 'signed_off' => 'They want it back'];
         $this->actingAs($this->person(Role::Lead))
