@@ -8,15 +8,12 @@ use App\Models\Job;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\CaseMistake;
 use Orthoscope\Core\Evidence\Contradiction;
-use Orthoscope\Core\Evidence\Entry;
-use Orthoscope\Core\Evidence\EntryReader;
 use Orthoscope\Core\Evidence\Start;
-use Throwable;
 
 /** A start as it is typed, whose outcome and signs cannot both be right: asked about while whoever saw it still stands there. */
 final readonly class RefuseContradiction
 {
-    public function __construct(private AssessJob $assessJob, private Catalogue $catalogue)
+    public function __construct(private ReadTyped $typed, private Catalogue $catalogue)
     {
     }
 
@@ -31,24 +28,11 @@ final readonly class RefuseContradiction
             if (($one['kind'] ?? null) !== 'start' || ($one['signs'] ?? []) === []) {
                 continue;
             }
-            $start = $this->read($job, $one);
+            $start = $this->typed->entry($job, $one);
             $against = $start instanceof Start ? Contradiction::in($start, $this->catalogue) : null;
             if ($against !== null) {
                 throw CaseMistake::at('/signs', "It cannot have been both {$against->words()}. Change the one that is wrong.");
             }
-        }
-    }
-
-    /** @param  array<string, mixed>  $one */
-    private function read(Job $job, array $one): ?Entry
-    {
-        try {
-            return (new EntryReader($this->catalogue, $this->assessJob->machine($job)))->read(PHP_INT_MAX, $one);
-        } catch (CaseMistake $mistake) {
-            throw $mistake;
-        } catch (Throwable) {
-            // Of a type the reader cannot take: refused, with its sentence, when it is recorded.
-            return null;
         }
     }
 }
