@@ -24,7 +24,8 @@ const LIMIT = 400;
 
 const COURSES = '/CourseTest/';
 
-const SLOW = '/(LettersAreTrue|Metamorphic|RecordsAtRandom|OnlyUnder|Learning|BruteForce|Properties)/';
+/** The slow ones of prepare.sh, but the courses and those that play whole jobs. */
+define('SLOW', '/('.implode('|', array_diff(explode('|', (string) getenv('LONG')), ['CourseTest', 'Simulation'])).')/');
 
 /** Most test classes of other rooms that are run on one mutant. */
 const CLASSES = 25;

@@ -38,6 +38,12 @@ final class CourseTest extends TestCase
         $this->isHeld(Held::of($assessment), Held::course((string) $this->dataName()), $course['course']);
     }
 
+    public function test_what_is_held_is_of_a_course(): void
+    {
+        $named = fn (string $folder): array => array_map(basename(...), glob(__DIR__."/{$folder}/*.yaml") ?: []);
+        $this->assertSame($named('courses'), $named('held'));
+    }
+
     /**
      * What is said at the end is what was said before.
      *
