@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Orthoscope\Core\Plain\Percent;
 use Orthoscope\Core\Why\BeliefCourse;
 
 /** How belief in one part moved over the record, as a line to be drawn: one step for each entry. */
@@ -46,7 +47,7 @@ final readonly class BeliefCurve
                 'entry' => $entry,
                 'x' => $x,
                 'y' => $y,
-                'percent' => (int) round(100 * $values[$entry]),
+                'percent' => Percent::whole($values[$entry]),
                 'labelled' => $i % $every === 0,
                 'mover' => $entry === $mover,
             ];

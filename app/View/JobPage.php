@@ -32,6 +32,7 @@ use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\HandBack\HandOver;
 use Orthoscope\Core\HandBack\Plan;
 use Orthoscope\Core\Patterns\AlikeBefore;
+use Orthoscope\Core\Plain\Percent;
 use Orthoscope\Core\Planning\ActiveLock;
 use Orthoscope\Core\Planning\NextStep;
 use Orthoscope\Core\Planning\RankedArrangements;
@@ -157,7 +158,7 @@ final class JobPage
     {
         $words = [];
         foreach ($arrangements->possible as $name => $p) {
-            $words[] = $name.' '.(int) round(100 * $p).' %';
+            $words[] = $name.' '.Percent::words($p);
         }
 
         return $words === [] ? 'none of them by itself' : implode(', ', $words);

@@ -9,6 +9,7 @@ use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Evidence\Entry;
+use Orthoscope\Core\Plain\Percent;
 use Orthoscope\Core\Planning\NextStep;
 use Orthoscope\Core\Why\LeftOut;
 use Orthoscope\Core\Words\EntryWords;
@@ -60,8 +61,8 @@ final readonly class PencilPage
             if ($most >= self::SEEN) {
                 $rows[] = [$most, [
                     'part' => $then,
-                    'now' => (int) round(100 * $standing->stated),
-                    'then' => (int) round(100 * $then->stated),
+                    'now' => Percent::whole($standing->stated),
+                    'then' => Percent::whole($then->stated),
                 ]];
             }
         }

@@ -9,6 +9,7 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Evidence\Entry;
+use Orthoscope\Core\Plain\Percent;
 use Orthoscope\Core\Planning\NextStep;
 use Orthoscope\Core\Planning\Outcome;
 use Orthoscope\Core\Why\BeliefCourse;
@@ -74,7 +75,7 @@ final readonly class WhyPage
     /** @return array{condemned: string, cleared: string} what it takes, by the numbers of the catalogue */
     public function takes(): array
     {
-        $now = (int) round(100 * $this->standing->stated);
+        $now = Percent::whole($this->standing->stated);
         $percent = fn (string $number): string => rtrim(rtrim(number_format(100 * $this->catalogue->number($number), 1), '0'), '.').' %';
 
         return [
@@ -103,8 +104,8 @@ final readonly class WhyPage
     {
         $moves = array_map(fn (Outcome $outcome): array => [
             'words' => $outcome->words,
-            'chance' => (int) round(100 * $outcome->probability),
-            'then' => (int) round(100 * ($outcome->parts[$part] ?? 0.0)),
+            'chance' => Percent::whole($outcome->probability),
+            'then' => Percent::whole($outcome->parts[$part] ?? 0.0),
         ], $step->outcomes);
 
         // What hardly ever shows settles nothing.

@@ -6,6 +6,7 @@ namespace App\View;
 
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Diagnosis\PartStanding;
+use Orthoscope\Core\Plain\Percent;
 use Orthoscope\Core\Planning\NextStep;
 use Orthoscope\Core\Planning\Outcome;
 
@@ -44,7 +45,7 @@ final readonly class WhyStep
     /** How likely a part is at fault once an outcome was seen, per cent. */
     public function after(Outcome $outcome, PartStanding $standing): int
     {
-        return (int) round(100 * ($outcome->parts[$standing->part->id] ?? 0.0));
+        return Percent::whole($outcome->parts[$standing->part->id] ?? 0.0);
     }
 
     /** @return list<NextStep> the other steps, as they are ranked */

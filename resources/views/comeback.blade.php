@@ -49,7 +49,7 @@
                                         @forelse ($side->parts as $part)
                                             <div>{{ App\View\Mark::of($part->standing) }} {{ $part->part->name }}
                                                 <small>{{ $part->standing->words() }}, <span
-                                                        class="num">{{ (int) round(100 * $part->stated) }}
+                                                        class="num">{{ \Orthoscope\Core\Plain\Percent::whole($part->stated) }}
                                                         %</span></small>
                                         </div>@empty
                                             none was named
@@ -92,7 +92,7 @@
                                             <small>its owner says it fails only then</small>
                                         @endif
                                     </td>
-                                    <td class="num">{{ max(1, (int) round(100 * $one->chance)) }} %</td>
+                                    <td class="num">{{ \Orthoscope\Core\Plain\Percent::whole($one->chance) }} %</td>
                                 </tr>
                             @endforeach
                         </tbody>

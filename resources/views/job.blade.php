@@ -421,7 +421,8 @@
                                 data-name="this arrangement" x-on:click="open"><x-slots :machine="$a->machine"
                                     :arrangement="$arrangement" /><small>{{ $i === 0 ? 'tells most; ' : '' }}gets past the
                                     memory with
-                                    {{ (int) round(100 * $arrangement->passes) }} %</small></button>
+                                    {{ \Orthoscope\Core\Plain\Percent::whole($arrangement->passes) }}
+                                    %</small></button>
                         @endforeach
                     </div>
                 @endif
@@ -437,7 +438,8 @@
                                 data-name="this way"
                                 x-on:click="open"><span>{{ ucfirst($page->words->setUp($trial->setUp)) }}</span>
                                 <small>{{ $i === 0 ? 'tells most; ' : '' }}gives
-                                    a picture with {{ (int) round(100 * $trial->passes) }} %</small></button>
+                                    a picture with {{ \Orthoscope\Core\Plain\Percent::whole($trial->passes) }}
+                                    %</small></button>
                         @endforeach
                     </div>
                 @endif

@@ -1,5 +1,5 @@
 @php
-    $percent = fn(float $share): string => $share < 0.005 ? '<1' : (string) (int) round(100 * $share);
+    $percent = \Orthoscope\Core\Plain\Percent::short(...);
     $spread = fn(array $pattern): string => "{$percent($pattern['rate'])} per cent, from {$percent(
     $pattern['interval'][0],
 )} to {$percent($pattern['interval'][1])}";

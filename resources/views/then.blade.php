@@ -35,9 +35,9 @@
                                 <td><a
                                         href="{{ route('why.part', [$job, $part]) }}">{{ $assessment->machine->part($part)->name }}</a>
                                 </td>
-                                <td><x-belief-bar :percent="(int) round(100 * $before)" /></td>
+                                <td><x-belief-bar :percent="\Orthoscope\Core\Plain\Percent::whole($before)" /></td>
                                 <td aria-hidden="true">→</td>
-                                <td><x-belief-bar :percent="(int) round(100 * $after)" /></td>
+                                <td><x-belief-bar :percent="\Orthoscope\Core\Plain\Percent::whole($after)" /></td>
                             </tr>
                         @endforeach
                     </table>

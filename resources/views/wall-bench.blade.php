@@ -22,7 +22,7 @@
                 <p class="kind">{{ $state }}</p>
                 <h2>{{ $next }}</h2>
                 @foreach ($outcomes as $outcome)
-                    <p><span class="num">{{ (int) round(100 * $outcome->probability) }} %</span>
+                    <p><span class="num">{{ \Orthoscope\Core\Plain\Percent::whole($outcome->probability) }} %</span>
                         {{ $outcome->words }}</p>
                 @endforeach
             </div>

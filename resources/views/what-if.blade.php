@@ -41,7 +41,8 @@
                                     'pressed' =>
                                         $page->step === $step->candidate->id() && $page->outcome === $i,
                                 ])>{{ $button['outcome']->words }}
-                                <small>{{ (int) round(100 * $button['outcome']->probability) }} %</small></button>
+                                <small>{{ \Orthoscope\Core\Plain\Percent::whole($button['outcome']->probability) }}
+                                    %</small></button>
                         @endforeach
                     </fieldset>
                 @endforeach

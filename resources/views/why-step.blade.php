@@ -23,7 +23,8 @@
                                     <th scope="col">now</th>
                                     @foreach ($step->outcomes as $outcome)
                                         <th scope="col">{{ $outcome->words }}
-                                            <small>{{ (int) round(100 * $outcome->probability) }} %</small>
+                                            <small>{{ \Orthoscope\Core\Plain\Percent::whole($outcome->probability) }}
+                                                %</small>
                                         </th>
                                     @endforeach
                                 </tr>
@@ -34,7 +35,7 @@
                                         <th scope="row"><a
                                                 href="{{ route('why.part', [$job, $standing->part->id]) }}">{{ $standing->part->name }}</a>
                                         </th>
-                                        <td><x-belief-bar :percent="(int) round(100 * $standing->stated)" /></td>
+                                        <td><x-belief-bar :percent="\Orthoscope\Core\Plain\Percent::whole($standing->stated)" /></td>
                                         @foreach ($step->outcomes as $outcome)
                                             <td><x-belief-bar :percent="$page->after($outcome, $standing)" /></td>
                                         @endforeach
@@ -63,7 +64,7 @@
                         @if ($candidate->spare && $candidate->target?->kind->lendable)
                             <dt>that spare</dt>
                             <dd>{{ $candidate->spare->tag }}, trusted to
-                                {{ (int) round(100 * $candidate->spare->trust) }}
+                                {{ \Orthoscope\Core\Plain\Percent::whole($candidate->spare->trust) }}
                                 %. <a href="{{ route('jobs.donors', [$job, $candidate->target->id]) }}">Why that one,
                                     and
                                     which

@@ -14,6 +14,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Plain\Percent;
 use Orthoscope\Core\Why\Movers;
 use Orthoscope\Core\Words\EntryWords;
 
@@ -78,11 +79,10 @@ final class WhyController
     public function moves(Job $job, ReasonOut $reason): JsonResponse
     {
         $course = $reason->course($job);
-        $percent = fn (float $p): int => (int) round(100 * $p);
         $moves = [];
         foreach (array_keys($course->at) as $entry) {
             foreach ($course->moves($entry) as $part => [$before, $after]) {
-                $moves[$entry][$part] = [$percent($before), $percent($after)];
+                $moves[$entry][$part] = [Percent::whole($before), Percent::whole($after)];
             }
         }
 

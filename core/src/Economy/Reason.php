@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Economy;
 
 use Orthoscope\Core\Plain\Currency;
+use Orthoscope\Core\Plain\Percent;
 
 /** Why the first of the ways on is first. */
 final class Reason
@@ -35,7 +36,7 @@ final class Reason
             $first->end => "Every cure is expected to cost more than the machine is worth to its owner ({$worthWords}).{$more}",
             default => sprintf(
                 'It fixes it in %d of 100 cases, for %s; what follows where it does not is counted in.%s',
-                (int) round(100 * $first->expects->cures),
+                Percent::whole($first->expects->cures),
                 $currency->amount($first->expects->outlay),
                 $more,
             ),

@@ -8,6 +8,7 @@ use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\Closing;
 use Orthoscope\Core\Plain\Currency;
+use Orthoscope\Core\Plain\Percent;
 use Orthoscope\Core\Quote\Leave;
 use Orthoscope\Core\Returns\Untried;
 
@@ -106,7 +107,7 @@ final class MayClose
             '%s (%swould show it with %d %%)',
             $one->name,
             $one->told ? 'when its owner says it fails; ' : '',
-            max(1, (int) round(100 * $one->chance)),
+            Percent::whole($one->chance),
         ), array_slice($worth, 0, self::NAMED));
 
         return $names === [] ? [] : [new Refusal(

@@ -9,6 +9,7 @@ use Orthoscope\Core\Diagnosis\Belief;
 use Orthoscope\Core\Diagnosis\Information;
 use Orthoscope\Core\Diagnosis\Mode;
 use Orthoscope\Core\Diagnosis\Replay;
+use Orthoscope\Core\Plain\Percent;
 
 /** What one step may show, what would be left to do after each of it, and what each would mean. */
 final readonly class LookAhead
@@ -98,9 +99,9 @@ final readonly class LookAhead
         arsort($named);
         $meaning = match (true) {
             $candidate->step->record === 'unlock' => 'then look again',
-            $candidate->step->record === 'act' && $sound > 0.5 => sprintf('then cured, %d %%', (int) round(100 * $sound)),
+            $candidate->step->record === 'act' && $sound > 0.5 => 'then cured, '.Percent::words($sound),
             $named === [] => 'nothing wrong',
-            default => sprintf('then %s %d %%', array_key_first($named), (int) round(100 * reset($named))),
+            default => 'then '.array_key_first($named).' '.Percent::words((float) reset($named)),
         };
         $outcome = $prospect->outcome;
 

@@ -12,6 +12,7 @@ use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\Plain\Percent;
 use Orthoscope\Core\Planning\ActiveLock;
 
 /** Which risks one deed ran, by what was known before it and by what the machine hides. */
@@ -94,7 +95,7 @@ final readonly class RisksOfDeed
             $standing = $before->standings[$part] ?? null;
             $name = $before->machine->part($part)->name;
             if ($standing !== null && $standing->standing !== Standing::Condemned) {
-                $risks[] = RiskRun::boughtUnproved($name, (int) round(100 * $standing->probability));
+                $risks[] = RiskRun::boughtUnproved($name, Percent::whole($standing->probability));
             }
             if (! $this->hadToGo($part, $before)) {
                 $risks[] = RiskRun::boughtGood($name, $before->machine->part($part)->kind->price);

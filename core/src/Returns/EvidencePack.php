@@ -11,6 +11,7 @@ use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\Plain\Percent;
 use Orthoscope\Core\Words\EntryWords;
 
 /** What a supplier is shown: what was tried with a part, with what beside it, and what happened; made from the record alone. */
@@ -50,14 +51,14 @@ final readonly class EvidencePack
         $now = $assessment->standings[$part];
         // What was replaced stands apart from what was fitted in its place.
         $standing = $tag === null ? $now->replaced ?? $now : $now;
-        $chance = $tag === null || $tag === $standing->fitted ? $standing->probability : self::chanceOf($assessment, $tag);
+        $chance = $tag === null || $tag === $standing->fitted ? $standing->stated : self::chanceOf($assessment, $tag);
 
         return new self(
             $standing->part->name,
             $trials,
             sprintf(
-                'By these trials it is at fault with %s %%%s.',
-                $chance >= 0.995 ? 'more than 99' : (string) (int) round(100 * $chance),
+                'By these trials it is at fault with %s%s.',
+                Percent::words($chance),
                 $standing->confirmed && $tag === null ? ', and that is confirmed' : '',
             ),
         );

@@ -55,9 +55,10 @@
     @else
         <div class="outcomes">
             @foreach ($card->buttons as $i => $button)
+                @php $chance = \Orthoscope\Core\Plain\Percent::whole($button['outcome']->probability); @endphp
                 <x-record :job="$job" :written="$button['written']" :once="$once . '-' . $i" :key="$button['key']"
                     :dim="$i > 0"><b>{{ $button['outcome']->words }}</b><small
-                        data-what="{{ App\View\WhatIs::SAYS['outcome'] }}">{{ (int) round(100 * $button['outcome']->probability) }}&nbsp;%
+                        data-what="{{ App\View\WhatIs::SAYS['outcome'] }}">{{ $chance }}&nbsp;%
                         · {{ str_replace(' %', "\u{A0}%", $button['outcome']->meaning) }}</small></x-record>
             @endforeach
             @if ($card->isStart)

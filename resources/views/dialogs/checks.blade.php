@@ -29,7 +29,8 @@
                     <option value="">choose</option>
                     @foreach ($page->hosts() as $host)
                         <option value="{{ $host->tag }}" @selected($sent && old('entry.host') === $host->tag)>{{ $host->tag }},
-                            {{ $host->name }}, trusted {{ (int) round(100 * $host->trustNow()) }} in 100
+                            {{ $host->name }}, trusted
+                            {{ \Orthoscope\Core\Plain\Percent::whole($host->trustNow()) }} in 100
                         </option>
                     @endforeach
                 </select>

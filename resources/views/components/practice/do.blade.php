@@ -2,7 +2,8 @@
 {{-- A step of the adviser, to be done: what it may come to stands beside it, and the machine answers. --}}
 <ul class="may">
     @foreach (array_slice($card->buttons, 0, 4) as $button)
-        <li>{{ $button['outcome']->words }} <small>{{ (int) round(100 * $button['outcome']->probability) }}&nbsp;% ·
+        <li>{{ $button['outcome']->words }}
+            <small>{{ \Orthoscope\Core\Plain\Percent::whole($button['outcome']->probability) }}&nbsp;% ·
                 {{ $button['outcome']->meaning }}</small></li>
     @endforeach
 </ul>
