@@ -4,7 +4,8 @@
     @foreach (array_slice($card->buttons, 0, 4) as $button)
         <li>{{ $button['outcome']->words }}
             <small>{{ \Orthoscope\Core\Plain\Percent::whole($button['outcome']->probability) }}&nbsp;% ·
-                {{ $button['outcome']->meaning }}</small></li>
+                {{ $button['outcome']->meaning }}</small>
+        </li>
     @endforeach
 </ul>
 <form method="post" action="{{ route('practice.deed', $practice) }}" class="press">@csrf
