@@ -10,6 +10,7 @@ use App\UseCases\Advice\AssessJob;
 use App\UseCases\Advice\ReasonOut;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
+use Orthoscope\Core\Plain\Percent;
 use Tests\TestCase;
 
 /** Why a part, why a step, what was known then, and what if: read from the record, and never written to it. */
@@ -59,7 +60,7 @@ final class WhyTest extends TestCase
         $moves = $this->getJson(route('why.moves', $this->job))->assertOk()->json();
         $course = app(ReasonOut::class)->course($this->job);
         foreach ($course->moves(4) as $part => [$before, $after]) {
-            $this->assertSame([(int) round(100 * $before), (int) round(100 * $after)], $moves[4][$part], $part);
+            $this->assertSame([Percent::whole($before), Percent::whole($after)], $moves[4][$part], $part);
         }
         $this->assertArrayHasKey('stick-1', $moves[4]);
     }
