@@ -19,8 +19,11 @@ use Symfony\Component\Finder\Finder;
 $root = dirname(__DIR__, 2);
 require "{$root}/vendor/autoload.php";
 
-/** Seconds a mutant may run; one that hangs is found out too. */
-const LIMIT = 400;
+/** A mutant may take as many times as long as the class unchanged; one that hangs is counted apart. */
+const PATIENCE = 4;
+
+/** Seconds that tests of a few classes may take, which are not timed unchanged. */
+const LIMIT = 300;
 
 const COURSES = '/CourseTest/';
 
@@ -199,11 +202,12 @@ function changed(array $mutant): ?string
 }
 
 /** @return resource a run of the tests that the filter names, with the class taken from the file */
-function run(string $file, string $path, string $filter, string $root)
+function run(string $file, string $path, string $filter, string $root, int $limit)
 {
     $class = 'Orthoscope\\Core\\'.str_replace('/', '\\', substr($path, strlen("{$root}/core/src/"), -4));
-    $command = ['timeout', (string) LIMIT, PHP_BINARY, '-d', 'memory_limit=1G', 'vendor/bin/phpunit', '--bootstrap',
-        'bin/lib/mutant.php', '--testsuite', 'core', '--stop-on-defect', '--no-progress', '--do-not-cache-result', '--filter', $filter];
+    $command = ['timeout', (string) $limit, PHP_BINARY, ...explode(' ', (string) getenv('COMPILED')), '-d', 'memory_limit=1G',
+        'vendor/bin/phpunit', '--bootstrap', 'bin/lib/mutant.php', '--testsuite', 'core', '--stop-on-defect', '--no-progress',
+        '--do-not-cache-result', '--filter', $filter];
     $process = proc_open($command, [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, $root, [
         ...getenv(),
         'MUTANT_CLASS' => $class,
@@ -219,7 +223,26 @@ function named(array $classes): string
     return $classes === [] ? '' : '/^('.implode('|', array_map(fn (string $class): string => preg_quote($class, '/'), $classes)).')::/';
 }
 
-$killed = $survived = $no = 0;
+/** Seconds that the tests take with nothing changed: a mutant that takes several times as long hangs. */
+function unchanged(string $filter, string $root): int
+{
+    $from = time();
+    $process = run('', "{$root}/core/src/NoClass.php", $filter, $root, 3600);
+    while (($status = proc_get_status($process))['running']) {
+        usleep(50000);
+    }
+
+    return $status['exitcode'] === 0 ? time() - $from : throw new RuntimeException("The tests {$filter} fail as they are.");
+}
+
+$limits = [];
+foreach ([COURSES, SLOW] as $filter) {
+    $limits[$filter] = 30 + PATIENCE * unchanged($filter, $root);
+    printf("%s: at most %d s a mutant\n", $filter, $limits[$filter]);
+}
+$start = fn (string $file, string $path, string $filter) => run($file, $path, $filter, $root, $limits[$filter] ?? LIMIT);
+
+$killed = $survived = $hung = $no = 0;
 $workers = max(1, (int) (getenv('WORKERS') ?: trim((string) shell_exec('nproc'))));
 $running = [];
 while ($drawn !== [] || $running !== []) {
@@ -236,7 +259,7 @@ while ($drawn !== [] || $running !== []) {
             continue;
         }
         $stages = stages($mutant[5], $mutant[0]);
-        $running[] = [run($file, $mutant[0], array_shift($stages), $root), $file, $mutant[0], $words, $stages];
+        $running[] = [$start($file, $mutant[0], array_shift($stages)), $file, $mutant[0], $words, $stages];
     }
     usleep(50000);
     foreach ($running as $i => [$process, $file, $path, $words, $stages]) {
@@ -245,17 +268,28 @@ while ($drawn !== [] || $running !== []) {
             continue;
         }
         if ($status['exitcode'] === 0 && $stages !== []) {
-            $running[$i] = [run($file, $path, array_shift($stages), $root), $file, $path, $words, $stages];
+            $running[$i] = [$start($file, $path, array_shift($stages)), $file, $path, $words, $stages];
 
             continue;
         }
-        $status['exitcode'] === 0 ? $survived++ : $killed++;
-        if ($status['exitcode'] === 0) {
-            printf("survived   %s\n    %d found out so far\n", $words, $killed);
+        match ($status['exitcode']) {
+            0 => $survived++,
+            124 => $hung++,
+            default => $killed++,
+        };
+        if (in_array($status['exitcode'], [0, 124], true)) {
+            printf("%-10s %s\n    %d found out so far\n", $status['exitcode'] === 0 ? 'survived' : 'hung', $words, $killed);
         }
         unlink($file);
         unset($running[$i]);
     }
 }
-$of = $killed + $survived;
-printf("%d of %d found out (%.0f %%); %d were no PHP.\n", $killed, $of, 100 * $killed / max(1, $of), $no);
+$of = $killed + $survived + $hung;
+printf(
+    "%d of %d found out (%.0f %%), of which %d never ended; %d were no PHP.\n",
+    $killed + $hung,
+    $of,
+    100 * ($killed + $hung) / max(1, $of),
+    $hung,
+    $no,
+);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Diagnosis;
 
 use InvalidArgumentException;
+use SplMinHeap;
 
 /**
  * What is believed: a probability over fault sets, and over which faults of each set are still there.
@@ -233,7 +234,7 @@ final class Belief
     /** The likeliest states that together hold a share of belief, but no more than so many; a smaller belief for planning. */
     public function mostOf(float $share, int $most = PHP_INT_MAX): self
     {
-        $order = $this->weight;
+        $order = $this->atLeast($this->heaviest(max(1, $most)));
         arsort($order);
         $weights = [];
         $sum = 0.0;
@@ -246,6 +247,34 @@ final class Belief
         }
 
         return $this->reweighed($weights, $sum, keepEvidence: true);
+    }
+
+    /** @return array<int, float> state => its weight, where it is no less */
+    private function atLeast(float $weight): array
+    {
+        return $weight > 0.0 ? array_filter($this->weight, fn (float $w): bool => $w >= $weight) : $this->weight;
+    }
+
+    /** The weight of the so many-th heaviest state; to put thousands in order for a few takes ten times as long. */
+    private function heaviest(int $most): float
+    {
+        if ($most >= count($this->weight)) {
+            return 0.0;
+        }
+        /** @var SplMinHeap<float> $heap */
+        $heap = new SplMinHeap;
+        $least = -1.0;
+        foreach ($this->weight as $w) {
+            if ($w > $least) {
+                $heap->insert($w);
+                if ($heap->count() > $most) {
+                    $heap->extract();
+                    $least = $heap->top();
+                }
+            }
+        }
+
+        return $heap->top();
     }
 
     /** Probability that the machine has or had this fault. */
@@ -285,22 +314,58 @@ final class Belief
      */
     public function byGroup(array $groupOf): array
     {
-        $sums = [[], []];
-        $now = $this->now();
+        $had = [];
+        foreach ($this->of as $set) {
+            $had[] = $this->sets[$set];
+        }
+        $was = $this->withAny($had, $groupOf);
+
+        return [$was, $had === $this->now() ? $was : $this->withAny($this->now(), $groupOf)];
+    }
+
+    /**
+     * Groups go by number while thousands of states are gone through.
+     *
+     * @param  list<list<int>>  $faults state => faults
+     * @param  array<int, string>  $groupOf fault => its group
+     * @return array<string, float> group => probability that any fault of it is there
+     */
+    private function withAny(array $faults, array $groupOf): array
+    {
+        $names = array_values(array_unique($groupOf));
+        $numbers = array_flip($names);
+        $numberOf = array_map(fn (string $group): int => $numbers[$group], $groupOf);
+        $sums = [];
         foreach ($this->weight as $i => $w) {
-            foreach ([$this->sets[$this->of[$i]], $now[$i]] as $when => $faults) {
-                $seen = [];
-                foreach ($faults as $fault) {
-                    $group = $groupOf[$fault] ?? null;
-                    if ($group !== null && ! isset($seen[$group])) {
-                        $seen[$group] = true;
-                        $sums[$when][$group] = ($sums[$when][$group] ?? 0.0) + $w;
-                    }
+            // The groups met in this state already; an array of them would take twice as long.
+            $one = $two = $three = null;
+            foreach (isset($faults[$i][4]) ? self::oneOfEach($faults[$i], $numberOf) : $faults[$i] as $fault) {
+                $group = $numberOf[$fault] ?? null;
+                if ($group !== null && $group !== $one && $group !== $two && $group !== $three) {
+                    $sums[$group] = ($sums[$group] ?? 0.0) + $w;
+                    $three = $two;
+                    $two = $one;
+                    $one = $group;
                 }
             }
         }
 
-        return $sums;
+        return array_combine(array_map(fn (int $group): string => $names[$group], array_keys($sums)), $sums);
+    }
+
+    /**
+     * @param  list<int>  $faults
+     * @param  array<int, int>  $groupOf fault => its group
+     * @return list<int> the first fault of each group
+     */
+    private static function oneOfEach(array $faults, array $groupOf): array
+    {
+        $first = [];
+        foreach ($faults as $fault) {
+            $first[$groupOf[$fault] ?? -1] ??= $fault;
+        }
+
+        return array_values($first);
     }
 
     /**

@@ -10,9 +10,8 @@ use Orthoscope\Core\Catalogue\Reach;
 final readonly class StartLikelihood implements Likelihood
 {
     /**
-     * @param  array<int, float>  $hazards mode => share of starts it stops
+     * @param  array<int, float>  $hazards mode => share of starts it stops, over 0: those that stop one within reach
      * @param  array<int, float>  $seen    mode => likelihood of what was seen if this mode is what stops the start
-     * @param  int  $cut     first stage out of reach because a part is out
      * @param  float  $flat    likelihood of what was seen if the record says nothing
      * @param  float  $noise   share of records that say nothing
      */
@@ -20,7 +19,6 @@ final readonly class StartLikelihood implements Likelihood
         private Modes $modes,
         private array $hazards,
         private array $seen,
-        private int $cut,
         private float $seenAtCut,
         public float $flat,
         public float $noise,
@@ -52,20 +50,20 @@ final readonly class StartLikelihood implements Likelihood
         foreach (array_keys($signs) as $channel) {
             $flat /= count($catalogue->sign($channel)->values);
         }
+        $stops = $model->modes->stops;
+        $hazards = array_filter($hazards, fn (float $p, int $mode): bool => $p > 0.0 && $stops[$mode] < $cut, ARRAY_FILTER_USE_BOTH);
         $seen = [];
         foreach ($hazards as $mode => $hazard) {
             $how = $model->modes->all[$mode];
-            $seen[$mode] = 0.0;
-            $p = $how->stop >= $cut ? 0.0 : self::reaching($reach, $how->stop, $dark);
-            if ($p > 0.0) {
-                $seen[$mode] =
-                    $p * $shown->likelihood($signs, $how->stop, $how->fault->signs, $shown->byMode($mode, $how->stop), $reliability);
-            }
+            $p = self::reaching($reach, $how->stop, $dark);
+            $seen[$mode] = $p > 0.0
+                ? $p * $shown->likelihood($signs, $how->stop, $how->fault->signs, $shown->byMode($mode, $how->stop), $reliability)
+                : 0.0;
         }
         $seenAtCut = self::reaching($reach, $cut, $dark) * $shown->likelihood($signs, $cut, [], $shown->atStop($cut), $reliability);
         $noise = 1.0 - $trust * (1.0 - $catalogue->number('record_noise'));
 
-        return new self($model->modes, $hazards, $seen, $cut, $seenAtCut, $flat, $noise);
+        return new self($model->modes, $hazards, $seen, $seenAtCut, $flat, $noise);
     }
 
     private static function reaching(Reach $reach, int $stop, float $dark): float
@@ -89,14 +87,14 @@ final readonly class StartLikelihood implements Likelihood
      */
     public function exactly(array $faults): float
     {
-        if (isset($faults[1])) {
+        if (isset($faults[1]) && (isset($faults[2]) || $this->modes->stops[$faults[0]] > $this->modes->stops[$faults[1]])) {
             $faults = $this->modes->byStop($faults);
         }
         $passes = 1.0;
         $likelihood = 0.0;
         foreach ($faults as $fault) {
-            $hazard = $this->hazards[$fault] ?? 0.0;
-            if ($hazard > 0.0 && $this->modes->stops[$fault] < $this->cut) {
+            if (isset($this->hazards[$fault])) {
+                $hazard = $this->hazards[$fault];
                 $likelihood += $passes * $hazard * $this->seen[$fault];
                 $passes *= 1.0 - $hazard;
             }

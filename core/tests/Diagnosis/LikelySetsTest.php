@@ -24,7 +24,7 @@ final class LikelySetsTest extends TestCase
     public function test_the_sets_found_hold_nearly_all_that_a_full_enumeration_gives_to_pairs(): void
     {
         $held = [];
-        foreach (getenv('EVERY_COURSE') === false ? [1] : [0, 1, 5] as $i) {
+        foreach (getenv('EVERY_COURSE') === false ? [5] : [0, 1, 5] as $i) {
             [$hidden, $written] = RandomRecord::of(Catalogue::shipped(), 10, "long {$i}");
             $machine = $hidden->machine();
             $record = new Record($written);

@@ -16,6 +16,9 @@ use PHPUnit\Framework\TestCase;
  */
 final class MetamorphicTest extends TestCase
 {
+    /** Of so many courses what was told is weighed by its source, where not every course is asked for. */
+    private const TOLD = 8;
+
     /** @var array<string, array<string, float>> what was believed of a record, which many tests begin with */
     private static array $worked = [];
 
@@ -146,11 +149,14 @@ final class MetamorphicTest extends TestCase
     /** @return array<string, array{array<string, mixed>}> */
     public static function beginningWithWhatWasTold(): array
     {
-        return self::those(function (array $course): bool {
+        $told = self::those(function (array $course): bool {
             $first = self::entries($course)[0];
 
             return $first['kind'] === 'report' && isset($first['reached']) && ! isset($first['source']);
         });
+
+        // What is only told leaves everything in question, and takes longest to work out.
+        return getenv('EVERY_COURSE') !== false ? $told : array_slice($told, 0, self::TOLD);
     }
 
     /**

@@ -34,7 +34,7 @@ use PHPUnit\Framework\TestCase;
  */
 final class LettersAreTrueTest extends TestCase
 {
-    private const FEW = 60;
+    private const FEW = 36;
 
     /** Of the letters that are sure, the share that may name a part that was good: an instrument errs too, and hosts can be bad. */
     private const WRONGLY_SURE = 0.05;

@@ -23,7 +23,7 @@ use PHPUnit\Framework\TestCase;
 /** What must hold of advice whatever the record: on records of steps taken at random, with marks and finds that lock thrown in. */
 final class RecordsAtRandomTest extends TestCase
 {
-    private const RECORDS = 16;
+    private const RECORDS = 10;
 
     private const THROWN_IN = [
         ['kind' => 'report', 'marks' => ['smoke']],

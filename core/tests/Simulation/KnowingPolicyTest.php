@@ -33,7 +33,7 @@ final class KnowingPolicyTest extends TestCase
     #[DataProvider('worlds')]
     public function test_it_mends_what_it_is_given_and_proves_it(callable $world): void
     {
-        for ($job = 0; $job < 10; $job++) {
+        for ($job = 0; $job < 6; $job++) {
             $hidden = $world()->machine(Draw::from("knowing {$job}"));
             $result = Play::of(Bench::catalogue(), $hidden, new KnowingPolicy($hidden), Draw::from('lending'));
             $wrong = (string) json_encode($result->causes);
@@ -60,7 +60,7 @@ final class KnowingPolicyTest extends TestCase
             $simulation = new Simulation(Bench::catalogue(), 'quicker', world: $world);
             $minutes = ['knowing' => 0.0, 'script' => 0.0];
             foreach (array_keys($minutes) as $policy) {
-                for ($job = 0; $job < 12; $job++) {
+                for ($job = 0; $job < 7; $job++) {
                     $minutes[$policy] += $simulation->play($job, $policy)->minutes;
                 }
             }
