@@ -8,7 +8,7 @@ export COMPOSER_ALLOW_SUPERUSER=1
 LOG="$(mktemp)"
 
 # Tests of the core that play hundreds of machines, or go through every course many times.
-LONG='LettersAreTrue|Metamorphic|RecordsAtRandom|Simulation|OnlyUnder|CourseTest|Learning|BruteForce|Properties'
+LONG='LettersAreTrue|Metamorphic|RecordsAtRandom|Simulation|OnlyUnder|CourseTest|Learning|BruteForce|Properties|LikelySets|CommandLine'
 
 # Compiled code is kept and made machine code: what is computed long takes three quarters of the time.
 COMPILED=(-d opcache.enable_cli=1 -d opcache.jit_buffer_size=128M -d opcache.jit=tracing)

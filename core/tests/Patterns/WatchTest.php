@@ -80,17 +80,17 @@ final class WatchTest extends TestCase
     {
         $year = new SimulatedYear(Bench::catalogue());
         $false = 0;
-        foreach (range(1, 4) as $i) {
+        foreach (range(1, 3) as $i) {
             $false += count(SimulatedYear::watched($year->draw("test clean {$i}")));
         }
-        $this->assertLessThanOrEqual(4, $false, 'at most one false find a year of 1,000 jobs');
+        $this->assertLessThanOrEqual(3, $false, 'at most one false find a year of 1,000 jobs');
         $found = 0;
-        foreach (range(1, 3) as $i) {
+        foreach (range(1, 2) as $i) {
             $found += isset(SimulatedYear::watched($year->draw("test bad {$i}", 2, share: 0.5))['model:model 2:fault:board-regulator'])
                 ? 1
                 : 0;
         }
-        $this->assertSame(3, $found);
+        $this->assertSame(2, $found);
     }
 
     public function test_the_same_seed_is_the_same_year(): void

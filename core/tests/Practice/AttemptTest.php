@@ -145,13 +145,13 @@ final class AttemptTest extends TestCase
         }
     }
 
-    /** Three hundred courses of random deeds: each deed is answered, or refused by name with nothing changed. */
+    /** A hundred courses of random deeds: each deed is answered, or refused by name with nothing changed. */
     public function test_no_course_of_deeds_breaks_it(): void
     {
         $catalogue = Bench::catalogue();
         $draw = new PuzzleDraw($catalogue);
         $answered = 0;
-        foreach (range(1, 300) as $course) {
+        foreach (range(1, 100) as $course) {
             $luck = Draw::from("course {$course}");
             $attempt = Attempt::begin($draw->any("any {$course}", 'one'), $catalogue);
             foreach (range(1, 6) as $ignored) {
@@ -167,7 +167,7 @@ final class AttemptTest extends TestCase
             }
             $this->assertSame(range(1, count($attempt->done)), array_column($attempt->record()->entries, 'number'));
         }
-        $this->assertGreaterThan(1000, $answered);
+        $this->assertGreaterThan(330, $answered);
     }
 
     public function test_readings_carry_numbers_that_are_judged_as_they_should_be(): void
