@@ -8,6 +8,7 @@ use App\Models\Job;
 use App\Models\Role;
 use App\Models\Spare;
 use App\Models\User;
+use App\UseCases\Advice\Reckoner;
 use App\UseCases\Jobs\RecordEntries;
 use App\UseCases\Jobs\TakeInMachine;
 use App\UseCases\Parts\SpareBook;
@@ -16,6 +17,7 @@ use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Testing\TestResponse;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Tests\Support\RememberingReckoner;
 use Tests\Support\TestClock;
 
 abstract class TestCase extends BaseTestCase
@@ -30,6 +32,7 @@ abstract class TestCase extends BaseTestCase
         // The files of the catalogue are read once for all tests, as a shop reads them once until one changes.
         self::$files ??= Catalogue::read(base_path('core/catalogue'));
         Cache::forever('catalogue.'.app(CoreVersion::class)->word(), self::$files);
+        $this->app->bind(Reckoner::class, RememberingReckoner::class);
     }
 
     /**

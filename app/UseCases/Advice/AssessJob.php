@@ -48,6 +48,7 @@ final class AssessJob
         private readonly Cache $kept,
         private readonly FoundBad $foundBad,
         private readonly ShopBelief $belief,
+        private readonly Reckoner $reckoner,
     ) {
     }
 
@@ -67,12 +68,16 @@ final class AssessJob
 
             return $kept[1];
         }
-        $adviser = $this->adviser($job, $shelf);
-        $assessment = $adviser->assess($this->record($job), now()->toIso8601String());
+        [$assessment, $soFar] = $this->reckoner->reckon(
+            fn (): Adviser => $this->adviser($job, $shelf),
+            $this->record($job),
+            now()->toIso8601String(),
+            $this->follows($job, $shelf),
+        );
         $this->assessed[$job->id] = [$fingerprint, $assessment];
         $this->keep($slot, [$fingerprint, $assessment]);
         // What goes on from here is large and wanted only when the record grows, so it lies apart.
-        $this->keep("{$slot}.so-far", [$this->trusted($job), $adviser->kept()]);
+        $this->keep("{$slot}.so-far", [$this->trusted($job), $soFar]);
 
         return $assessment;
     }
@@ -97,8 +102,19 @@ final class AssessJob
             serialize([
                 $job->letter_token_hash,
                 (int) $job->entries()->max('number'),
+                $this->follows($job, $shelf ?? $this->shelf($job)),
+            ]),
+        );
+    }
+
+    /** Of all that it follows from beside the record. */
+    private function follows(Job $job, Shelf $shelf): string
+    {
+        return hash(
+            'xxh128',
+            serialize([
                 $job->machine->made_of,
-                $shelf ?? $this->shelf($job),
+                $shelf,
                 $this->foundBad->all(),
                 $this->belief->factorsFor($job),
                 shop()->comebackRisk,

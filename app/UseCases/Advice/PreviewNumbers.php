@@ -80,6 +80,7 @@ final readonly class PreviewNumbers
             new Repository(new ArrayStore),
             $this->foundBad,
             new ShopBelief($catalogue),
+            new Reckoner,
         );
         $decide = new DecideJob($assess, $this->supplier, $catalogue);
         $assessment = $assess->assess($job);
