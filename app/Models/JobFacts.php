@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use stdClass;
 
 /**
  * A closed job as statistics want it. Worked out from the record; it can be thrown away and made again.
@@ -47,6 +48,9 @@ class JobFacts extends Model
 {
     use KeptInUtc;
 
+    /** Ends of a job in which something was put right. */
+    public const PUT_RIGHT = ['repaired', 'goodwill'];
+
     public $timestamps = false;
 
     public $incrementing = false;
@@ -68,8 +72,14 @@ class JobFacts extends Model
             ->where(
                 fn (Builder $one): Builder => $one
                     ->where('confirmed', true)
-                    ->orWhere(fn (Builder $well): Builder => $well->whereIn('outcome', ['repaired', 'goodwill'])->whereNull('back_after')),
+                    ->orWhere(fn (Builder $well): Builder => $well->whereIn('outcome', self::PUT_RIGHT)->whereNull('back_after')),
             );
+    }
+
+    /** Whether its cause is known, as above: what was believed of a machine that went back as it came is no cause. */
+    public static function isKnown(self|stdClass $row): bool
+    {
+        return $row->confirmed || (in_array($row->outcome, self::PUT_RIGHT, true) && $row->back_after === null);
     }
 
     /** @return BelongsTo<Job, $this> */

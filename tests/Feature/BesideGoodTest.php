@@ -51,6 +51,19 @@ final class BesideGoodTest extends TestCase
         $this->get(route('jobs.show', $other))->assertOk()->assertDontSee('good ones had');
     }
 
+    public function test_one_that_went_back_with_nothing_found_is_no_good_one(): void
+    {
+        $card = ['model' => 'Own build', 'platform' => ['card' => 'Wren 6']];
+        $this->closed($card, 900.0, 'supply');
+        $this->job(machine: $card, entries: [
+            ['kind' => 'start', 'reached' => 'dark'],
+            ['values' => ['v18' => 40.0]] + self::RAILS,
+            ['kind' => 'closing', 'outcome' => 'unrepaired', 'price' => 0, 'signed_off' => 'its owner wants it back today'],
+        ]);
+        $job = $this->job(machine: $card, entries: [['values' => ['v18' => 85.0]] + self::RAILS]);
+        $this->get(route('jobs.show', $job))->assertSee('1.8 V to ground: a good one had 900');
+    }
+
     public function test_before_and_after_new_pads_stand_beside_each_other(): void
     {
         $at = fn (float $card): array => [

@@ -29,6 +29,7 @@ final readonly class WatchPatterns
         'cause_part',
         'cause_fault',
         'confirmed',
+        'outcome',
         'act',
         'supplier',
         'dead',
@@ -115,7 +116,7 @@ final readonly class WatchPatterns
         return array_values(
             array_filter([
                 $row->stop === '' ? '' : "stop:{$row->stop}",
-                $row->cause_part === '' ? '' : "cause:{$row->cause_part}",
+                $row->cause_part === '' || ! JobFacts::isKnown($row) ? '' : "cause:{$row->cause_part}",
                 $row->confirmed && $row->cause_fault !== '' ? "fault:{$row->cause_fault}" : '',
                 $row->back_after === null ? '' : 'comeback',
                 $row->dead ? 'dead' : '',

@@ -49,7 +49,7 @@ final readonly class WorkOutHowWell
 
         return Figure::keep('how-well', [
             'jobs' => count($rows),
-            'survival' => $this->survival(self::cases($rows)),
+            'survival' => $this->survival(self::cases($rows->whereIn('outcome', [...JobFacts::PUT_RIGHT, 'no-fault-found']))),
             'calibration' => self::calibration(),
             'wrong' => $this->wrongCondemnations(),
             'suppliers' => self::rates(self::suppliers($rows)),

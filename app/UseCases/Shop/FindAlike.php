@@ -12,6 +12,7 @@ use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Patterns\AlikeBefore;
+use stdClass;
 
 /** Earlier jobs on the same model whose first start stopped at the same place. */
 final class FindAlike
@@ -31,19 +32,16 @@ final class FindAlike
         }
         $stop = $catalogue->stopId($catalogue->reach($start->reached)->firstStop);
 
+        $before = self::alike($job, $board)
+            ->where('stop', $stop)
+            ->where('job_id', '<', $job->id)
+            ->orderByDesc('job_id')
+            ->limit(self::MOST)
+            ->toBase()
+            ->get(['cause_part', 'confirmed', 'outcome', 'back_after']);
+
         return AlikeBefore::of(
-            array_map(
-                strval(...),
-                array_values(
-                    self::alike($job, $board)
-                        ->where('stop', $stop)
-                        ->where('job_id', '<', $job->id)
-                        ->orderByDesc('job_id')
-                        ->limit(self::MOST)
-                        ->pluck('cause_part')
-                        ->all(),
-                ),
-            ),
+            array_values($before->map(fn (stdClass $row): string => JobFacts::isKnown($row) ? (string) $row->cause_part : '')->all()),
         );
     }
 

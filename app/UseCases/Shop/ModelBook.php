@@ -71,7 +71,9 @@ final readonly class ModelBook
             name: $model,
             jobs: $facts->take(self::LISTED)->values(),
             count: $facts->count(),
-            causes: self::counted($facts->map(fn (JobFacts $job): string => $job->cause_fault ?: $job->cause_part)),
+            causes: self::counted(
+                $facts->filter(JobFacts::isKnown(...))->map(fn (JobFacts $job): string => $job->cause_fault ?: $job->cause_part),
+            ),
             minutes: $minutes->isEmpty() ? null : (int) $minutes[intdiv($minutes->count(), 2)],
             cameBack: $facts->whereNotNull('back_at')->count(),
             firmware: self::counted($facts->pluck('firmware')),

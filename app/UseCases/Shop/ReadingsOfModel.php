@@ -64,7 +64,8 @@ final readonly class ReadingsOfModel
     {
         $kind = $check->target ?? $check->at ?? '';
         $jobs = $this->alike($job, $assessment, $kind)
-            ?->where('cause_part', '!=', $kind)
+            ?->ofKnownCause()
+            ->where('cause_part', '!=', $kind)
             ->where('job_id', '!=', $job->id)
             ->orderByDesc('job_id')
             ->limit(self::MOST)

@@ -33,7 +33,7 @@ final readonly class AlikeBefore
         $begin = $this->jobs === 1 ? "One {$model} stopped here before" : "{$this->jobs} {$model} stopped here before";
         $part = array_key_first($this->causes);
         if ($part === null) {
-            return "{$begin}; no cause was found.";
+            return "{$begin}; what it was is not known.";
         }
         $name = lcfirst($catalogue->parts[$part]->name ?? $part);
         if ($this->jobs === 1) {

@@ -26,7 +26,7 @@ final class AlikeBeforeTest extends TestCase
             AlikeBefore::of(['board'])->sentence('Heron T2', Bench::catalogue()),
         );
         $this->assertSame(
-            '2 Heron T2 stopped here before; no cause was found.',
+            '2 Heron T2 stopped here before; what it was is not known.',
             AlikeBefore::of(['', ''])->sentence('Heron T2', Bench::catalogue()),
         );
         $this->assertNull(AlikeBefore::of([])->sentence('Heron T2', Bench::catalogue()));
