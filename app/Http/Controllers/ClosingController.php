@@ -38,7 +38,7 @@ final class ClosingController
             'job' => $job,
             'assessment' => $assessment,
             'charge' => $workOut->of($job),
-            'ending' => Ending::of($assessment->record, $catalogue, $assessment->locks->keepItOff()),
+            'ending' => Ending::of($assessment->record, $assessment->machine, $catalogue, $assessment->locks->keepItOff()),
             'warning' => Warning::sentences($assessment->locks),
             'letter' => $write->of($job),
             'plan' => Plan::of($assessment, $catalogue, $job->proving()),

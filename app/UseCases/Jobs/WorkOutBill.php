@@ -61,7 +61,7 @@ final readonly class WorkOutBill
             ? Charge::inWarranty($bill)
             : Charge::of($bill, $record->leave(), $this->accepted($job, $record->leave()), $this->decide->leave($job));
 
-        return StateNow::of($record, $catalogue)->asBefore ? $charge->unrepaired() : $charge;
+        return StateNow::of($record, $this->assessJob->machine($job), $catalogue)->asBefore ? $charge->unrepaired() : $charge;
     }
 
     /** Prices move; a job keeps those that its owner said yes to. */

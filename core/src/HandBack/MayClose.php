@@ -47,7 +47,7 @@ final class MayClose
         if ($refusals === [] && $asked->outcome === 'no-fault-found' && $asked->signedOff === '') {
             $refusals = self::untried($untried());
         }
-        array_push($refusals, ...self::outcome($assessment, $asked, StateNow::of($assessment->record, $catalogue)));
+        array_push($refusals, ...self::outcome($assessment, $asked, StateNow::of($assessment->record, $assessment->machine, $catalogue)));
         if ($refusals === [] && $leave->most() !== null && ! $leave->covers($asked->price) && ! $asked->agreed) {
             $against = $leave->against($asked->price, $currency);
             $refusals[] = new Refusal('agreed_how', "{$against} Or write how the owner agreed to it, and when.");

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Orthoscope\Core\HandBack;
 
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Evidence\ActDone;
+use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
@@ -13,28 +15,32 @@ use Orthoscope\Core\SetUp\SetUp;
 
 /**
  * How a machine stands as it would go back, with its own parts in and nothing of ours: only what the last start so made, after the last
- * work, has shown. What runs with a part lent or out says nothing of that.
+ * work, has shown. What runs with a part lent or out says nothing of that. A part that came alone is tried in a good machine instead.
  */
 final readonly class StateNow
 {
     /**
-     * @param  ?Start  $shown the start that shows how it stands; null if none was made since the last work
+     * @param  Start|Finding|null  $shown the start, or trial of a part alone, that shows how it stands; null if none was made since the
+     *     last work
      * @param  bool  $fails it failed then, or some of the times
      * @param  bool  $asBefore it failed as its owner told, or as it did before it was worked on
      */
-    private function __construct(public ?Start $shown, public bool $fails, public bool $asBefore)
+    private function __construct(public Start|Finding|null $shown, public bool $fails, public bool $asBefore)
     {
     }
 
-    public static function of(Record $record, Catalogue $catalogue): self
+    public static function of(Record $record, Machine $machine, Catalogue $catalogue): self
     {
         $shown = null;
         foreach ($record->inForce as $entry) {
             $shown = match (true) {
                 $entry instanceof ActDone => $entry->isWork($catalogue) ? null : $shown,
                 $entry instanceof Start && $entry->setUp->isAtLeast(new SetUp) => $entry,
-                default => $shown,
+                default => HostTrials::of($entry, $machine, $catalogue) ?? $shown,
             };
+        }
+        if ($shown instanceof Finding) {
+            return new self($shown, $failed = HostTrials::failed($shown, $catalogue), $failed);
         }
         $failed = array_filter(array_keys($shown->outcomes ?? []), $catalogue->isFailure(...));
 

@@ -14,6 +14,7 @@ use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Finding;
+use Orthoscope\Core\HandBack\HostTrials;
 use Orthoscope\Core\Plain\Listed;
 use Orthoscope\Core\Words\Certainty;
 use Orthoscope\Core\Words\PartsInPlain;
@@ -49,7 +50,7 @@ final readonly class Cause
             ];
         }
         if (! $this->assessment->hasEvidence()) {
-            return [Sentence::of('We have not tried it out, so we do not name a cause.')];
+            return [$this->untried()];
         }
         $unshown = $this->replacedUnshown($cause);
         $atHome = $this->atHome();
@@ -69,6 +70,18 @@ final readonly class Cause
         }
 
         return [...$sentences === [] ? $this->likeliest($named[0]) : $sentences, ...$unshown];
+    }
+
+    private function untried(): Sentence
+    {
+        $record = $this->assessment->record;
+        $trials = HostTrials::in($record, $this->assessment->machine, $this->catalogue);
+
+        return match (true) {
+            $trials !== [] => Sentence::of('In our tests it did not fail, so we do not name a cause.', ...array_column($trials, 'number')),
+            $record->all(Finding::class) !== [] => Sentence::of('We have not started it, so we do not name a cause.'),
+            default => Sentence::of('We have not tried it out, so we do not name a cause.'),
+        };
     }
 
     /** @return list<Sentence> */

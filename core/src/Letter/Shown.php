@@ -12,6 +12,7 @@ use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Standing;
 use Orthoscope\Core\Evidence\ActDone;
+use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\HandBack\Plan;
 use Orthoscope\Core\HandBack\PlannedItem;
@@ -109,7 +110,7 @@ final readonly class Shown
         $last = $this->assessment->record->lastStart();
         $atWork = array_filter($starts, fn (Start $start): bool => in_array($start->setUp->goal, [Goal::Load, Goal::Hours], true));
         $sentences = [];
-        if (! $this->assessment->hasEvidence()) {
+        if (! $this->isAnyTested()) {
             $sentences[] = Sentence::of('We tested none of its parts, so we cannot say that any of them is good.');
         } else {
             $sentences[] = self::parts('We did not get to test these, so we cannot say that they are good: %s.', $never);
@@ -149,6 +150,25 @@ final readonly class Shown
         return array_values(array_filter($sentences));
     }
 
+    /** By a start, or by a look or reading made on one of its parts. */
+    private function isAnyTested(): bool
+    {
+        return $this->assessment->hasEvidence() || array_filter($this->assessment->machine->parts, $this->wasLookedAt(...)) !== [];
+    }
+
+    /** By itself, in another machine, or with a meter: whatever came of it. */
+    private function wasLookedAt(Part $part): bool
+    {
+        foreach ($this->assessment->record->all(Finding::class) as $finding) {
+            $on = $finding->target ?? $this->catalogue->check($finding->check)->target;
+            if (in_array($part->id, [$on, ...$finding->also, ...$finding->which], true) || $on === $part->kind->id) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /**
      * What a machine that is put right would have been tried at. Of one that does not run there is no such thing to say.
      *
@@ -158,7 +178,7 @@ final readonly class Shown
      */
     private function untested(Plan $plan, array $closed, bool $isClosed): array
     {
-        if (StateNow::of($this->assessment->record, $this->catalogue)->fails) {
+        if (StateNow::of($this->assessment->record, $this->assessment->machine, $this->catalogue)->fails) {
             return [];
         }
         $locked = 'Without your permission to work past the log-in screen we did not test this: %s.';
@@ -170,8 +190,8 @@ final readonly class Shown
     }
 
     /**
-     * Parts that nothing proves to be good, a suspect that is told as the cause left out: those that ran in a start or are spoken of by
-     * an entry, those that nothing we did has reached, those that worked when they were tried, and those only looked at.
+     * Parts that nothing proves to be good, a suspect that is told as the cause left out: those that ran in a start, were looked at or
+     * are spoken of by an entry, those that nothing we did has reached, those that worked when they were tried, and those only looked at.
      *
      * @return array{list<Part>, list<Part>, list<PartStanding>, list<PartStanding>}
      */
@@ -183,7 +203,7 @@ final readonly class Shown
             match (true) {
                 $standing->standing === Standing::Worked && $this->has($standing, Ground::Passed) => ($worked[] = $standing),
                 $standing->standing === Standing::Worked => ($looked[] = $standing),
-                $standing->because !== [] || $this->hasRun($part) => ($ran[] = $part),
+                $standing->because !== [] || $this->hasRun($part) || $this->wasLookedAt($part) => ($ran[] = $part),
                 default => ($never[] = $part),
             };
         }

@@ -7,7 +7,9 @@ namespace Orthoscope\Core\Letter;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\ActDone;
+use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\HandBack\HostTrials;
 use Orthoscope\Core\HandBack\StateNow;
 use Orthoscope\Core\Words\StartInPlain;
 
@@ -18,7 +20,7 @@ final readonly class StandsNow
 
     public function __construct(private Assessment $assessment, private Catalogue $catalogue)
     {
-        $this->now = StateNow::of($assessment->record, $catalogue);
+        $this->now = StateNow::of($assessment->record, $assessment->machine, $catalogue);
     }
 
     /** @return list<Sentence> */
@@ -34,11 +36,22 @@ final readonly class StandsNow
         return [
             ...$closing === null || $ended === null ? [] : [Sentence::of($ended, $closing->number)],
             ...match (true) {
-                $this->assessment->record->lastStart() === null, $this->now->runs() => [],
+                ! $this->wasTried(), $this->now->runs() => [],
                 $this->now->shown === null => $this->unseen(),
                 default => $this->failing($this->now->shown),
             },
         ];
+    }
+
+    private function wasTried(): bool
+    {
+        return $this->assessment->record->lastStart() !== null || $this->trials() !== [];
+    }
+
+    /** @return list<Finding> */
+    private function trials(): array
+    {
+        return HostTrials::in($this->assessment->record, $this->assessment->machine, $this->catalogue);
     }
 
     /** @return list<Sentence> */
@@ -52,13 +65,16 @@ final readonly class StandsNow
     }
 
     /** @return list<Sentence> */
-    private function failing(Start $shown): array
+    private function failing(Start|Finding $shown): array
     {
         $how = $this->assessment->machine->alone === null ? 'We last started it with its own parts in' : 'We last tried it';
-        $isTold = $shown === $this->assessment->record->all(Start::class)[0];
+        $tried = [...$this->assessment->record->all(Start::class), ...$this->trials()];
+        $words = $shown instanceof Start
+            ? StartInPlain::sentence($how, $shown, $this->catalogue)
+            : 'When we last tried it in a good machine of ours, it failed.';
 
         return [
-            ...$isTold ? [] : [Sentence::of(StartInPlain::sentence($how, $shown, $this->catalogue), $shown->number)],
+            ...$shown === $tried[0] ? [] : [Sentence::of($words, $shown->number)],
             Sentence::of($this->now->asBefore ? 'The trouble is not put right.' : 'So it does not run as it should yet.', $shown->number),
         ];
     }

@@ -113,7 +113,7 @@ final class StayedAtHomeTest extends TestCase
         // Nothing was done here, so nothing has to be shown again of it.
         $this->assertSame([2, 4], [$after->proof->inside, $after->proof->clean]);
         $this->assertSame(0, CleanStarts::in($after->record, Bench::catalogue())->clean);
-        $this->assertSame('no-fault-found', Ending::of($after->record, Bench::catalogue()));
+        $this->assertSame('no-fault-found', Ending::of($after->record, $after->machine, Bench::catalogue()));
     }
 
     public function test_its_owner_reads_what_to_change_and_of_what_was_here_what_it_was(): void

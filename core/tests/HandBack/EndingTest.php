@@ -39,7 +39,37 @@ final class EndingTest extends TestCase
     #[DataProvider('records')]
     public function test_how_it_ends(string $outcome, array $entries): void
     {
-        $this->assertSame($outcome, Ending::of(Bench::case($entries)->record, Bench::catalogue()));
+        $case = Bench::case($entries);
+        $this->assertSame($outcome, Ending::of($case->record, $case->machine, Bench::catalogue()));
         $this->assertArrayHasKey($outcome, Closing::OUTCOMES);
+    }
+
+    /** @return iterable<string, array{string, list<array<string, mixed>>}> */
+    public static function recordsOfAPartAlone(): iterable
+    {
+        $works = ['kind' => 'finding', 'check' => 'card-in-host', 'result' => 'works'];
+        $fails = ['result' => 'fails'] + $works;
+        $dark = ['kind' => 'start', 'reached' => 'dark', 'waited' => 120];
+        $act = ['kind' => 'act', 'act' => 'clean-contacts', 'on' => ['card']];
+        yield 'it worked wherever it was tried' => ['no-fault-found', [$works, $works]];
+        yield 'it failed, was worked on, and works there now' => ['repaired', [$dark, $act, $works]];
+        yield 'it failed, was worked on, and fails there still' => ['unrepaired', [$dark, $act, $fails]];
+        yield 'it was worked on, and not tried since' => ['unrepaired', [$fails, $act]];
+        yield 'it failed there' => ['unrepaired', [$works, $fails]];
+        yield 'it failed once and works now, nobody knows why' => ['unrepaired', [$fails, $works]];
+    }
+
+    /** @param  list<array<string, mixed>>  $entries */
+    #[DataProvider('recordsOfAPartAlone')]
+    public function test_how_it_ends_with_a_part_that_came_alone(string $outcome, array $entries): void
+    {
+        $case = Bench::case($entries, ['model' => 'Wren 6', 'alone' => 'card']);
+        $this->assertSame($outcome, Ending::of($case->record, $case->machine, Bench::catalogue()));
+        $whole = Bench::case($entries);
+        $this->assertNotSame(
+            'no-fault-found',
+            Ending::of($whole->record, $whole->machine, Bench::catalogue()),
+            'That a part of it works elsewhere says nothing of the whole.',
+        );
     }
 }

@@ -55,6 +55,8 @@ final class StateNowTest extends TestCase
     /** @param  array<string, mixed>  ...$entries */
     private function of(array ...$entries): StateNow
     {
-        return StateNow::of(Bench::case(array_values($entries))->record, Bench::catalogue());
+        $case = Bench::case(array_values($entries));
+
+        return StateNow::of($case->record, $case->machine, Bench::catalogue());
     }
 }
