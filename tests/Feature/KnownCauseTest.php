@@ -30,7 +30,8 @@ final class KnownCauseTest extends TestCase
     /** One stick is the likeliest and was never condemned. */
     private function closed(string $outcome): Job
     {
-        $done = $outcome === 'repaired' ? [['kind' => 'act', 'act' => 'replace', 'on' => ['stick-1']], ['kind' => 'start', 'reached' => 'stays']] : [];
+        $replaced = [['kind' => 'act', 'act' => 'replace', 'on' => ['stick-1']], ['kind' => 'start', 'reached' => 'stays']];
+        $done = $outcome === 'repaired' ? $replaced : [];
         $job = $this->job(entries: [
             self::START,
             self::WITHOUT,

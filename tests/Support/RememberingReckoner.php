@@ -10,8 +10,8 @@ use Orthoscope\Core\Assessment\Kept;
 use Orthoscope\Core\Evidence\Record;
 
 /**
- * Most tests begin with the same machine and the same complaint: what follows from the same record in the same minute is worked out once for
- * all of them.
+ * Most tests begin with the same machine and the same complaint: what follows from the same record in the same minute is worked out once
+ * for all of them.
  */
 final class RememberingReckoner extends Reckoner
 {
