@@ -125,19 +125,23 @@ final readonly class Assessment
     }
 
     /**
-     * @return list<PartStanding> parts named as the cause: those confirmed at fault, put right since or not, or else the likeliest
-     *     provisional or strong suspect
+     * @return list<PartStanding> parts named as the cause: those confirmed at fault, put right since or not, and beside them what is
+     *     likelier at fault than not; where none is confirmed, the likeliest such one
      */
     public function causes(): array
     {
-        $suspects = $this->suspects();
-        $confirmed = array_values(array_filter($suspects, fn (PartStanding $s): bool => $s->confirmed));
-        if ($confirmed !== []) {
-            return $confirmed;
-        }
-        $first = $this->hasEvidence() ? $suspects[0] ?? null : null;
+        $confirmed = array_values(array_filter($this->suspects(), fn (PartStanding $s): bool => $s->confirmed));
+        $named = array_map(fn (PartStanding $s): string => $s->part->id, $confirmed);
+        $likely = $this->hasEvidence()
+            ? array_values(
+                array_filter(
+                    $this->suspects(),
+                    fn (PartStanding $s): bool => $s->probability >= 0.5 && ! in_array($s->part->id, [...$named, 'outside'], true),
+                ),
+            )
+            : [];
 
-        return $first !== null && $first->probability >= 0.5 && $first->part->id !== 'outside' ? [$first] : [];
+        return $confirmed !== [] ? [...$confirmed, ...$likely] : array_slice($likely, 0, 1);
     }
 
     /** Belief, 0 to 1, that this machine refuses what it has of some kinds of part, which may be good elsewhere. */

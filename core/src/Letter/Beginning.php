@@ -156,7 +156,8 @@ final readonly class Beginning
                 $first,
                 Sentence::of('You told us that it comes and goes. While we had it, it did not fail.', ...$numbers),
             ],
-            $comesAndGoes || $one->changed || $one->workedOn => [$first],
+            $one->changed || $one->workedOn => [$first],
+            $comesAndGoes => [$first, ...$this->wasToldOtherwise($starts[0]) ? $this->failedAgain($starts) : []],
             default => [$first, ...$this->besideWhatWasTold($starts)],
         };
     }
@@ -171,10 +172,23 @@ final readonly class Beginning
         if (! $this->wasToldOtherwise($starts[0])) {
             return [];
         }
+        $again = $this->failedAgain($starts);
+
+        return $again === []
+            ? [Sentence::of('That is not quite what you told us. A fault that comes and goes can do this.', $starts[0]->number)]
+            : $again;
+    }
+
+    /**
+     * @param  list<Start>  $starts
+     * @return list<Sentence> that a later start did what its owner told, where the first did not
+     */
+    private function failedAgain(array $starts): array
+    {
         $again = $this->laterAsTold($starts);
 
         return $again === null
-            ? [Sentence::of('That is not quite what you told us. A fault that comes and goes can do this.', $starts[0]->number)]
+            ? []
             : [
                 Sentence::of(StartInPlain::sentence('We started it again', $again, $this->catalogue), $again->number),
                 Sentence::of('That is what you told us.', $again->number),

@@ -268,6 +268,25 @@ final class LetterTest extends TestCase
         return (new LetterWriter(Bench::catalogue()))->write(Bench::assess($entries));
     }
 
+    public function test_a_second_cause_is_named_as_likely_as_it_is_beside_one_that_is_sure(): void
+    {
+        $dark = ['kind' => 'start', 'reached' => 'dark', 'waited' => 120];
+        $new = fn (string $part): array => ['kind' => 'act', 'act' => 'replace', 'on' => [$part], 'with' => ['tag' => "new {$part}"]];
+        $text = $this->letter([
+            ['kind' => 'start', 'reached' => 'twitch'],
+            ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'fail'],
+            $new('supply'),
+            $dark,
+            ['kind' => 'start', 'reached' => 'stays', 'setup' => ['lent' => ['card' => ['tag' => 'G-1', 'trust' => 0.97]]]],
+            $dark,
+            $new('card'),
+            ['kind' => 'start', 'reached' => 'stays', 'times' => 6],
+        ])->text();
+        $this->assertMatchesRegularExpression('/The power supply [^.]*\.\s+We are sure/', $text);
+        $this->assertMatchesRegularExpression('/The graphics card [^.]*\.\s+That is (very )?likely/', $text);
+        $this->assertStringNotContainsString('also replaced', $text);
+    }
+
     public function test_what_failed_only_at_work_as_its_owner_told_is_said_so(): void
     {
         $told = ['kind' => 'report', 'reached' => 'drops', 'text' => 'Freezes in games.', 'marks' => ['consent-system']];
@@ -282,5 +301,8 @@ final class LetterTest extends TestCase
         $repasted = ['kind' => 'act', 'act' => 'repaste', 'on' => ['cooler']];
         $after = $text([$told, $well, $repasted, $froze]);
         $this->assertStringNotContainsString('That is what you told us.', $after, 'That was after our work.');
+        $only = $text([['only' => 'load'] + $told, $well, $froze]);
+        $this->assertStringContainsString('We started it again, at hard work, and it started, but did not stay up.', $only);
+        $this->assertStringNotContainsString('again', $text([['often' => 'sometimes'] + $told, $froze]), 'The first start showed it.');
     }
 }
