@@ -125,8 +125,8 @@ final readonly class Assessment
     }
 
     /**
-     * @return list<PartStanding> parts named as the cause: those confirmed at fault, put right since or not, and beside them what is
-     *     likelier at fault than not; where none is confirmed, the likeliest such one
+     * @return list<PartStanding> parts named as the cause: those confirmed at fault, put right since or not, and beside them what may be
+     *     said to be likelier at fault than not; where none is confirmed, the likeliest such one
      */
     public function causes(): array
     {
@@ -141,7 +141,9 @@ final readonly class Assessment
             )
             : [];
 
-        return $confirmed !== [] ? [...$confirmed, ...$likely] : array_slice($likely, 0, 1);
+        return $confirmed === []
+            ? array_slice($likely, 0, 1)
+            : [...$confirmed, ...array_values(array_filter($likely, fn (PartStanding $s): bool => $s->stated >= 0.5))];
     }
 
     /** Belief, 0 to 1, that this machine refuses what it has of some kinds of part, which may be good elsewhere. */

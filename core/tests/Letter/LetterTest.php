@@ -285,6 +285,14 @@ final class LetterTest extends TestCase
         $this->assertMatchesRegularExpression('/The power supply [^.]*\.\s+We are sure/', $text);
         $this->assertMatchesRegularExpression('/The graphics card [^.]*\.\s+That is (very )?likely/', $text);
         $this->assertStringNotContainsString('also replaced', $text);
+        $empty = $this->letter([
+            ['kind' => 'start', 'reached' => 'no-drive'],
+            ['kind' => 'finding', 'check' => 'drive-in-host', 'target' => 'drive', 'result' => 'fails'],
+            $new('drive'),
+            ['kind' => 'start', 'reached' => 'no-system'],
+        ])->text();
+        $this->assertStringContainsString('The drive no longer worked.', $empty);
+        $this->assertStringNotContainsString('That is possible', $empty, 'What is likelier not so is no cause.');
     }
 
     public function test_what_failed_only_at_work_as_its_owner_told_is_said_so(): void
