@@ -8,12 +8,10 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Circumstances;
-use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\OthersTrial;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
-use Orthoscope\Core\HandBack\HostTrials;
 use Orthoscope\Core\Plain\Listed;
 use Orthoscope\Core\SetUp\Temperature;
 use Orthoscope\Core\Words\PartsInPlain;
@@ -109,36 +107,12 @@ final readonly class Beginning
     {
         $starts = $this->record->all(Start::class);
         $one = FirstStart::in($this->record, $this->machine, $this->catalogue);
-        $inHosts = $this->inHosts();
+        $inHosts = TriedInHosts::sentences($this->record, $this->machine, $this->catalogue);
         if ($one === null || $starts === []) {
             return $inHosts !== [] ? $inHosts : [Sentence::of('We have not started it.')];
         }
 
         return [...$this->ofStarts($one, $starts), ...$inHosts];
-    }
-
-    /** @return list<Sentence> of a part that came alone, how it went in good machines; none where it was tried in none */
-    private function inHosts(): array
-    {
-        $trials = HostTrials::in($this->record, $this->machine, $this->catalogue);
-        if ($trials === []) {
-            return [];
-        }
-        $all = count($trials);
-        $failed = count(array_filter($trials, fn (Finding $trial): bool => HostTrials::failed($trial, $this->catalogue)));
-        $tried = 'We tried it by itself in '.($all === 1 ? 'a good machine of ours' : "good machines of ours, {$all} times");
-        $went = match (true) {
-            $failed === 0 => $all === 1 ? ', and it worked' : ', and it worked each time',
-            $failed === $all => $all === 1 ? ', and it failed' : ', and it failed each time',
-            default => ": it worked {$this->times($all - $failed)} and failed {$this->times($failed)}",
-        };
-
-        return [Sentence::of("{$tried}{$went}.", ...array_column($trials, 'number'))];
-    }
-
-    private function times(int $count): string
-    {
-        return $count === 1 ? 'once' : "{$count} times";
     }
 
     /**

@@ -34,8 +34,9 @@ final readonly class MayTell
     {
         $starts = $this->assessment->record->all(Start::class);
         $first = FirstStart::in($this->assessment->record, $this->assessment->machine, $this->catalogue);
+        $inHosts = TriedInHosts::sentences($this->assessment->record, $this->assessment->machine, $this->catalogue);
         if ($first === null || $starts === []) {
-            return [Sentence::of('Nobody has started it here yet.')];
+            return $inHosts !== [] ? $inHosts : [Sentence::of('Nobody has started it here yet.')];
         }
         $last = end($starts);
         $said = [Sentence::of(StartInPlain::sentence($first->how(), $first->start, $this->catalogue), $first->start->number)];
@@ -44,7 +45,7 @@ final readonly class MayTell
             $said[] = Sentence::of(StartInPlain::sentence($again, $last, $this->catalogue), $last->number);
         }
 
-        return $said;
+        return [...$said, ...$inHosts];
     }
 
     private function cause(): Sentence

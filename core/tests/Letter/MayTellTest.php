@@ -30,6 +30,15 @@ final class MayTellTest extends TestCase
         }
     }
 
+    public function test_of_a_part_that_came_alone_it_tells_how_it_went_in_good_machines(): void
+    {
+        $works = ['kind' => 'finding', 'check' => 'card-in-host', 'result' => 'works'];
+        $assessment = Bench::assess([$works], ['model' => 'Wren 6', 'alone' => 'card']);
+        $said = implode(' ', array_map(strval(...), (new MayTell($assessment, Bench::catalogue()))->sentences()));
+        $this->assertStringStartsWith('We tried it by itself in a good machine of ours, and it worked.', $said);
+        $this->assertStringNotContainsString('Nobody has started it', $said);
+    }
+
     /** @return iterable<string, array{list<array<string, mixed>>, list<string>, list<string>}> */
     public static function records(): iterable
     {
