@@ -166,6 +166,8 @@ final class BenchClockTest extends TestCase
         $agreed = TimeBox::of($case->record, $case->machine, $advice, Bench::catalogue(), 1600);
         $this->assertSame([20, true], [$agreed->box, $agreed->isOver()]);
         $this->assertStringContainsString('what the owner agreed to spend', $agreed->sentence());
+        $this->assertStringStartsWith("Going on is likely to take {$agreed->left} min", $agreed->sentence());
+        $this->assertStringStartsWith("Up to {$box->box} min", $box->sentence());
         $this->assertSame((int) round($advice->remaining), $agreed->left);
         $fresh = TimeBox::of(Bench::case([])->record, $case->machine, Bench::assess([])->advice, Bench::catalogue(), 1600);
         $this->assertSame([null, false], [$fresh->left, $fresh->isOver()], 'before the first start nobody can tell');

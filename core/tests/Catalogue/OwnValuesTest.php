@@ -93,6 +93,25 @@ final class OwnValuesTest extends TestCase
         }
     }
 
+    public function test_no_warranty_is_longer_than_five_years(): void
+    {
+        $warranties = array_filter(
+            Settables::of(Bench::catalogue()),
+            fn (string $path): bool => str_ends_with($path, '/warranty'),
+            ARRAY_FILTER_USE_KEY,
+        );
+        $this->assertGreaterThan(8, count($warranties));
+        foreach ($warranties as $path => $settable) {
+            $this->assertSame(60, $settable->read('60', Currency::of('€')), $path);
+            try {
+                $settable->read('61', Currency::of('€'));
+                $this->fail("{$path} took 61 months.");
+            } catch (UnusableValue $refused) {
+                $this->assertStringContainsString('0 to 60', $refused->getMessage(), $path);
+            }
+        }
+    }
+
     public function test_a_path_that_leads_nowhere_changes_nothing(): void
     {
         $files = Bench::catalogue()->files();

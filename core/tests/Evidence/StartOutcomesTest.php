@@ -46,6 +46,19 @@ final class StartOutcomesTest extends TestCase
         $this->assertLessThan(0.2, $shows(['reached' => 'dark', 'times' => 10]));
     }
 
+    public function test_a_wait_is_told_in_seconds_of_a_week_at_most(): void
+    {
+        $this->assertSame(604800, $this->start(['reached' => 'dark', 'waited' => 604800])->waited);
+        foreach ([-1, 604801] as $waited) {
+            try {
+                $this->start(['reached' => 'dark', 'waited' => $waited]);
+                $this->fail("A wait of {$waited} seconds was taken.");
+            } catch (CaseMistake $mistake) {
+                $this->assertStringContainsString('from 0 to a week', $mistake->getMessage());
+            }
+        }
+    }
+
     public function test_the_same_sign_in_ten_starts_counts_once(): void
     {
         $machine = ['facts' => ['status_lamps' => true]];

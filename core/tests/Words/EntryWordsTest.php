@@ -46,6 +46,11 @@ final class EntryWordsTest extends TestCase
             'voltage of the cell',
             'cell low (volts of the cell 2.1 V)',
         ];
+        yield 'a reading of many places' => [
+            ['kind' => 'finding', 'check' => 'cell-reading', 'values' => ['volts' => 2.1264]],
+            'voltage of the cell',
+            'cell low (volts of the cell 2.13 V)',
+        ];
         yield 'a look at one part' => [
             ['kind' => 'finding', 'check' => 'stick-in-host', 'target' => 'stick-2', 'result' => 'works'],
             'Stick 2: stick in a known-good machine',
