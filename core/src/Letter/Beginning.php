@@ -123,12 +123,15 @@ final readonly class Beginning
     {
         $numbers = array_column($starts, 'number');
         $first = Sentence::of(StartInPlain::sentence($one->how(), $one->start, $this->catalogue), $one->start->number);
-        $comesAndGoes = Circumstances::manner($this->record, $this->catalogue)?->comesAndGoes() ?? false;
+        $manner = Circumstances::manner($this->record, $this->catalogue);
+        $comesAndGoes = $manner?->comesAndGoes() ?? false;
+        // What fails only under one condition was not told to come and go.
+        $asTold = $manner?->only === null ? 'You told us that it comes and goes. ' : '';
 
         return match (true) {
             $comesAndGoes && ! $this->everFailed($starts) => [
                 $first,
-                Sentence::of('You told us that it comes and goes. While we had it, it did not fail.', ...$numbers),
+                Sentence::of("{$asTold}While we had it, it did not fail.", ...$numbers),
             ],
             $one->changed || $one->workedOn => [$first],
             $comesAndGoes => [$first, ...$this->wasToldOtherwise($starts[0]) ? $this->failedAgain($starts) : []],

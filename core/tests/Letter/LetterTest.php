@@ -69,6 +69,11 @@ final class LetterTest extends TestCase
         $text = $this->letter([$told, ['kind' => 'start', 'reached' => 'stays']])->text();
         $this->assertStringContainsString('It did so in 2 of 10 starts, only when it was cold.', $text);
         $this->assertStringContainsString('You told us that it comes and goes. While we had it, it did not fail.', $text);
+        $told = ['kind' => 'report', 'reached' => 'drops', 'only' => 'hours'];
+        $only = $this->letter([$told, ['kind' => 'start', 'reached' => 'stays', 'setup' => ['goal' => 'hours']]])->text();
+        $this->assertStringContainsString('It did so only after hours.', $only);
+        $this->assertStringContainsString('While we had it, it did not fail.', $only);
+        $this->assertStringNotContainsString('comes and goes', $only);
         $this->assertStringNotContainsString('not quite what you told us', $text);
     }
 
