@@ -13,6 +13,7 @@ use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Plain\Listed;
+use Orthoscope\Core\SetUp\Manner;
 use Orthoscope\Core\SetUp\Temperature;
 use Orthoscope\Core\Words\PartsInPlain;
 use Orthoscope\Core\Words\StartInPlain;
@@ -125,8 +126,8 @@ final readonly class Beginning
         $first = Sentence::of(StartInPlain::sentence($one->how(), $one->start, $this->catalogue), $one->start->number);
         $manner = Circumstances::manner($this->record, $this->catalogue);
         $comesAndGoes = $manner?->comesAndGoes() ?? false;
-        // What fails only under one condition was not told to come and go.
-        $asTold = $manner?->only === null ? 'You told us that it comes and goes. ' : '';
+        // What fails under a condition, and every time then, was not told to come and go.
+        $asTold = $manner?->often === Manner::SOMETIMES || $manner?->of !== null ? 'You told us that it comes and goes. ' : '';
 
         return match (true) {
             $comesAndGoes && ! $this->everFailed($starts) => [
