@@ -318,9 +318,7 @@ final class Replay
     private function findingLikelihood(Check $check, Finding $finding): FindingLikelihood
     {
         $badHost = $check->host && $finding->target !== null ? $this->model->modes->ofSpare($finding->host->tag, $finding->target) : null;
-        $noise = 1.0 - $finding->believed * (1.0 - ($check->noise ?? $this->catalogue->number(
-            $check->isSight() && $check->result($finding->result)->findsSomething() ? 'sight_noise' : 'check_noise',
-        )));
+        $noise = 1.0 - $finding->believed * (1.0 - FindingNoise::of($check, $finding, $this->catalogue));
 
         return FindingLikelihood::of(
             $this->model->modes,

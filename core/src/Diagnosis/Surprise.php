@@ -27,9 +27,15 @@ final readonly class Surprise
      * @param  string  $level "none"; "some" where it fits badly, "high" where nothing known explains an entry, or one is probably wrong
      * @param  ?int  $entry the entry that, if wrong, settles it
      * @param  ?int  $changed the entry just before which the machine may have changed by itself, if that settles it too
+     * @param  bool  $isExplained what is believed explains every entry, if badly
      */
-    private function __construct(public string $level, public ?int $entry, public ?int $changed, public string $why)
-    {
+    private function __construct(
+        public string $level,
+        public ?int $entry,
+        public ?int $changed,
+        public string $why,
+        public bool $isExplained = true,
+    ) {
     }
 
     /**
@@ -55,6 +61,7 @@ final readonly class Surprise
             $wrong,
             $changed,
             self::why($odd, $wrong, $changed),
+            $isExplained,
         );
     }
 
@@ -69,6 +76,7 @@ final readonly class Surprise
             $start->number,
             null,
             "Entry {$start->number} says {$words}: one of the two is wrong. Repeat that one.",
+            isExplained: false,
         );
     }
 
@@ -163,13 +171,15 @@ final readonly class Surprise
         return [$best, $most];
     }
 
-    /** How often such an entry is wrong, against a start: what is seen is seldom not there. */
+    /** How often such an entry is wrong, against a start: what is seen is seldom not there, nor what a meter that was tried reads. */
     private static function mistaken(Entry $entry, Catalogue $catalogue): float
     {
-        $check = $entry instanceof Finding ? $catalogue->check($entry->check) : null;
-        $isSeen = $check !== null && $check->isSight() && $check->result($entry->result)->findsSomething();
+        if (! $entry instanceof Finding || ! FindingNoise::isSeldom($catalogue->check($entry->check), $entry)) {
+            return 1.0;
+        }
+        $noise = FindingNoise::of($catalogue->check($entry->check), $entry, $catalogue);
 
-        return $isSeen ? min(1.0, $catalogue->number('sight_noise') / $catalogue->number('record_noise')) : 1.0;
+        return min(1.0, $noise / $catalogue->number('record_noise'));
     }
 
     /** The odd entry that fits best if a fault came about just before it. */

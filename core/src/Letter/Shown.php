@@ -142,7 +142,7 @@ final readonly class Shown
         if ($last?->setUp->place === Place::Bench && $this->assessment->proof->inside === null && $closing !== null) {
             $sentences[] = Sentence::of('Our last start was out of the case.', $last->number);
         }
-        if ($this->assessment->surprise->level === 'high') {
+        if ($this->assessment->surprise->level === 'high' && ! $this->assessment->surprise->isExplained) {
             $entries = array_filter([$this->assessment->surprise->entry]);
             $sentences[] = Sentence::of('One thing we saw does not fit with the rest. We could not explain it.', ...$entries);
         }

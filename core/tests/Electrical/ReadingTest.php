@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Tests\Electrical;
 
 use InvalidArgumentException;
+use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Electrical\Judgement;
 use Orthoscope\Core\Electrical\Limit;
 use Orthoscope\Core\Electrical\Meter;
@@ -13,6 +14,7 @@ use Orthoscope\Core\Electrical\RailState;
 use Orthoscope\Core\Electrical\ResistorMarking;
 use Orthoscope\Core\Evidence\CaseMistake;
 use Orthoscope\Core\Evidence\Finding;
+use Orthoscope\Core\Letter\LetterWriter;
 use Orthoscope\Core\Plain\Row;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -244,5 +246,25 @@ final class ReadingTest extends TestCase
         $words = (new \Orthoscope\Core\Words\EntryWords($case->machine, Bench::catalogue()))->outcome($finding);
         $this->assertStringContainsString('within what the meter may be off: 65 % sure', $words);
         $this->assertStringContainsString('believed 70 % by its set-up', $words);
+    }
+
+    public function test_a_meter_that_was_tried_is_believed_more_than_one_that_nobody_asked_about(): void
+    {
+        $read = ['kind' => 'finding', 'check' => 'cell-reading', 'values' => ['volts' => 2.1]];
+        $of = fn (array $checked): Assessment => Bench::assess([
+            ['kind' => 'report', 'reached' => 'stays'],
+            ['kind' => 'start', 'reached' => 'stays'],
+            $read + ['checked' => $checked],
+        ]);
+        $cell = array_map(
+            fn (array $checked): float => $of($checked)->standings['cell']->probability,
+            ['no' => ['meter' => 'no'], 'asked' => [], 'yes' => ['meter' => 'yes']],
+        );
+        $this->assertGreaterThan($cell['no'], $cell['asked']);
+        $this->assertGreaterThan($cell['asked'] + 0.1, $cell['yes']);
+        $this->assertSame(3, $of([])->surprise->entry, 'So rare a find is made again first.');
+        $this->assertNull($of(['meter' => 'yes'])->surprise->entry, 'What was made sure of is no slip.');
+        $letter = (new LetterWriter(Bench::catalogue()))->write($of([]))->text();
+        $this->assertStringNotContainsString('does not fit', $letter, 'A flat cell explains it.');
     }
 }

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Diagnosis;
+
+use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\Check;
+use Orthoscope\Core\Evidence\Finding;
+
+/** How often a look or reading goes wrong for no reason of the machine. */
+final class FindingNoise
+{
+    /** @return float share of findings of its kind, 0 to 1, what is said against its set-up not counted */
+    public static function of(Check $check, Finding $finding, Catalogue $catalogue): float
+    {
+        return $check->noise ?? $catalogue->number(match (true) {
+            $check->isSight() && $check->result($finding->result)->findsSomething() => 'sight_noise',
+            self::isMadeSure($check, $finding) => 'checked_noise',
+            default => 'check_noise',
+        });
+    }
+
+    /** Whether it is wrong seldomer than others: seen as it is, or read on the thing itself with its whole set-up gone over. */
+    public static function isSeldom(Check $check, Finding $finding): bool
+    {
+        return ($check->isSight() && $check->result($finding->result)->findsSomething()) || self::isMadeSure($check, $finding);
+    }
+
+    private static function isMadeSure(Check $check, Finding $finding): bool
+    {
+        $open = array_filter($check->asks, fn (string $ask): bool => ($finding->checked[$ask] ?? '') !== 'yes');
+
+        return $check->direct && $check->asks !== [] && $open === [];
+    }
+}
