@@ -6,6 +6,7 @@ namespace Orthoscope\Core\HandBack;
 
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Evidence\Closing;
 use Orthoscope\Core\Plain\Currency;
 use Orthoscope\Core\Plain\Percent;
@@ -47,7 +48,7 @@ final class MayClose
         if ($refusals === [] && $asked->outcome === 'no-fault-found' && $asked->signedOff === '') {
             $refusals = self::untried($untried());
         }
-        array_push($refusals, ...self::outcome($assessment, $asked, StateNow::of($assessment->record, $assessment->machine, $catalogue)));
+        array_push($refusals, ...self::outcome($assessment, $asked, $catalogue));
         if ($refusals === [] && $leave->most() !== null && ! $leave->covers($asked->price) && ! $asked->agreed) {
             $against = $leave->against($asked->price, $currency);
             $refusals[] = new Refusal('agreed_how', "{$against} Or write how the owner agreed to it, and when.");
@@ -57,8 +58,11 @@ final class MayClose
     }
 
     /** @return list<Refusal> an end that the record speaks against, or that promises what is not there */
-    private static function outcome(Assessment $assessment, ClosingAsked $asked, StateNow $now): array
+    private static function outcome(Assessment $assessment, ClosingAsked $asked, Catalogue $catalogue): array
     {
+        $now = StateNow::of($assessment->record, $assessment->machine, $catalogue);
+        $failed = FailedHere::first($assessment->record, $assessment->machine, $catalogue);
+        $found = array_values(array_filter($assessment->causes(), fn (PartStanding $cause): bool => $cause->confirmed));
         $isRepaired = in_array($asked->outcome, ['repaired', 'goodwill'], true);
         $isRefused = fn (string $why): array => [new Refusal('outcome', $why)];
 
@@ -71,8 +75,12 @@ final class MayClose
                 "It still did what it came in with in entry {$now->shown?->number}, so it is not repaired. Put it right, or let it go "
                     .'back unrepaired.',
             ),
-            $now->fails && $asked->outcome === 'no-fault-found' => $isRefused(
-                "It failed here, in entry {$now->shown?->number}, so there is a fault. Let it go back unrepaired.",
+            $failed !== null && $asked->outcome === 'no-fault-found' => $isRefused(
+                "It failed here, in entry {$failed->number}, so there was a fault. Let it go back "
+                    .($now->runs() ? 'repaired.' : 'unrepaired.'),
+            ),
+            $found !== [] && $asked->outcome === 'no-fault-found' => $isRefused(
+                "{$found[0]->part->name} was found bad here, so there was a fault. Say whether it is put right.",
             ),
             $asked->warrantyMonths > 0 && in_array($asked->outcome, Closing::WITHOUT_REPAIR, true) => [
                 new Refusal('warranty_months', 'Nothing is repaired, so there is nothing to warrant: type 0.'),

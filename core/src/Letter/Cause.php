@@ -14,6 +14,7 @@ use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Finding;
+use Orthoscope\Core\HandBack\FailedHere;
 use Orthoscope\Core\HandBack\HostTrials;
 use Orthoscope\Core\Plain\Listed;
 use Orthoscope\Core\Words\Certainty;
@@ -40,7 +41,8 @@ final readonly class Cause
         );
         $cause = $this->assessment->causes();
         $closing = $this->assessment->record->closing();
-        if ($closing?->outcome === 'no-fault-found') {
+        $failed = FailedHere::first($this->assessment->record, $this->assessment->machine, $this->catalogue);
+        if ($closing?->outcome === 'no-fault-found' && $failed === null) {
             return [
                 Sentence::of(
                     'We found no fault. That does not mean that there is none: it may need a condition that we did not meet.',

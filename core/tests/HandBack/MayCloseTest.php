@@ -28,6 +28,13 @@ final class MayCloseTest extends TestCase
         ['kind' => 'finding', 'check' => 'fans-turn', 'result' => 'clear'],
     ];
 
+    /** It never failed here. */
+    private const WELL = [
+        ['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench']],
+        ['kind' => 'start', 'reached' => 'stays', 'times' => 9],
+        ['kind' => 'finding', 'check' => 'fans-turn', 'result' => 'clear'],
+    ];
+
     private const ONE_START = [['kind' => 'start', 'reached' => 'stays']];
 
     public function test_what_is_proved_may_be_closed(): void
@@ -58,15 +65,24 @@ final class MayCloseTest extends TestCase
 
     public function test_no_fault_found_waits_for_what_was_not_tried(): void
     {
-        $cold = [['kind' => 'report', 'reached' => 'nothing', 'only' => 'cold'], ...self::PROVED];
+        $cold = [['kind' => 'report', 'reached' => 'nothing', 'only' => 'cold'], ...self::WELL];
         $untried = fn (): array => Untried::of(Bench::replay($cold), Bench::case($cold)->record, Bench::catalogue());
-        $none = $this->refusals(self::PROVED, new ClosingAsked('no-fault-found', '', 0, false, false), fn (): array => []);
-        $this->assertSame([], $none);
-        $refusals = $this->refusals(self::PROVED, new ClosingAsked('no-fault-found', '', 0, false, false), $untried);
+        $asked = new ClosingAsked('no-fault-found', '', 0, false, false);
+        $this->assertSame([], $this->refusals(self::WELL, $asked, fn (): array => [], proved: self::PROVED));
+        $refusals = $this->refusals(self::WELL, $asked, $untried, proved: self::PROVED);
         $this->assertSame(['outcome'], array_column($refusals, 'field'));
         $this->assertStringContainsString('when its owner says it fails', $refusals[0]->sentence);
         $signed = new ClosingAsked('no-fault-found', 'the owner wants it back', 0, false, true);
-        $this->assertSame([], $this->refusals(self::PROVED, $signed, $untried));
+        $this->assertSame([], $this->refusals(self::WELL, $signed, $untried));
+    }
+
+    public function test_where_a_part_was_found_bad_there_was_a_fault(): void
+    {
+        $low = ['kind' => 'finding', 'check' => 'cell-reading', 'values' => ['volts' => 2.1], 'checked' => ['meter' => 'yes']];
+        $found = [$low, $low, ...self::WELL];
+        $refused = $this->refusals($found, new ClosingAsked('no-fault-found', 'no time', 0, false, true));
+        $this->assertSame(['outcome'], array_column($refused, 'field'));
+        $this->assertStringContainsString('was found bad here, so there was a fault', $refused[0]->sentence);
     }
 
     public function test_what_is_locked_is_not_repaired(): void
@@ -107,7 +123,13 @@ final class MayCloseTest extends TestCase
     {
         $fails = [['kind' => 'start', 'reached' => 'stays'], ['kind' => 'start', 'reached' => 'nothing']];
         $signed = new ClosingAsked('no-fault-found', 'no time', 0, false, true);
-        $this->assertSame(['outcome'], array_column($this->refusals($fails, $signed), 'field'));
+        $refused = $this->refusals($fails, $signed);
+        $this->assertSame(['outcome'], array_column($refused, 'field'));
+        $this->assertStringContainsString('entry 2, so there was a fault. Let it go back unrepaired.', $refused[0]->sentence);
+        $before = $this->refusals(array_reverse($fails), $signed);
+        $this->assertStringContainsString('entry 1, so there was a fault. Let it go back repaired.', $before[0]->sentence);
+        $lent = ['kind' => 'start', 'reached' => 'dark', 'setup' => ['lent' => ['supply' => ['tag' => 'S-1', 'trust' => 0.97]]]];
+        $this->assertSame([], $this->refusals([...self::ONE_START, $lent, ...self::ONE_START], $signed, fn (): array => []));
     }
 
     public function test_nobody_pays_what_was_not_agreed_to(): void
@@ -149,13 +171,14 @@ final class MayCloseTest extends TestCase
         ClosingAsked $asked,
         ?Closure $untried = null,
         Leave $leave = new Leave(null, null),
+        ?array $proved = null,
     ): array {
         $assessment = Bench::assess($entries);
         $never = fn (): array => $this->fail('Conditions not tried are not asked for here.');
 
         return MayClose::refusals(
             $assessment,
-            Plan::of($assessment, Bench::catalogue()),
+            Plan::of($proved === null ? $assessment : Bench::assess($proved), Bench::catalogue()),
             $asked,
             $leave,
             Currency::of('€'),

@@ -273,6 +273,14 @@ final class LetterTest extends TestCase
         return (new LetterWriter(Bench::catalogue()))->write(Bench::assess($entries));
     }
 
+    public function test_what_failed_here_is_not_told_as_no_fault_found(): void
+    {
+        $closed = ['kind' => 'closing', 'outcome' => 'no-fault-found', 'price' => 3000, 'warranty_months' => 0, 'signed_off' => 'it runs'];
+        [$dark, $well] = [['kind' => 'start', 'reached' => 'dark', 'waited' => 120], ['kind' => 'start', 'reached' => 'stays']];
+        $this->assertStringNotContainsString('We found no fault', $this->letter([$dark, $well, $well, $closed])->text());
+        $this->assertStringContainsString('We found no fault', $this->letter([$well, $well, $closed])->text());
+    }
+
     public function test_a_second_cause_is_named_as_likely_as_it_is_beside_one_that_is_sure(): void
     {
         $dark = ['kind' => 'start', 'reached' => 'dark', 'waited' => 120];
