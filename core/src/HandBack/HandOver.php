@@ -9,6 +9,7 @@ use Orthoscope\Core\Bench\StillOff;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Standing;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Plain\Percent;
 use Orthoscope\Core\Words\EntryWords;
 
@@ -18,6 +19,9 @@ final readonly class HandOver
     /** Suspects that are named. */
     private const SUSPECTS = 4;
 
+    /** Deeds that are named, the latest. */
+    private const DEEDS = 5;
+
     /** @return list<string> */
     public static function sentences(Assessment $assessment, Catalogue $catalogue): array
     {
@@ -26,6 +30,7 @@ final readonly class HandOver
 
         return [
             $last === null ? 'Not started yet.' : "Last start, {$words->setUp($last->setUp)}: {$words->outcome($last)}.",
+            ...self::done($assessment, $words, $catalogue),
             ...self::settled($assessment),
             ...self::open($assessment),
             ...$assessment->surprise->level === 'none' ? [] : [$assessment->surprise->why],
@@ -36,17 +41,27 @@ final readonly class HandOver
         ];
     }
 
+    /** @return list<string> what was worked on, the last few deeds */
+    private static function done(Assessment $assessment, EntryWords $words, Catalogue $catalogue): array
+    {
+        $acts = array_filter($assessment->record->all(ActDone::class), static fn (ActDone $act): bool => $act->isWork($catalogue));
+        $done = array_map($words->what(...), array_slice(array_values($acts), -self::DEEDS));
+
+        return $done === [] ? [] : ['Done: '.implode('; ', array_unique($done)).'.'];
+    }
+
     /** @return list<string> */
     private static function settled(Assessment $assessment): array
     {
         $sentences = [];
+        $replaced = array_filter(array_map(static fn (PartStanding $one): ?PartStanding => $one->replaced, $assessment->standings));
         foreach ([Standing::Proved, Standing::Worked, Standing::Condemned, Standing::Provisional, Standing::Cured] as $standing) {
             $named = array_filter(
-                $assessment->standings,
+                [...array_values($assessment->standings), ...$standing->hasWorked() ? [] : array_values($replaced)],
                 static fn (PartStanding $one): bool => $one->standing === $standing
                     && ! ($standing->hasWorked() && $one->part->kind->link),
             );
-            $names = implode(', ', array_map(static fn (PartStanding $one): string => $one->part->name, $named));
+            $names = implode(', ', array_map(static fn (PartStanding $one): string => self::named($one, $assessment), $named));
             array_push($sentences, ...$named === [] ? [] : [ucfirst($standing->words()).": {$names}."]);
         }
 
@@ -69,6 +84,7 @@ final readonly class HandOver
     private static function named(PartStanding $one, Assessment $assessment): string
     {
         return match (true) {
+            $one->fitted === 'new' => "{$one->part->name} (new)",
             $one->fitted !== null => "{$one->part->name} {$one->fitted}",
             $assessment->standings[$one->part->id] !== $one => "{$one->part->name} (old)",
             default => $one->part->name,

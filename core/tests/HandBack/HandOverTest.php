@@ -36,6 +36,21 @@ final class HandOverTest extends TestCase
         $this->assertStringContainsString('Locked, Liquid: Dry it', $locked);
     }
 
+    public function test_what_was_replaced_is_said_with_what_the_old_one_was(): void
+    {
+        $said = $this->handOver([
+            self::NOTHING,
+            ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'fail'],
+            ['kind' => 'act', 'act' => 'reseat', 'on' => ['main-plug']],
+            ['kind' => 'act', 'act' => 'replace', 'on' => ['supply'], 'with' => ['tag' => 'P-9']],
+            [...self::STAYS, 'times' => 6],
+        ]);
+        $this->assertStringContainsString('Done: pressed home the 24-pin plug; replaced the supply with P-9.', $said);
+        $this->assertStringContainsString('Condemned: Supply (old).', $said);
+        $this->assertMatchesRegularExpression('/Proved working: [^.]*Supply P-9/', $said);
+        $this->assertStringNotContainsString('Done:', $this->handOver([self::NOTHING]));
+    }
+
     public function test_what_contradicts_itself_is_handed_on_too(): void
     {
         $supply = fn (string $result): array => ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => $result];
