@@ -53,6 +53,19 @@ final class BookTest extends TestCase
         return is_int($row) || is_float($row) ? [Plainly::said($row)] : [];
     }
 
+    public function test_a_fault_that_may_harm_what_is_lent_or_come_of_moving_says_so_and_no_other(): void
+    {
+        $said = [];
+        foreach (Bench::catalogue()->faults as $id => $fault) {
+            $words = self::book()->page('fault', $id)->words();
+            $this->assertSame($fault->harms > 0.0, str_contains($words, 'It may harm a good part'), $id);
+            $this->assertSame($fault->arises > 0.0, str_contains($words, 'Moving the part may bring it about'), $id);
+            $said[] = [$fault->harms > 0.0, $fault->arises > 0.0];
+        }
+        $this->assertContains(true, array_column($said, 0));
+        $this->assertContains(true, array_column($said, 1));
+    }
+
     public function test_every_link_leads_to_a_page(): void
     {
         $links = 0;
