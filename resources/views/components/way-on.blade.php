@@ -38,9 +38,11 @@
             <rect class="other" x="{{ $cures }}" width="{{ round(100 * max(0, $option->expects->other), 1) }}"
                 height="8" />
         </svg>
-        <span class="num">{{ (int) round($cures) }} %</span>
+        {{-- What repairs nothing leaves only the chance that nothing is wrong. --}}
+        <span
+            class="num">{{ $cures < 2.0 ? 'no' : \Orthoscope\Core\Plain\Percent::whole($option->expects->cures) . ' %' }}</span>
         @if ($option->expects->other >= 0.02)
-            <small>and {{ (int) round(100 * $option->expects->other) }} % need more</small>
+            <small>and {{ \Orthoscope\Core\Plain\Percent::whole($option->expects->other) }} % need more</small>
         @endif
     </td>
     <td class="num">{{ $option->cost->minutes }}</td>
