@@ -46,6 +46,9 @@ final class PrecautionTest extends TestCase
     {
         $this->assertTrue($this->grounds(self::WELL)->has('supply', Ground::StayedAway));
         $this->assertNotSame(JobState::Repair, $this->after(self::WELL)->advice->state);
+        $again = $this->grounds(self::WELL, self::WELL);
+        $this->assertTrue($again->has('supply', Ground::StayedAway), 'as long as it runs');
+        $this->assertFalse($again->cameAndWent('supply'));
     }
 
     public function test_it_is_no_such_ground_any_more_once_it_failed_again(): void
