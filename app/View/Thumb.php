@@ -42,7 +42,7 @@ final readonly class Thumb implements Htmlable
         return new self(
             $pads,
             match (true) {
-                $stop === null => 'not started yet',
+                $stop === null => 'no start yet',
                 $likeliest >= self::STAGES => 'goes all the way',
                 $earliest === $likeliest => "reaches {$likeliest} of ".self::STAGES,
                 default => "reaches {$earliest} to {$likeliest} of ".self::STAGES,

@@ -58,6 +58,16 @@ final class PartAloneTest extends TestCase
         }
     }
 
+    public function test_what_was_tried_in_a_good_machine_is_not_listed_as_not_started(): void
+    {
+        $job = $this->takenIn('card', 'Wren 6');
+        $this->actingAs($this->person(Role::Lead));
+        $this->get('/')->assertSee('not started yet');
+        $this->record($job, [['kind' => 'finding', 'check' => 'card-in-host', 'target' => 'card', 'result' => 'works']]);
+        $this->get('/')->assertSee('tried in a good machine')->assertDontSee('not started yet');
+        $this->get(route('jobs.show', $job))->assertSee('Last trial, Graphics card: card in a known-good machine: works there.');
+    }
+
     public function test_nothing_of_the_machine_around_it_is_offered_changed_or_sold(): void
     {
         $job = $this->takenIn('supply', 'Lark 500');

@@ -12,6 +12,7 @@ use Orthoscope\Core\Bench\Timers;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\Closing;
 use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\HandBack\HostTrials;
 use Orthoscope\Core\HandBack\Plan;
 use Orthoscope\Core\HandBack\Progress;
 use Orthoscope\Core\HandBack\Station;
@@ -42,7 +43,11 @@ final class JobSummary
             'closed' => $closing !== null,
             'data' => [
                 'thumb' => $assessment->stop === null ? null : [$assessment->stop->earliest(), $assessment->stop->likeliest()],
-                'outcome' => $last === null ? 'not started yet' : $words->outcome($last),
+                'outcome' => match (true) {
+                    $last !== null => $words->outcome($last),
+                    HostTrials::in($assessment->record, $assessment->machine, $catalogue) !== [] => 'tried in a good machine',
+                    default => 'not started yet',
+                },
                 'suspect' => self::suspect($assessment),
                 'way' => array_map(fn (Waypoint $point): string => $point->isHere ? 'here' : ($point->isDone ? 'done' : 'ahead'), $way),
                 'ended' => $closing === null ? null : self::ended($way, $closing),

@@ -26,10 +26,9 @@ final readonly class HandOver
     public static function sentences(Assessment $assessment, Catalogue $catalogue): array
     {
         $words = new EntryWords($assessment->machine, $catalogue);
-        $last = $assessment->record->lastStart();
 
         return [
-            $last === null ? 'Not started yet.' : "Last start, {$words->setUp($last->setUp)}: {$words->outcome($last)}.",
+            self::lastSeen($assessment, $words, $catalogue),
             ...self::done($assessment, $words, $catalogue),
             ...self::settled($assessment),
             ...self::open($assessment),
@@ -39,6 +38,19 @@ final readonly class HandOver
             ...self::off($assessment, $catalogue),
             ...self::locked($assessment),
         ];
+    }
+
+    private static function lastSeen(Assessment $assessment, EntryWords $words, Catalogue $catalogue): string
+    {
+        $last = $assessment->record->lastStart();
+        $trials = HostTrials::in($assessment->record, $assessment->machine, $catalogue);
+        $trial = end($trials);
+
+        return match (true) {
+            $last !== null => "Last start, {$words->setUp($last->setUp)}: {$words->outcome($last)}.",
+            $trial !== false => "Last trial, {$words->what($trial)}: {$words->outcome($trial)}.",
+            default => 'Not started yet.',
+        };
     }
 
     /** @return list<string> what was worked on, the last few deeds */
