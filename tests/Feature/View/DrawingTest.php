@@ -99,7 +99,7 @@ final class DrawingTest extends TestCase
         $this->assertSame(['reached' => 4, 'maybe' => 2, 'beyond' => 6], array_count_values($thumb->pads));
         $this->assertSame('reaches 4 to 6 of 12', $thumb->spoken);
         $this->assertSame('goes all the way', Thumb::of([12, 12])->spoken);
-        $this->assertSame('not started yet', Thumb::of(null)->spoken);
+        $this->assertSame('no start yet', Thumb::of(null)->spoken);
     }
 
     /**
