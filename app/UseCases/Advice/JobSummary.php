@@ -43,11 +43,7 @@ final class JobSummary
             'closed' => $closing !== null,
             'data' => [
                 'thumb' => $assessment->stop === null ? null : [$assessment->stop->earliest(), $assessment->stop->likeliest()],
-                'outcome' => match (true) {
-                    $last !== null => $words->outcome($last),
-                    HostTrials::in($assessment->record, $assessment->machine, $catalogue) !== [] => 'tried in a good machine',
-                    default => 'not started yet',
-                },
+                'outcome' => self::outcome($assessment, $words, $catalogue),
                 'suspect' => self::suspect($assessment),
                 'way' => array_map(fn (Waypoint $point): string => $point->isHere ? 'here' : ($point->isDone ? 'done' : 'ahead'), $way),
                 'ended' => $closing === null ? null : self::ended($way, $closing),
@@ -64,6 +60,18 @@ final class JobSummary
                 ]),
             ],
         ];
+    }
+
+    /** How far it got, at the last start, or a part that came alone in a trial. */
+    private static function outcome(Assessment $assessment, EntryWords $words, Catalogue $catalogue): string
+    {
+        $last = $assessment->record->lastStart();
+
+        return match (true) {
+            $last !== null => $words->outcome($last),
+            HostTrials::in($assessment->record, $assessment->machine, $catalogue) !== [] => 'tried in a good machine',
+            default => 'not started yet',
+        };
     }
 
     /** @return ?array{name: string, standing: string, percent: int} */

@@ -163,6 +163,7 @@ final class MayCloseTest extends TestCase
     /**
      * @param  list<array<string, mixed>>  $entries
      * @param  ?Closure(): list<Untried>  $untried
+     * @param  ?list<array<string, mixed>>  $proved entries by which it is proved, where they are others
      *
      * @return list<Refusal>
      */
