@@ -21,12 +21,7 @@ final class FindingNoise
         });
     }
 
-    /** Whether it is wrong seldomer than others: seen as it is, or read on the thing itself with its whole set-up gone over. */
-    public static function isSeldom(Check $check, Finding $finding): bool
-    {
-        return ($check->isSight() && $check->result($finding->result)->findsSomething()) || self::isMadeSure($check, $finding);
-    }
-
+    /** Read on the thing itself, with every question about its set-up answered with yes. */
     private static function isMadeSure(Check $check, Finding $finding): bool
     {
         $open = array_filter($check->asks, fn (string $ask): bool => ($finding->checked[$ask] ?? '') !== 'yes');
