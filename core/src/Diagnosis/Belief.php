@@ -280,7 +280,7 @@ final class Belief
     /** Probability that the machine has or had this fault. */
     public function had(int $fault): float
     {
-        return $this->sum(fn (int $i): bool => in_array($fault, $this->sets[$this->of[$i]], true));
+        return $this->hadAny([$fault => true]);
     }
 
     /**
@@ -290,7 +290,12 @@ final class Belief
      */
     public function hadAny(array $faults): float
     {
-        return $this->sum(fn (int $i): bool => $this->anyIn($this->sets[$this->of[$i]], $faults));
+        $had = [];
+        foreach ($this->of as $set) {
+            $had[] = $this->sets[$set];
+        }
+
+        return $this->anyIn($had, $faults);
     }
 
     /**
@@ -300,9 +305,7 @@ final class Belief
      */
     public function hasAny(array $faults): float
     {
-        $now = $this->now();
-
-        return $this->sum(fn (int $i): bool => $this->anyIn($now[$i], $faults));
+        return $this->anyIn($this->now(), $faults);
     }
 
     /**
@@ -543,18 +546,24 @@ final class Belief
     }
 
     /**
-     * @param  list<int>  $faults
-     * @param  array<int, mixed>  $wanted
+     * @param  list<list<int>>  $faults state => faults
+     * @param  array<int, mixed>  $wanted keyed by fault
+     *
+     * @return float probability that any of these is there
      */
-    private function anyIn(array $faults, array $wanted): bool
+    private function anyIn(array $faults, array $wanted): float
     {
-        foreach ($faults as $fault) {
-            if (isset($wanted[$fault])) {
-                return true;
+        $sum = 0.0;
+        foreach ($this->weight as $i => $w) {
+            foreach ($faults[$i] as $fault) {
+                if (isset($wanted[$fault])) {
+                    $sum += $w;
+                    break;
+                }
             }
         }
 
-        return false;
+        return $sum;
     }
 
     /**
@@ -596,19 +605,6 @@ final class Belief
         $below = (1 << $at) - 1;
 
         return ((($mask & $below) | (1 << $at) | (($mask & ~$below) << 1)) << 32) | $into;
-    }
-
-    /** @param  callable(int): bool  $where */
-    private function sum(callable $where): float
-    {
-        $sum = 0.0;
-        foreach ($this->weight as $i => $w) {
-            if ($where($i)) {
-                $sum += $w;
-            }
-        }
-
-        return $sum;
     }
 
     /** @param  array<int, float>  $weights state => unnormalised weight */

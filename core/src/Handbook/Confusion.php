@@ -43,6 +43,9 @@ final class Confusion
     /** @var array<string, list<array{float, int}>> fault => share and mode of each way it may be there */
     private array $modesOf = [];
 
+    /** @var array<string, array<string, array{float, ?string}>> one fault => another, later by name => how far apart they are */
+    private array $apart = [];
+
     public function __construct(private readonly Catalogue $catalogue)
     {
         $machine = Machine::fromArray(self::USUAL, $catalogue);
@@ -95,6 +98,12 @@ final class Confusion
 
     /** @return array{float, ?string} bits by which an hour of trials tells two faults apart, and the trial that does so best */
     public function apart(string $one, string $other): array
+    {
+        return $this->apart[min($one, $other)][max($one, $other)] ??= $this->compared($one, $other);
+    }
+
+    /** @return array{float, ?string} */
+    private function compared(string $one, string $other): array
     {
         $each = [];
         foreach ($this->trials as $id => $trial) {

@@ -28,6 +28,8 @@ final class DemoServer
         $port = FreePort::find();
         $env = [
             'LARAVEL_STORAGE_PATH' => $storage,
+            // What a view is compiled to is the same for all of them.
+            'VIEW_COMPILED_PATH' => $root.'/storage/framework/views',
             'APP_ENV' => 'local',
             'APP_DEBUG' => 'false',
             'APP_KEY' => 'base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8=',
