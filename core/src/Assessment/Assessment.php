@@ -6,6 +6,7 @@ namespace Orthoscope\Core\Assessment;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Diagnosis\Brought;
 use Orthoscope\Core\Diagnosis\FailsUnder;
 use Orthoscope\Core\Diagnosis\FaultBelief;
 use Orthoscope\Core\Diagnosis\Ground;
@@ -125,17 +126,18 @@ final readonly class Assessment
     }
 
     /**
-     * @return list<PartStanding> parts named as the cause: those confirmed at fault, put right since or not, and beside them what may be
-     *     said to be likelier at fault than not; where none is confirmed, the likeliest such one
+     * @return list<PartStanding> parts named as the cause of what it came in with: those confirmed at fault, put right since or not, and
+     *     beside them what may be said to be likelier at fault than not; where none is confirmed, the likeliest such one
      */
     public function causes(): array
     {
-        $confirmed = array_values(array_filter($this->suspects(), fn (PartStanding $s): bool => $s->confirmed));
+        $suspects = array_values(array_filter($this->suspects(), fn (PartStanding $s): bool => ! $this->isBrought($s->part->id)));
+        $confirmed = array_values(array_filter($suspects, fn (PartStanding $s): bool => $s->confirmed));
         $named = array_map(fn (PartStanding $s): string => $s->part->id, $confirmed);
         $likely = $this->hasEvidence()
             ? array_values(
                 array_filter(
-                    $this->suspects(),
+                    $suspects,
                     fn (PartStanding $s): bool => $s->probability >= 0.5 && ! in_array($s->part->id, [...$named, 'outside'], true),
                 ),
             )
@@ -144,6 +146,14 @@ final readonly class Assessment
         return $confirmed === []
             ? array_slice($likely, 0, 1)
             : [...$confirmed, ...array_values(array_filter($likely, fn (PartStanding $s): bool => $s->stated >= 0.5))];
+    }
+
+    /** Whether what is believed of a part came with another that was fitted here: the machine did not come in with that. */
+    private function isBrought(string $part): bool
+    {
+        $likeliest = $this->faultsOf($part)[0] ?? null;
+
+        return $likeliest !== null && Brought::is($likeliest->fault, $this->record, $this->machine);
     }
 
     /** Belief, 0 to 1, that this machine refuses what it has of some kinds of part, which may be good elsewhere. */

@@ -20,6 +20,7 @@ final readonly class Act
      * @param  bool  $buysPart whether the price of the part comes on top
      * @param  ?string  $limit what it leaves, as its owner is told
      * @param  bool  $atOwner it is left to be done at the owner's place, and changes nothing here
+     * @param  array<string, list<string>>  $meant kind of part that was named => kinds it is done to; "any" for the rest it does nothing to
      * @param  ?int  $fixed what the work costs whatever time it takes, minor units before tax; null = by the minute
      */
     public function __construct(
@@ -34,7 +35,16 @@ final readonly class Act
         public ?string $limit,
         public ?int $fixed = null,
         public bool $atOwner = false,
+        public array $meant = [],
     ) {
+    }
+
+    /** @return array<string, list<string>> */
+    private static function meant(?Row $meant): array
+    {
+        $kinds = $meant?->keys() ?? [];
+
+        return array_combine($kinds, array_map(fn (string $kind): array => $meant?->texts($kind) ?? [], $kinds));
     }
 
     public static function fromRow(Row $row): self
@@ -53,6 +63,7 @@ final readonly class Act
             limit: $row->textOrNull('limit'),
             fixed: $row->wholeOrNull('fixed'),
             atOwner: $row->flag('at_owner'),
+            meant: self::meant($row->rowOrNull('meant')),
         );
     }
 }

@@ -60,6 +60,9 @@ final class CatalogueCheck
             }
         }
         foreach ($this->catalogue->acts as $act) {
+            foreach ([...array_diff(array_keys($act->meant), ['any']), ...array_merge(...array_values($act->meant))] as $kind) {
+                $this->known($kind, array_keys($this->catalogue->parts), "act {$act->id}", 'kind of part');
+            }
             if (! $act->buysPart && $act->id !== 'hand-on' && $this->catalogue->economy->wayOf($act->id) === null) {
                 $this->mistakes[] = "Act {$act->id} belongs to no way on; add it to one in economy.yaml.";
             }
@@ -113,7 +116,7 @@ final class CatalogueCheck
     {
         foreach ($this->catalogue->parts as $part) {
             $this->known($part->stage, $this->catalogue->stageIds, "part {$part->id}", 'stage');
-            foreach (array_filter([$part->carrier, $part->serves, ...$part->disturbs]) as $other) {
+            foreach (array_filter([$part->carrier, $part->serves, $part->madeOf, ...$part->disturbs]) as $other) {
                 $this->known($other, array_keys($this->catalogue->parts), "part {$part->id}", 'kind of part');
             }
         }
@@ -147,10 +150,13 @@ final class CatalogueCheck
     private function fault(Fault $fault): void
     {
         $where = "fault {$fault->id}";
-        foreach (array_filter([$fault->part, $fault->with]) as $kind) {
+        foreach (array_filter([$fault->part, $fault->with, ...array_keys($fault->comesWith)]) as $kind) {
             $this->known($kind, array_keys($this->catalogue->parts), $where, 'kind of part');
         }
         $this->known($fault->shows, array_keys($this->catalogue->shows), $where, 'manner of showing');
+        foreach ($fault->comesWith as $share) {
+            $this->share($share, $where);
+        }
         foreach ([$fault->cures, $fault->withCures] as $cures) {
             foreach ($cures as $act => $share) {
                 $this->known($act, array_keys($this->catalogue->acts), $where, 'act');

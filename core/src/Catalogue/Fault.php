@@ -20,6 +20,8 @@ final readonly class Fault
      * @param  ?string  $with kind of part it refuses: it is there only while the machine's own of that kind is in; neither is bad by itself
      * @param  array<string, float>  $withCures  act on the refused part => share of times it cures
      * @param  bool  $steady a state that no cold, heat or work changes
+     * @param  array<string, float>  $comesWith kind of part => chance that another one of it, fitted for good, brings it
+     * @param  ?string  $empty what its owner reads while such a part has been fitted and nothing done about it
      * @param  bool  $comesIn it is there though its part stayed with its owner
      * @param  bool  $eachChannel one such fault for every memory channel of the board
      */
@@ -40,6 +42,8 @@ final readonly class Fault
         public ?string $with = null,
         public array $withCures = [],
         public bool $comesIn = false,
+        public array $comesWith = [],
+        public ?string $empty = null,
     ) {
     }
 
@@ -64,6 +68,8 @@ final readonly class Fault
             with: $row->textOrNull('with'),
             withCures: $row->has('with_cures') ? $row->numberByName('with_cures') : [],
             comesIn: $row->flag('comes_in'),
+            comesWith: $row->has('comes_with') ? $row->numberByName('comes_with') : [],
+            empty: $row->textOrNull('empty'),
         );
     }
 

@@ -18,6 +18,7 @@ final readonly class PartKind
      * @param  bool  $shownByStart a start that got past it shows that it works; a coin cell may be flat and the machine start
      * @param  ?string  $stops    the stage out of reach while no part of this kind is in
      * @param  ?string  $carrier  the kind it belongs to and is replaced with
+     * @param  ?string  $madeOf   the kind it is all of: to replace it is to replace them
      * @param  ?string  $serves   the kind it is used with; unused while none of that kind is in
      * @param  bool  $ownOnly  a lent part of the served kind does not use it
      * @param  int  $price    typical price of a new one, minor units of money; 0 = not sold alone
@@ -46,6 +47,7 @@ final readonly class PartKind
         public bool $shelfOnly,
         public array $also = [],
         public int $markup = 0,
+        public ?string $madeOf = null,
     ) {
     }
 
@@ -75,6 +77,7 @@ final readonly class PartKind
             shelfOnly: $row->flag('shelf_only'),
             also: $row->texts('also', []),
             markup: $row->whole('markup', 0),
+            madeOf: $row->textOrNull('made_of'),
         );
     }
 

@@ -172,19 +172,18 @@ final readonly class Modes
     }
 
     /**
-     * Modes of a part and of all that it carries.
+     * Modes of a part, of all that it carries and of what it is made of.
      *
      * @return array<int, Mode>
      */
     public function carriedBy(string $part, Machine $machine): array
     {
-        $kind = $machine->part($part)->kind->id;
+        $kind = $machine->part($part)->kind;
+        $goes = fn (string $of): bool => $of === $part
+            || $machine->part($of)->kind->carrier === $kind->id
+            || $machine->part($of)->kind->id === $kind->madeOf;
 
-        return array_filter(
-            $this->all,
-            fn (Mode $mode): bool => $mode->spare === null
-                && ($mode->part === $part || $machine->part($mode->part)->kind->carrier === $kind),
-        );
+        return array_filter($this->all, fn (Mode $mode): bool => $mode->spare === null && $goes($mode->part));
     }
 
     /**

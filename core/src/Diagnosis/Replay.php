@@ -646,7 +646,7 @@ final class Replay
         }
         $this->belief = $this->belief
             ->after($gone + $this->model->ended('replace', $on) + $this->model->cures('reseat', $moved))
-            ->arising($this->model->arising($moved, $this->setUp));
+            ->arising($this->model->arising($moved, $this->setUp) + $this->model->comingWith($on));
         foreach ($act->on as $part) {
             $this->introduce($act->with, $part);
             $this->fitted[$part] = $act->with->tag;

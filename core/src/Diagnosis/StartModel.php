@@ -320,6 +320,27 @@ final class StartModel
         return $arising;
     }
 
+    /**
+     * Probability that another of some parts, fitted for good, brings each fault. Of several of a kind it is one's as much as the other's.
+     *
+     * @param  array<string, mixed>  $fitted keyed by part
+     *
+     * @return array<int, float>
+     */
+    public function comingWith(array $fitted): array
+    {
+        $coming = [];
+        foreach ($this->modes->all as $mode => $how) {
+            foreach ($how->spare === null ? $how->fault->comesWith : [] as $kind => $chance) {
+                $all = $this->machine->ofKind($kind);
+                $new = array_filter($all, fn (Part $part): bool => isset($fitted[$part->id]));
+                $new === [] || $coming[$mode] = ($chance * $how->share * count($new)) / count($all);
+            }
+        }
+
+        return $coming;
+    }
+
     private function ownSticks(SetUp $setUp): int
     {
         return count(array_filter($this->machine->ofKind('stick'), fn (Part $stick): bool => $setUp->hasOwn($stick->id)));

@@ -209,10 +209,10 @@ final readonly class WaysOn
                 id: "replace:{$part->id}:{$source->id}",
                 way: $source->id,
                 name: ucfirst("replace {$part->inSentence()}, {$source->name}")." ({$spare->tag})",
-                acts: [['act' => $act->id, 'on' => [$part->id]]],
+                acts: [['act' => $act->id, 'on' => [$part->id]], ...$this->goesWith($part)],
                 part: $part->id,
                 cures: array_map(static fn (float $share): float => $share * $spare->trust, $cures),
-                cost: new Cost($part->kind->sold($spare->value), $this->minutes($act), $source->days),
+                cost: new Cost($part->kind->sold($spare->value), $this->minutesOfReplacing($act, $part), $source->days),
                 promise: $source->promise,
                 after: $this->later($source->promise->comeback, $spare->value),
                 from: new ComesFrom(spare: $spare->tag, facts: [...$spare->fits, ...$spare->facts]),
@@ -237,10 +237,10 @@ final readonly class WaysOn
             id: "replace:{$part->id}:{$source->id}",
             way: $source->id,
             name: ucfirst("replace {$part->inSentence()}, {$source->name}"),
-            acts: [['act' => $act->id, 'on' => [$part->id]]],
+            acts: [['act' => $act->id, 'on' => [$part->id]], ...$this->goesWith($part)],
             part: $part->id,
             cures: array_map(static fn (float $share): float => $share * $good, $cures),
-            cost: new Cost($price, $this->minutes($act), $offer->days ?? $source->days),
+            cost: new Cost($price, $this->minutesOfReplacing($act, $part), $offer->days ?? $source->days),
             promise: $source->promise,
             after: $this->later($source->promise->comeback, $price),
             from: new ComesFrom(offer: $offer?->id, facts: $offer->facts ?? []),
@@ -264,10 +264,10 @@ final readonly class WaysOn
             id: "claim:{$part->id}",
             way: 'claim',
             name: "{$claim->name} (".lcfirst($part->name).')',
-            acts: [['act' => $act->id, 'on' => [$part->id]]],
+            acts: [['act' => $act->id, 'on' => [$part->id]], ...$this->goesWith($part)],
             part: $part->id,
             cures: array_map(fn (float $share): float => $share * $claim->accepted, $cures),
-            cost: new Cost(0, $claim->minutes + $this->minutes($act), $claim->days),
+            cost: new Cost(0, $claim->minutes + $this->minutesOfReplacing($act, $part), $claim->days),
             promise: $claim->promise,
             after: $this->later($claim->promise->comeback, 0),
             leaves: ['The supplier may find no fault: then it comes back as it went.'],
@@ -303,7 +303,7 @@ final readonly class WaysOn
     }
 
     /**
-     * All that goes with the old part, and what is wrong with a part that was fitted in its place.
+     * All that goes with the old part, what is put right with it, and what is wrong with a part that was fitted in its place.
      *
      * @return array<int, float>
      */
@@ -314,6 +314,9 @@ final readonly class WaysOn
             $cures[$mode] = $this->replay->model->modes->all[$mode]->fault->cures['replace'] ?? 1.0;
         }
         $cures += $this->replay->model->cures('replace', [$part->id => true]);
+        foreach ($this->goesWith($part) as $with) {
+            $cures += $this->replay->model->cures($with['act'], array_fill_keys($with['on'], true));
+        }
         foreach ($this->replay->model->modes->all as $mode => $how) {
             if ($how->spare !== null && $how->part === $part->id && $this->isOurs($mode)) {
                 $cures[$mode] = 1.0;
@@ -321,6 +324,31 @@ final readonly class WaysOn
         }
 
         return $cures;
+    }
+
+    /**
+     * What it takes to put right what a part brings more often than not: nothing is on a new drive.
+     *
+     * @return list<array{act: string, on: list<string>}>
+     */
+    private function goesWith(Part $part): array
+    {
+        $acts = [];
+        foreach ($this->replay->model->comingWith([$part->id => true]) as $mode => $chance) {
+            $brought = $this->replay->model->modes->all[$mode];
+            if ($chance > 0.5) {
+                $acts[] = ['act' => $brought->fault->usualRepair(), 'on' => [$brought->part]];
+            }
+        }
+
+        return $acts;
+    }
+
+    private function minutesOfReplacing(Act $act, Part $part): int
+    {
+        $minutes = fn (array $with): int => $this->catalogue->act($with['act'])->minutes;
+
+        return $this->minutes($act) + array_sum(array_map($minutes, $this->goesWith($part)));
     }
 
     private function minutes(Act $act): int

@@ -19,7 +19,7 @@ final readonly class ActReader
     public function read(Head $head, Written $written): ActDone
     {
         $act = $written->lookedUp('act', fn (): Act => $this->catalogue->act($written->word('act')));
-        $on = $this->on($written);
+        $on = $this->on($act, $written);
         $begun = $written->flag('begun');
         if ($begun && ! $this->locksWhileItLasts($act)) {
             throw $written->mistake('begun', "\"{$act->name}\" is recorded once it is done, not when it has begun.");
@@ -43,15 +43,18 @@ final readonly class ActReader
     }
 
     /** @return list<string> parts it was done to */
-    private function on(Written $written): array
+    private function on(Act $act, Written $written): array
     {
+        $doneTo = new DoneTo($this->catalogue, $this->machine);
         $on = [];
         foreach ($written->words('on') as $i => $word) {
             $meant = $this->machine->meant($word);
             if ($meant === [] && ! isset($this->catalogue->parts[$word])) {
                 throw $written->mistake("on/{$i}", $this->machine->unknownPart($word));
             }
-            array_push($on, ...$meant);
+            foreach ($meant as $part) {
+                array_push($on, ...$doneTo->parts($act, $part));
+            }
         }
 
         return $on === [] ? throw $written->mistake('on', 'Say which part it was done to.') : array_values(array_unique($on));

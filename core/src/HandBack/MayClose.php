@@ -70,7 +70,7 @@ final class MayClose
             $assessment->locks->keepItOff() && $isRepaired => $isRefused(
                 'It is locked, so it is not repaired. End the locks on its page, or let it go back unrepaired, with its warning.',
             ),
-            // A new drive without a system fails otherwise than what came in: that a lead may sign off.
+            // What fails otherwise than what came in, such as a new drive without a system, a lead may sign off.
             $now->asBefore && $isRepaired => $isRefused(
                 "It still did what it came in with in entry {$now->shown?->number}, so it is not repaired. Put it right, or let it go "
                     .'back unrepaired.',

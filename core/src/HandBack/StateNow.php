@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\HandBack;
 
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\Fault;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Finding;
@@ -24,9 +25,14 @@ final readonly class StateNow
      *     last work
      * @param  bool  $fails it failed then, or some of the times
      * @param  bool  $asBefore it failed as its owner told, or as it did before it was worked on
+     * @param  ?Fault  $empty what a part fitted here has brought, and explains that it failed: then it is not as before
      */
-    private function __construct(public Start|Finding|null $shown, public bool $fails, public bool $asBefore)
-    {
+    private function __construct(
+        public Start|Finding|null $shown,
+        public bool $fails,
+        public bool $asBefore,
+        public ?Fault $empty = null,
+    ) {
     }
 
     public static function of(Record $record, Machine $machine, Catalogue $catalogue): self
@@ -42,9 +48,12 @@ final readonly class StateNow
         if ($shown instanceof Finding) {
             return new self($shown, $failed = HostTrials::failed($shown, $catalogue), $failed);
         }
-        $failed = array_filter(array_keys($shown->outcomes ?? []), $catalogue->isFailure(...));
+        $failed = array_values(array_filter(array_keys($shown->outcomes ?? []), $catalogue->isFailure(...)));
+        $empty = StillEmpty::of($record, $failed, $machine, $catalogue);
 
-        return new self($shown, $failed !== [], array_intersect($failed, self::before($record, $catalogue)) !== []);
+        $isAsBefore = array_intersect($failed, self::before($record, $catalogue)) !== [];
+
+        return new self($shown, $failed !== [], $empty === null && $isAsBefore, $empty);
     }
 
     /** @return list<string> outcomes that its owner told, or that were seen before it was worked on */

@@ -75,7 +75,11 @@ final readonly class StandsNow
 
         return [
             ...$shown === $tried[0] ? [] : [Sentence::of($words, $shown->number)],
-            Sentence::of($this->now->asBefore ? 'The trouble is not put right.' : 'So it does not run as it should yet.', $shown->number),
+            Sentence::of(match (true) {
+                $this->now->empty?->empty !== null => $this->now->empty->empty,
+                $this->now->asBefore => 'The trouble is not put right.',
+                default => 'So it does not run as it should yet.',
+            }, $shown->number),
         ];
     }
 }

@@ -151,7 +151,7 @@ final class CatalogueMachine implements HiddenMachine
             $this->model->modes->carriedBy($part, $this->machine()),
         );
         $this->cure($gone + $this->model->cures('replace', [$part => true]) + $this->model->cures('reseat', $moved));
-        $this->bringAbout($this->model->arising($moved, $this->setUp));
+        $this->bringAbout($this->model->arising($moved, $this->setUp) + $this->model->comingWith([$part => true]));
         $this->fitted[$part] = self::NEW;
         unset($this->bad[self::NEW." {$part}"]);
         $this->forget(self::NEW, $part);

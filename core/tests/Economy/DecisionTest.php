@@ -288,6 +288,18 @@ final class DecisionTest extends TestCase
         $this->assertGreaterThan($decision->option('replace:processor:new')->expects->cures ?? 0.0, $platform->expects->cures);
     }
 
+    public function test_a_new_drive_is_priced_with_the_system_on_it(): void
+    {
+        $decision = $this->decide([
+            ['kind' => 'start', 'reached' => 'no-system'], ['kind' => 'finding', 'check' => 'drive-health', 'result' => 'failing'],
+        ]);
+        $drive = $decision->option('replace:drive:new');
+        $this->assertSame(['replace', 'repair-system'], array_column($drive->acts ?? [], 'act'));
+        $acts = Bench::catalogue()->acts;
+        $this->assertGreaterThan($acts['replace']->minutes + $acts['repair-system']->minutes, $drive?->cost->minutes);
+        $this->assertSame(['replace'], array_column($decision->option('replace:board:new')->acts ?? [], 'act'));
+    }
+
     /**
      * @param  list<array<string, mixed>>  $entries
      * @param  list<array<string, mixed>>|null  $shelf

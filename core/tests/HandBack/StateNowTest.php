@@ -52,6 +52,19 @@ final class StateNowTest extends TestCase
         $this->assertFalse($this->of(self::DARK, self::SEATED, self::WELL)->asBefore);
     }
 
+    public function test_nothing_on_a_new_drive_is_not_the_old_trouble_until_a_system_is_put_on_it(): void
+    {
+        $fails = ['kind' => 'start', 'reached' => 'no-system'];
+        $drive = ['kind' => 'act', 'act' => 'replace', 'on' => ['drive'], 'with' => ['tag' => 'new']];
+        $system = ['kind' => 'act', 'act' => 'repair-system', 'on' => ['system']];
+        $this->assertSame('system-none', $this->of($fails, $drive, $fails)->empty?->id);
+        $this->assertFalse($this->of($fails, $drive, $fails)->asBefore);
+        $this->assertTrue($this->of($fails, $drive, $system, $fails)->asBefore);
+        $this->assertNull($this->of($fails, $drive, $system, $fails)->empty);
+        $this->assertNull($this->of(self::DARK, $drive, self::DARK)->empty, 'no drive makes it dark');
+        $this->assertTrue($this->of($fails, self::SEATED, $fails)->asBefore);
+    }
+
     /** @param  array<string, mixed>  ...$entries */
     private function of(array ...$entries): StateNow
     {

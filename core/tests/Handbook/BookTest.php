@@ -43,6 +43,21 @@ final class BookTest extends TestCase
         $this->assertGreaterThan(1500, $looked, 'Hardly a number was looked for.');
     }
 
+    public function test_what_is_told_with_a_machine_that_goes_home_locked_stands_with_its_lock(): void
+    {
+        $told = 0;
+        foreach (Bench::catalogue()->locks as $lock) {
+            $passages = array_filter(
+                self::book()->page('lock', $lock->id)->sections,
+                fn ($passage): bool => $passage->heading === 'What an owner who takes it home locked is told',
+            );
+            $items = array_merge(...array_column($passages, 'items'), ...[[]]);
+            $this->assertSame(array_filter([$lock->tell]), array_column($items, 'words'), $lock->id);
+            $told += $lock->tell === '' ? 0 : 1;
+        }
+        $this->assertGreaterThan(2, $told);
+    }
+
     /** @return list<string> */
     private static function numbers(mixed $row): array
     {

@@ -42,6 +42,16 @@ final class StandsNowTest extends TestCase
         $this->assertSame('So it does not run as it should yet.', $this->now([self::TOLD, self::DARK, self::NEW_CARD, $empty])[1]);
     }
 
+    public function test_a_new_drive_with_nothing_on_it_is_not_the_old_trouble(): void
+    {
+        $none = ['kind' => 'start', 'reached' => 'no-system'];
+        $drive = ['kind' => 'act', 'act' => 'replace', 'on' => ['drive'], 'with' => ['tag' => 'O-4', 'trust' => 0.97]];
+        $this->assertSame(
+            'A new drive is empty until a system is put on it. We have not put one on it.',
+            $this->now([['kind' => 'report', 'reached' => 'no-system'], $none, $drive, $none])[1],
+        );
+    }
+
     public function test_what_nobody_has_seen_run_is_not_said_to(): void
     {
         $since = 'Since our last work we have not started it with only its own parts in. So we cannot say how it runs now.';

@@ -16,14 +16,15 @@ final class ShutOffAtWorkTest extends TestCase
         ['kind' => 'start', 'reached' => 'drops', 'setup' => ['goal' => 'load']],
     ];
 
-    public function test_heat_comes_first_and_sizing_among_the_first_four(): void
+    public function test_heat_comes_first_and_sizing_before_anything_is_swapped(): void
     {
-        $first = array_map(
-            fn (NextStep $step): string => $step->candidate->step->id,
-            array_slice(Bench::assess(self::GOES_OFF)->advice->steps, 0, 4),
-        );
-        $this->assertContains('supply-sum', $first);
+        $steps = Bench::assess(self::GOES_OFF)->advice->steps;
+        $first = array_map(fn (NextStep $step): string => $step->candidate->step->id, $steps);
         $this->assertContains('temperature', array_slice($first, 0, 2));
+        $this->assertContains('supply-sum', $first);
+        $before = array_slice($steps, 0, (int) array_search('supply-sum', $first, true));
+        $records = array_map(fn (NextStep $step): string => $step->candidate->step->record, $before);
+        $this->assertSame(['check'], array_values(array_unique($records)));
     }
 
     public function test_before_the_first_start_it_is_not_put_right_what_only_lets_a_machine_start(): void

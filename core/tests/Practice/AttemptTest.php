@@ -50,6 +50,12 @@ final class AttemptTest extends TestCase
         $this->assertSame($bought->money, $attempt->money());
     }
 
+    public function test_a_look_is_written_with_what_it_has_and_no_more(): void
+    {
+        $looked = $this->dead()->do(['kind' => 'finding', 'check' => 'look-inside'])->entries[0];
+        $this->assertSame(['kind', 'check', 'result'], array_keys($looked));
+    }
+
     public function test_a_lent_supply_starts_it_and_a_bad_spare_does_not(): void
     {
         $lent = ['kind' => 'start', 'setup' => ['lent' => ['supply' => ['tag' => 'any-supply', 'trust' => 0.97]]]];
