@@ -21,6 +21,7 @@ final readonly class Step
      * @param  bool  $login   goes beyond the log-in screen
      * @param  bool  $benchSupply a bench supply feeds the board, not the machine's own supply
      * @param  ?string  $whyAgain in place of `why` once the machine was started
+     * @param  ?string  $whyAfter in place of both while it was worked on and not started since
      * @param  bool  $unlocks offered only while a lock waits for it
      * @param  list<string>  $whenNew events: where one was told, the look comes first, as long as what it shows is in question at all
      * @param  list<string>  $recovers stages at which it has cured machines for minutes: done once before a part is bought for one
@@ -50,6 +51,7 @@ final readonly class Step
         public bool $unlocks,
         public ?string $mootAfter,
         public ?string $whyAgain,
+        public ?string $whyAfter,
         public array $whenNew,
         public array $recovers,
     ) {
@@ -81,6 +83,7 @@ final readonly class Step
             unlocks: $row->flag('unlocks'),
             mootAfter: $row->textOrNull('moot_after'),
             whyAgain: $row->textOrNull('why_again'),
+            whyAfter: $row->textOrNull('why_after'),
             whenNew: $row->texts('when_new', []),
             recovers: $row->texts('recovers', []),
         );

@@ -28,6 +28,7 @@ final readonly class Conclusion
         return self::barred($best, $anyLocked, $now)
             ?? self::underWay($best, $unlocks, $now)
             ?? self::provable($now)
+            ?? self::shown($best, $now)
             ?? self::worthATest($best, $next)
             ?? self::left($next, $now)
             ?? self::repair($best, $next)
@@ -79,6 +80,13 @@ final readonly class Conclusion
             $now->told => "It runs here, and what to change at home was told. That this is all is {$percent} % sure.",
             default => "It is fixed, {$percent} % sure. Prove it.",
         });
+    }
+
+    private static function shown(?NextStep $best, Situation $now): ?self
+    {
+        return $now->workedOnSince && $best?->candidate->step->id === 'start'
+            ? self::find('Start it as it is: see what that did before anything else is changed.')
+            : null;
     }
 
     private static function worthATest(?NextStep $best, RepairInView $next): ?self

@@ -46,6 +46,8 @@ final class Planner
 
     private readonly Suspicion $suspicion;
 
+    private readonly Situation $situation;
+
     /** @var list<string> events that were told */
     private readonly array $told;
 
@@ -68,6 +70,7 @@ final class Planner
         $this->belief = $replay->belief->mostOf($catalogue->number('plan_mass'), (int) $catalogue->number('plan_states'));
         $this->told = array_column(Circumstances::of($record, $catalogue), 'id');
         $this->suspicion = new Suspicion($catalogue, $replay, $this->belief);
+        $this->situation = Situation::of($catalogue, $replay, $record, $grounds->failsUnder->condition, $locks);
         $this->candidates = $this->candidates();
         $this->tests = $this->openTests();
         $this->needs = new RepairNeeds($catalogue, $replay, $record, array_map(fn (array $test): int => $test[0], $this->tests));
@@ -150,14 +153,13 @@ final class Planner
     private function conclusion(array $steps, RepairInView $next): Conclusion
     {
         $best = ($steps[0] ?? null)?->isOpen() === true ? $steps[0] : null;
-        $situation = Situation::of($this->catalogue, $this->replay, $this->record, $this->grounds->failsUnder->condition, $this->locks);
 
         return Conclusion::of(
             $best,
             $best !== null && $this->unlocks($best->candidate),
             $best === null && $steps !== [],
             $next,
-            $situation,
+            $this->situation,
         );
     }
 
@@ -178,7 +180,11 @@ final class Planner
 
     private function why(Candidate $candidate): string
     {
-        return $this->record->lastStart() === null ? $candidate->step->why : $candidate->step->whyAgain ?? $candidate->step->why;
+        return match (true) {
+            $this->record->lastStart() === null => $candidate->step->why,
+            $this->situation->workedOnSince && $candidate->step->whyAfter !== null => $candidate->step->whyAfter,
+            default => $candidate->step->whyAgain ?? $candidate->step->why,
+        };
     }
 
     /**
@@ -337,13 +343,13 @@ final class Planner
         ];
     }
 
-    /** What unlocks, what confirms, and the first start come before all weighing. */
+    /** What unlocks, what confirms, the first start and the one that shows what work did come before all weighing. */
     private function comesFirst(Candidate $candidate): bool
     {
         return $this->unlocks($candidate)
             || $candidate->step->each === 'swapped'
             || ($candidate->step->id === 'back-in-case' && $this->grounds->failsUnder->condition === FailsUnder::CASE)
-            || ($this->record->lastStart() === null && $candidate->step->id === 'start')
+            || ($candidate->step->id === 'start' && ($this->record->lastStart() === null || $this->situation->workedOnSince))
             || $candidate->step->id === 'take-off'
             || $this->isAskedFirst($candidate);
     }

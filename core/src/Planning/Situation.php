@@ -23,6 +23,7 @@ final readonly class Situation
      * @param  bool  $provable it ran at its last start, or something was done to it since, and it is likely sound
      * @param  bool  $told nothing was done here; what to change at home was told its owner
      * @param  float  $sound belief that nothing is wrong with it any more, 0 to 1
+     * @param  bool  $workedOnSince something was done to it since its last start, and no start has shown what
      * @param  bool  $runs it stayed up at its last start, nothing swapped, and it has not come back
      */
     private function __construct(
@@ -33,6 +34,7 @@ final readonly class Situation
         public bool $provable,
         public bool $told,
         public float $sound,
+        public bool $workedOnSince,
         public bool $runs,
     ) {
     }
@@ -55,6 +57,7 @@ final readonly class Situation
             provable: ($runs || $repairedSince) && $sound >= $catalogue->number('prove_from'),
             told: $work === [] && $toldOf !== [],
             sound: $sound,
+            workedOnSince: $last !== null && $repairedSince,
             runs: self::runsAsItCame($last, $record, $catalogue),
         );
     }

@@ -45,6 +45,19 @@ final class PlannerTest extends TestCase
         $this->assertGreaterThan(0, $others);
     }
 
+    public function test_what_a_deed_did_is_seen_before_anything_else_is_changed(): void
+    {
+        $home = ['kind' => 'act', 'act' => 'reseat', 'on' => ['card']];
+        $advice = Bench::assess([self::DARK, $home])->advice;
+        $this->assertSame('start', $advice->steps[0]->candidate->step->id);
+        $this->assertSame('Start it as it is: see what that did before anything else is changed.', $advice->why);
+        $this->assertNotSame('start', Bench::assess([self::DARK, $home, self::DARK])->advice->steps[0]->candidate->step->id);
+        $wet = ['kind' => 'finding', 'check' => 'look-inside', 'result' => 'liquid'];
+        $this->assertNotSame('start', Bench::assess([self::DARK, $home, $wet])->advice->steps[0]->candidate->step->id, 'locks come first');
+        $told = ['kind' => 'act', 'act' => 'advise', 'on' => ['wall-socket']];
+        $this->assertNotSame('start', Bench::assess([self::DARK, $told])->advice->steps[0]->candidate->step->id, 'nothing was done to it');
+    }
+
     public function test_a_look_that_was_made_is_not_offered_again(): void
     {
         $this->assertNotNull(Bench::assess([self::DARK])->advice->step('plugs'));
