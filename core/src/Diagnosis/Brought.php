@@ -35,8 +35,17 @@ final class Brought
 
     private static function brings(ActDone $act, Fault $fault, Machine $machine): bool
     {
-        $isOfThem = fn (string $part): bool => isset($fault->comesWith[$machine->part($part)->kind->id]);
+        if ($act->begun || $act->with === null) {
+            return false;
+        }
+        // Of two drives either may have held the system: then it is no likelier than not.
+        foreach (array_keys($fault->comesWith) as $kind) {
+            $all = array_column($machine->ofKind($kind), 'id');
+            if (2 * count(array_intersect($all, $act->on)) > count($all)) {
+                return true;
+            }
+        }
 
-        return ! $act->begun && $act->with !== null && array_filter($act->on, $isOfThem) !== [];
+        return false;
     }
 }

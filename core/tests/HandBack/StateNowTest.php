@@ -65,6 +65,16 @@ final class StateNowTest extends TestCase
         $this->assertTrue($this->of($fails, self::SEATED, $fails)->asBefore);
     }
 
+    public function test_of_two_drives_the_one_that_was_replaced_need_not_have_held_the_system(): void
+    {
+        $fails = ['kind' => 'start', 'reached' => 'no-system'];
+        $one = ['kind' => 'act', 'act' => 'replace', 'on' => ['drive-2'], 'with' => ['tag' => 'new']];
+        $case = Bench::case([$fails, $one, $fails], ['drives' => 2]);
+        $now = StateNow::of($case->record, $case->machine, Bench::catalogue());
+        $this->assertNull($now->empty);
+        $this->assertTrue($now->asBefore);
+    }
+
     /** @param  array<string, mixed>  ...$entries */
     private function of(array ...$entries): StateNow
     {
