@@ -12,6 +12,7 @@ use Orthoscope\Core\Catalogue\Check;
 use Orthoscope\Core\Catalogue\SignChannel;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Codes\CodeMeaning;
+use Orthoscope\Core\Evidence\DoneTo;
 use Orthoscope\Core\Planning\Candidate;
 use Orthoscope\Core\SetUp\SetUp;
 use Orthoscope\Core\Shelf\Fitting;
@@ -176,6 +177,12 @@ final readonly class EntryChoices
     public function acts(): array
     {
         return array_values($this->catalogue->acts);
+    }
+
+    /** Names of the parts that an act is done to with use, spaces between; the form puts those first. */
+    public function usefulOn(Act $act): string
+    {
+        return implode(' ', (new DoneTo($this->catalogue, $this->assessment->machine))->useful($act));
     }
 
     /** @return list<Part> */

@@ -46,9 +46,11 @@ export function claim() {
     };
 }
 
-// The form of an act shows the caution of the act that is chosen.
+// The form of an act shows the caution of the act that is chosen, and what it is usually done to before all other parts.
 export function act() {
     return {
+        parts: null,
+        byHand: null,
         init() {
             this.choose();
         },
@@ -68,6 +70,29 @@ export function act() {
             const ohms = this.$refs.act.value === 'replace-resistor';
             this.$refs.ohms.hidden = !ohms;
             for (const field of this.$refs.ohms.querySelectorAll('input')) field.disabled = !ohms;
+            this.usualFirst((this.$refs.act.selectedOptions[0]?.dataset.useful ?? '').split(' '));
+        },
+        usualFirst(useful) {
+            const list = this.$refs.on;
+            this.parts ??= [...list.options];
+            const [usual, others] = [true, false].map((is) => this.parts.filter((part) => useful.includes(part.value) === is));
+            const picked = list.value;
+            const group = (label, parts) => {
+                const group = document.createElement('optgroup');
+                group.label = label;
+                group.append(...parts);
+                return group;
+            };
+            list.replaceChildren(...(usual.length && others.length ? [group('Usual', usual), group('Other parts', others)] : this.parts));
+            // What was picked stays so where the act is done to it; else the first it is done to.
+            list.value = usual.length && !useful.includes(picked) && !this.kept(picked) ? usual[0].value : picked;
+        },
+        // A part that was picked by hand is kept, whatever the act.
+        kept(part) {
+            return this.byHand === part;
+        },
+        pickPart() {
+            this.byHand = this.$refs.on.value;
         },
     };
 }

@@ -41,12 +41,13 @@
                     x-ref="act" x-on:change="choose">
                     @foreach ($page->choices->acts() as $act)
                         <option value="{{ $act->id }}" data-caution="{{ $act->caution }}"
-                            @selected(old('entry.act', $advice->repair?->act->id) === $act->id)>
+                            data-useful="{{ $page->choices->usefulOn($act) }}" @selected(old('entry.act', $advice->repair?->act->id) === $act->id)>
                             {{ $act->name }}</option>
                     @endforeach
                 </select>
             </div>
-            <div class="field"><label for="a-on">To</label><select id="a-on" name="entry[on]">
+            <div class="field"><label for="a-on">To</label><select id="a-on" name="entry[on]" x-ref="on"
+                    x-on:change="pickPart">
                     @foreach ($page->choices->parts() as $part)
                         @php
                             $picked = old('entry.on', $advice->repair?->part->id);

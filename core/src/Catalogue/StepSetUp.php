@@ -18,6 +18,8 @@ final readonly class StepSetUp
      * @param  bool  $only of its kind only the target stays in
      * @param  bool  $swapsSlot the target goes to another slot
      * @param  bool  $restores the machine's own target comes back to its place
+     * @param  bool  $strips all is out that a picture does without: drives, cards beside the graphics card, what is plugged in from outside,
+     *     all sticks but the target, and the graphics card where there is a picture without it
      * @param  ?string  $out what is taken out: "target" or a kind of part
      */
     public function __construct(
@@ -25,6 +27,7 @@ final readonly class StepSetUp
         public bool $only,
         public bool $swapsSlot,
         public bool $restores,
+        public bool $strips,
         public ?string $out,
         public ?Place $place,
         public ?StartBy $startBy,
@@ -44,6 +47,7 @@ final readonly class StepSetUp
             only: $row->has('only'),
             swapsSlot: $row->has('swap-slot'),
             restores: $row->has('restore'),
+            strips: $row->has('strip'),
             out: $row->textOrNull('out'),
             place: $row->has('place') ? Place::from($row->text('place')) : null,
             startBy: $row->has('start_by') ? StartBy::from($row->text('start_by')) : null,
@@ -59,7 +63,7 @@ final readonly class StepSetUp
     /** It asks for nothing but a temperature and what the machine does. */
     public function changesNoPart(): bool
     {
-        return ! $this->lends && ! $this->only && ! $this->swapsSlot && ! $this->restores && $this->out === null
+        return ! $this->lends && ! $this->only && ! $this->swapsSlot && ! $this->restores && ! $this->strips && $this->out === null
             && $this->place === null && $this->startBy === null && ! $this->otherOutput;
     }
 }

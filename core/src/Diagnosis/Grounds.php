@@ -27,6 +27,9 @@ final class Grounds
     /** @var array<string, true> parts with which, put back, it ran as far at first, and failed again later */
     private array $cameAndWent = [];
 
+    /** @var array<string, true> parts with which, and with what they sit in, the trouble came back */
+    private array $cameBackInPlace = [];
+
     /** @var array<string, int> part => the entry with which a new one was fitted */
     private array $fittedAt = [];
 
@@ -211,15 +214,21 @@ final class Grounds
             if ($used) {
                 $this->readPutBack($part->id, $other, $start);
             }
-            if (
-                $ground === Ground::Improved
-                && $used
-                && $this->isOnlyNew($part, $start->setUp, $other->setUp)
-                && ! $this->actBetween($acts, $other, $start)
-            ) {
+            if ($ground !== Ground::Improved || ! $used || $this->actBetween($acts, $other, $start)) {
+                continue;
+            }
+            if ($this->isOnlyNew($part, $start->setUp, $other->setUp)) {
                 $this->add($part->id, $start, Ground::CameBack);
+            } elseif ($this->isOnlyNew($part, $start->setUp, $other->setUp, withItsPlace: true)) {
+                $this->cameBackInPlace[$part->id] = true;
             }
         }
+    }
+
+    /** Whether it failed again with the part back in the place it sits in: it, or that place. */
+    public function cameBackInPlace(string $part): bool
+    {
+        return isset($this->cameBackInPlace[$part]);
     }
 
     /** Whether it ran with the part put back, and failed later: a swap may have helped by what it moved. */
@@ -254,7 +263,7 @@ final class Grounds
     }
 
     /** Whether a part, with what only it uses, is all that one start used and the other did not: no spare came in with it. */
-    private function isOnlyNew(Part $part, SetUp $setUp, SetUp $other): bool
+    private function isOnlyNew(Part $part, SetUp $setUp, SetUp $other, bool $withItsPlace = false): bool
     {
         foreach (array_keys($setUp->lent) as $place) {
             if ($other->stateOf($place) !== $setUp->stateOf($place)) {
@@ -263,7 +272,9 @@ final class Grounds
         }
         foreach ($this->model->usedOnlyIn($setUp, $other) as $new) {
             $kind = $this->model->machine->part($new)->kind;
-            if ($new !== $part->id && $kind->carrier !== $part->kind->id && ! ($kind->ownOnly && $kind->serves === $part->kind->id)) {
+            $goesWithIt = ($kind->serves === $part->kind->id && ($kind->ownOnly || $withItsPlace))
+                || ($withItsPlace && $kind->madeOf === $part->kind->id);
+            if ($new !== $part->id && $kind->carrier !== $part->kind->id && ! $goesWithIt) {
                 return false;
             }
         }

@@ -8,6 +8,7 @@ use Orthoscope\Core\Catalogue\Act;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Fault;
 use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\SetUp\SetUp;
 
 /**
@@ -31,6 +32,18 @@ final readonly class DoneTo
         $parts = array_merge(...array_map(fn (string $of): array => $this->ofKind($of, $named), $meant));
 
         return $parts === [] ? [$named] : $parts;
+    }
+
+    /** @return list<string> the machine's parts that it is done to with use; none where it ends no fault of any */
+    public function useful(Act $act): array
+    {
+        $kinds = $act->meant;
+        foreach ($this->catalogue->faults as $fault) {
+            $kinds += isset($fault->cures[$act->id]) ? [$fault->part => true] : [];
+            $kinds += $fault->with !== null && isset($fault->withCures[$act->id]) ? [$fault->with => true] : [];
+        }
+
+        return array_column(array_filter($this->machine->parts, fn (Part $part): bool => isset($kinds[$part->kind->id])), 'id');
     }
 
     /** @return list<string> a stick sits in one slot; of other kinds all there are */

@@ -23,6 +23,8 @@ final readonly class Candidate
      * @param  bool  $ownSupply it puts mains on the machine's own supply, here or in another machine
      * @param  ?Spare  $host   the known-good machine it is tried in, where the shelf has one
      * @param  int  $longer minutes on top of the step's own, for a start that must run for a while to show anything
+     * @param  int  $spared minutes of the step's own that are not needed, as the machine stands so already
+     * @param  bool  $holdsUp what comes and goes stands so already and ran: whether it holds is asked before anything is put back
      */
     public function __construct(
         public Step $step,
@@ -32,6 +34,8 @@ final readonly class Candidate
         public ?Spare $spare,
         public bool $lacksSpare = false,
         public int $longer = 0,
+        public int $spared = 0,
+        public bool $holdsUp = false,
         public bool $ownSupply = false,
         public ?Spare $host = null,
     ) {
@@ -40,13 +44,19 @@ final readonly class Candidate
     /** Bench minutes it takes. */
     public function minutes(): int
     {
-        return $this->step->minutes + $this->longer;
+        return $this->step->minutes - $this->spared + $this->longer;
     }
 
     /** Whether it goes beyond the log-in screen. */
     public function needsConsent(): bool
     {
         return $this->step->login || in_array($this->setUp?->goal, [Goal::Load, Goal::Hours], true);
+    }
+
+    /** Whether the machine stands so already: it is only started again. */
+    public function isOnceMore(): bool
+    {
+        return $this->spared > 0;
     }
 
     /** Names it among all steps of one machine. */
@@ -91,6 +101,9 @@ final readonly class Candidate
             $this->step->name,
         );
 
+        if ($this->isOnceMore()) {
+            $name = 'Start it once more as it stands: '.lcfirst($name);
+        }
         if ($this->host !== null) {
             $name .= ", {$this->host->tag}";
         }

@@ -236,8 +236,32 @@ final readonly class Candidates
             spare: $spare,
             lacksSpare: $step->setUp->lends && $spare === null,
             longer: $this->trial->longer($step, $setUp, $this->catalogue),
+            spared: $this->spared($step, $setUp),
+            holdsUp: $this->spared($step, $setUp) > 0 && $this->heldUp(),
             ownSupply: $setUp->hasOwn('supply'),
         );
+    }
+
+    /** Minutes of a step that changes parts for a start, where they stand changed so since the last one. */
+    private function spared(Step $step, SetUp $setUp): int
+    {
+        $last = $this->record->lastStart();
+        $standsSo = $step->record === 'start'
+            && ! $step->setUp->changesNoPart()
+            && $last !== null
+            && ! $last->setUp->changesNoPart()
+            && $last->setUp->isPutTogetherAs($setUp)
+            && max([0, ...array_column($this->record->all(ActDone::class), 'number')]) < $last->number;
+
+        return $standsSo ? max(0, $step->minutes - $this->catalogue->steps['start']->minutes) : 0;
+    }
+
+    /** It comes and goes, and did not fail as it was last started: one good start says little of that. */
+    private function heldUp(): bool
+    {
+        $last = $this->record->lastStart();
+
+        return $last !== null && $this->grounds->comesAndGoes && ! $this->catalogue->isFailure($last->reached);
     }
 
     private function spareFor(string $kind): ?Spare
@@ -277,7 +301,10 @@ final readonly class Candidates
             'unlock' => ! $this->locks->waitForAct((string) $step->act),
             'act' => $this->actIsDone((string) $step->act, $candidate->on),
             default => $step->each !== 'swapped'
-                && $this->startIsDone($candidate->setUp ?? new SetUp, $step->id === 'start' ? 'plain_starts' : 'other_starts'),
+                && $this->startIsDone(
+                    $candidate->setUp ?? new SetUp,
+                    $step->id === 'start' || $candidate->holdsUp ? 'plain_starts' : 'other_starts',
+                ),
         };
     }
 

@@ -52,6 +52,9 @@ final readonly class Conclusion
                     : 'Start it once, as it came, before anything is touched.',
             ),
             $best->candidate->step->each === 'swapped' => self::confirm($best),
+            $best->candidate->holdsUp => self::find(
+                'It comes and goes, and one start with something changed says little of that: start it once more as it stands.',
+            ),
             $best->candidate->step->id === 'take-off' => self::find(
                 'Take off what was attached and start it again, before anything is concluded.',
             ),
@@ -64,8 +67,15 @@ final readonly class Conclusion
     private static function confirm(NextStep $best): self
     {
         $part = $best->candidate->target?->inSentence() ?? 'a part';
+        $left = $best->candidate->setUp;
+        $isOneOfMany = $left !== null && [...$left->out, ...array_keys($left->lent), ...array_keys($left->moved)] !== [];
 
-        return new self(JobState::Confirm, "It got further with {$part} changed. Put the old part back before it is condemned.");
+        return new self(
+            JobState::Confirm,
+            $isOneOfMany
+                ? "It got further with several things changed. Put them back one at a time, {$part} first."
+                : "It got further with {$part} changed. Put the old part back before it is condemned.",
+        );
     }
 
     private static function provable(Situation $now): ?self
@@ -96,6 +106,9 @@ final readonly class Conclusion
         }
         if ($best === null || $best->saves <= 0.0) {
             return null;
+        }
+        if ($best->opening !== null) {
+            return self::find("{$best->opening->inWords()}.");
         }
         $minutes = Many::of(max(1, (int) round($best->saves)), 'minute');
 

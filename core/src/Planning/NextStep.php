@@ -14,6 +14,7 @@ final readonly class NextStep
      * @param  float  $bits        what it is expected to tell, in bits
      * @param  list<Outcome>  $outcomes    likeliest first
      * @param  list<ActiveLock>  $lockedBy
+     * @param  ?Opening  $opening what it lets be done, where it is taken for that
      */
     public function __construct(
         public Candidate $candidate,
@@ -25,6 +26,7 @@ final readonly class NextStep
         public float $bits,
         public array $outcomes,
         public array $lockedBy,
+        public ?Opening $opening = null,
     ) {
     }
 

@@ -38,6 +38,9 @@ final class Planner
     /** Bits for each minute that the test of the plan must tell, against what tells most. Origin: judgement, by played jobs. */
     private const TELLS_FROM = 0.5;
 
+    /** Repairs that come first in the plan, of whose tests the one that saves most is made. Origin: judgement. */
+    private const PLANNED = 3;
+
     private readonly Belief $belief;
 
     private readonly RepairNeeds $needs;
@@ -53,6 +56,8 @@ final class Planner
 
     /** @var list<array{Candidate, list<ActiveLock>}> */
     private readonly array $candidates;
+
+    private readonly Keys $keys;
 
     /** @var array<string, array{int, Candidate}> */
     private readonly array $tests;
@@ -72,6 +77,7 @@ final class Planner
         $this->suspicion = new Suspicion($catalogue, $replay, $this->belief);
         $this->situation = Situation::of($catalogue, $replay, $record, $grounds->failsUnder->condition, $locks);
         $this->candidates = $this->candidates();
+        $this->keys = new Keys($this->candidates);
         $this->tests = $this->openTests();
         $this->needs = new RepairNeeds($catalogue, $replay, $record, array_map(fn (array $test): int => $test[0], $this->tests));
         $this->lookAhead = new LookAhead($catalogue, $replay, $this->needs);
@@ -100,6 +106,8 @@ final class Planner
             ...$this->ranked(array_map(fn (Weighed $one): array => [$one->candidate, $one->lockedBy], $likely), $this->belief),
             ...$weighed,
         ];
+        $weighed = $this->keys->weighedWithWhatTheyOpen($weighed);
+        usort($weighed, fn (Weighed $a, Weighed $b): int => $this->rank($a) <=> $this->rank($b));
         $foregone = array_values(array_filter($weighed, $this->isForegone(...)));
         $weighed = array_values(array_filter($weighed, fn (Weighed $one): bool => ! in_array($one, $foregone, true)));
         $weighed = $this->testOfThePlanFirst($weighed, $order, $outright);
@@ -175,6 +183,7 @@ final class Planner
             bits: $one->bits,
             outcomes: $explained ? $this->lookAhead->explained($one->candidate, $one->prospects) : [],
             lockedBy: $one->lockedBy,
+            opening: $one->opening,
         );
     }
 
@@ -194,7 +203,7 @@ final class Planner
     private function isForegone(Weighed $one): bool
     {
         $candidate = $one->candidate;
-        if (! $one->isOpen() || $this->comesFirst($candidate)) {
+        if (! $one->isOpen() || $one->opening !== null || $this->comesFirst($candidate)) {
             return false;
         }
         if ($candidate->step->record === 'act' || $this->suspicion->isHostTest($candidate)) {
@@ -207,7 +216,8 @@ final class Planner
 
     /**
      * Where no step is worth its minutes, the plan itself goes on: its first repair, or the test that comes before it. The plan takes it
-     * that a test tells for sure; one that hardly does, as a good machine that a late fault does not show in, gives way to what tells.
+     * that a test tells for sure; one that hardly does, as a good machine that a late fault does not show in, gives way to what tells, and
+     * of the tests of the first repairs the one is made that saves most.
      *
      * @param  list<Weighed>  $weighed
      * @param  list<int>  $order
@@ -227,16 +237,30 @@ final class Planner
         ) {
             return $weighed;
         }
-        $test = $this->tests[$this->needs->repairs[$first]->part->id][1] ?? null;
-        foreach ($weighed as $i => $one) {
-            if ($one->candidate === $test && $one->tellsPerMinute() >= self::TELLS_FROM * $weighed[0]->tellsPerMinute()) {
-                unset($weighed[$i]);
+        $planned = $this->testsOf(array_slice($order, 0, self::PLANNED), $outright);
+        $enough = self::TELLS_FROM * $weighed[0]->tellsPerMinute();
+        $tests = array_filter(
+            $weighed,
+            fn (Weighed $one): bool => in_array($one->candidate, $planned, true) && $one->tellsPerMinute() >= $enough,
+        );
+        usort($tests, fn (Weighed $a, Weighed $b): int => $b->saves <=> $a->saves);
+        $test = array_slice($tests, 0, 1);
 
-                return [$one, ...array_values($weighed)];
-            }
-        }
+        return [...$test, ...array_values(array_filter($weighed, fn (Weighed $one): bool => ! in_array($one, $test, true)))];
+    }
 
-        return $weighed;
+    /**
+     * @param  list<int>  $repairs
+     * @param  array<int, bool>  $outright
+     *
+     * @return list<Candidate> the tests that come before them, where one does
+     */
+    private function testsOf(array $repairs, array $outright): array
+    {
+        $tested = array_filter($repairs, fn (int $repair): bool => ! $outright[$repair]);
+        $tests = array_map(fn (int $repair): ?Candidate => $this->tests[$this->needs->repairs[$repair]->part->id][1] ?? null, $tested);
+
+        return array_values(array_filter($tests));
     }
 
     /**
@@ -291,7 +315,9 @@ final class Planner
         $tests = [];
         foreach ($this->candidates as [$candidate, $lockedBy]) {
             $step = $candidate->step;
-            if ($candidate->target === null || $candidate->lacksSpare || $lockedBy !== [] || $this->isShownSo($candidate)) {
+            $keys = $this->keys->to($lockedBy);
+            $isBarred = $candidate->lacksSpare || ($lockedBy !== [] && $keys === []);
+            if ($candidate->target === null || $isBarred || $this->isShownSo($candidate)) {
                 continue;
             }
             $minutes = match (true) {
@@ -299,8 +325,12 @@ final class Planner
                 $candidate->spare !== null => $candidate->minutes() + $this->catalogue->steps['put-back']->minutes,
                 default => null,
             };
-            if ($minutes !== null && $minutes < ($tests[$candidate->target->id][0] ?? PHP_INT_MAX)) {
-                $tests[$candidate->target->id] = [$minutes, $candidate];
+            if ($minutes === null) {
+                continue;
+            }
+            $minutes += array_sum(array_map(static fn (Candidate $key): int => $key->minutes(), $keys));
+            if ($minutes < ($tests[$candidate->target->id][0] ?? PHP_INT_MAX)) {
+                $tests[$candidate->target->id] = [$minutes, $keys[0] ?? $candidate];
             }
         }
 
@@ -348,6 +378,7 @@ final class Planner
     {
         return $this->unlocks($candidate)
             || $candidate->step->each === 'swapped'
+            || $candidate->holdsUp
             || ($candidate->step->id === 'back-in-case' && $this->grounds->failsUnder->condition === FailsUnder::CASE)
             || ($candidate->step->id === 'start' && ($this->record->lastStart() === null || $this->situation->workedOnSince))
             || $candidate->step->id === 'take-off'

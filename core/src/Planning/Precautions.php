@@ -39,7 +39,7 @@ final readonly class Precautions
             $conclusion->state !== JobState::Repair => null,
             $conclusion->left => $this->beforeLeaving(),
             $next->repair === null || $next->repair->endsIt() => $this->beforeHandingOn(),
-            $next->repair->act->buysPart => $this->beforeBuying($next->repair),
+            $next->repair->act->buysPart => $this->beforeBuying($next->repair, $next->probability),
             default => null,
         };
     }
@@ -81,11 +81,12 @@ final readonly class Precautions
         return $step === null ? null : new Precaution($step, "{$step->candidate->name()}, before it is given up.");
     }
 
-    private function beforeBuying(Repair $repair): ?Precaution
+    private function beforeBuying(Repair $repair, float $probability): ?Precaution
     {
         $part = $repair->part->id;
-        $cameBack = $this->grounds->has($part, Ground::CameBack) && ! $this->grounds->cameAndWent($part);
-        if ($cameBack || $this->grounds->has($part, Ground::Seen)) {
+        $isSettled = $probability >= $this->catalogue->number('settled_from');
+        $cameBack = $this->grounds->has($part, Ground::CameBack) || ($isSettled && $this->grounds->cameBackInPlace($part));
+        if (($cameBack && ! $this->grounds->cameAndWent($part)) || $this->grounds->has($part, Ground::Seen)) {
             return null;
         }
         $name = $repair->part->inSentence();

@@ -57,6 +57,9 @@ final readonly class SetUpOfStep
     private function out(Step $step, ?Part $target): ?array
     {
         $asked = $step->setUp;
+        if ($asked->strips && $target !== null) {
+            return $this->allButWhatAPictureNeeds($target);
+        }
         if ($target !== null && ($asked->only || $asked->swapsSlot) && ! self::movesCard($step, $target)) {
             return array_values(array_diff($this->machine->meant($target->kind->id), [$target->id]));
         }
@@ -66,6 +69,19 @@ final readonly class SetUpOfStep
         $out = $asked->out === 'target' ? [$target->id ?? ''] : $this->machine->meant($asked->out);
 
         return $out === [] ? null : $out;
+    }
+
+    /** @return list<string> */
+    private function allButWhatAPictureNeeds(Part $stick): array
+    {
+        $kinds = ['devices', 'add-in', 'drive', ...$this->machine->facts['own_graphics'] ? ['card'] : []];
+        $out = array_merge(
+            array_diff($this->machine->meant('stick'), [$stick->id]),
+            ...array_map($this->machine->meant(...), $kinds),
+        );
+        sort($out);
+
+        return $out;
     }
 
     /** @return ?array<string, string> part => slot; null where there is no other slot to try it in */

@@ -17,6 +17,7 @@ final readonly class Weighed
      * @param  int  $risk      minor units of money that may be lost
      * @param  float  $saves     expected minutes it takes off the total
      * @param  float  $bits      what it is expected to tell
+     * @param  ?Opening  $opening what it lets be done, where that is worth more than what it tells
      */
     public function __construct(
         public Candidate $candidate,
@@ -26,7 +27,31 @@ final readonly class Weighed
         public int $risk,
         public float $saves,
         public float $bits,
+        public ?Opening $opening = null,
     ) {
+    }
+
+    /** It with what it lets be done, where that takes more off the total than it does by itself. */
+    public function opening(Opening $opening): self
+    {
+        return $opening->saves() <= $this->saves
+            ? $this
+            : new self(
+                $this->candidate,
+                $this->lockedBy,
+                $this->after,
+                $this->prospects,
+                $this->risk,
+                $opening->saves(),
+                $opening->opened->bits,
+                $opening,
+            );
+    }
+
+    /** Minutes until it has told what it is taken for. */
+    public function minutes(): int
+    {
+        return $this->opening?->minutes() ?? $this->candidate->minutes();
     }
 
     public function isOpen(): bool
@@ -37,13 +62,13 @@ final readonly class Weighed
     /** What it saves, its own cost aside, for each of its minutes; in steps of a tenth, for less is noise. */
     public function savesPerMinute(): float
     {
-        return $this->savesTime() ? round(10.0 * ($this->saves + $this->candidate->minutes()) / $this->candidate->minutes()) / 10.0 : 0.0;
+        return $this->savesTime() ? round(10.0 * ($this->saves + $this->minutes()) / $this->minutes()) / 10.0 : 0.0;
     }
 
     /** Bits it is expected to tell for each of its minutes. */
     public function tellsPerMinute(): float
     {
-        return $this->bits / $this->candidate->minutes();
+        return $this->bits / $this->minutes();
     }
 
     /** Whether it saves more than noise: what it takes and saves is known to no more than a minute or two. */

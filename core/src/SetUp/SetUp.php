@@ -155,6 +155,15 @@ final readonly class SetUp
         return array_values(array_filter($named, fn (string $part): bool => $this->stateOf($part) !== $other->stateOf($part)));
     }
 
+    /** Whether the same parts are in the same places, whatever it is started under. */
+    public function isPutTogetherAs(self $other): bool
+    {
+        return $this->partsChangedTo($other) === []
+            && $this->place === $other->place
+            && $this->otherOutput === $other->otherOutput
+            && $this->attached === $other->attached;
+    }
+
     /** The same set-up with one part as it stands in another. */
     public function with(string $part, self $other): self
     {

@@ -6,6 +6,7 @@ namespace Orthoscope\Core\Tests\Evidence;
 
 use Orthoscope\Core\Catalogue\Fault;
 use Orthoscope\Core\Evidence\ActDone;
+use Orthoscope\Core\Evidence\DoneTo;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -69,5 +70,24 @@ final class DoneToTest extends TestCase
             }
         }
         $this->assertGreaterThan(30, $asked);
+    }
+
+    public function test_the_form_knows_what_each_deed_is_usually_done_to(): void
+    {
+        $machine = Bench::case([])->machine;
+        $doneTo = new DoneTo(Bench::catalogue(), $machine);
+        $of = fn (string $act): array => $doneTo->useful(Bench::catalogue()->act($act));
+        $this->assertSame(['settings', 'cell'], $of('replace-cell'));
+        $this->assertContains('cooler', $of('repaste'));
+        $this->assertNotContains('drive', $of('repaste'));
+        foreach (['slot-A2', 'stick-1', 'card', 'main-plug'] as $part) {
+            $this->assertContains($part, $of('reseat'));
+        }
+        $this->assertNotContains('screen', $of('clear-settings'));
+        foreach (Bench::catalogue()->acts as $act) {
+            foreach ($doneTo->useful($act) as $part) {
+                $this->assertTrue($machine->has($part), "{$act->id} {$part}");
+            }
+        }
     }
 }

@@ -34,6 +34,23 @@ final class ConclusionTest extends TestCase
         $this->assertSame('It got further with the supply changed. Put the old part back before it is condemned.', $swapped->advice->why);
     }
 
+    public function test_of_several_things_changed_each_is_put_back_by_itself(): void
+    {
+        $dark = ['kind' => 'start', 'reached' => 'dark', 'waited' => 120];
+        $without = fn (array $out): string => Bench::assess([
+            $dark,
+            ['kind' => 'start', 'reached' => 'no-drive', 'setup' => ['out' => $out, 'place' => 'bench']],
+        ])->advice->why;
+        $this->assertSame(
+            'It got further with several things changed. Put them back one at a time, the drive first.',
+            $without(['devices', 'drive', 'stick-2']),
+        );
+        $this->assertSame(
+            'It got further with the plugged-in devices changed. Put the old part back before it is condemned.',
+            $without(['devices']),
+        );
+    }
+
     public function test_what_ran_well_often_is_proved_and_what_ran_once_after_failing_is_not(): void
     {
         $fails = ['kind' => 'start', 'reached' => 'dark', 'waited' => 120, 'signs' => ['lamp' => 'memory']];

@@ -74,6 +74,24 @@ final class PrecautionTest extends TestCase
         $this->assertStringNotContainsString('is bought', $this->after(self::TWITCH)->advice->why);
     }
 
+    public function test_a_stick_the_trouble_came_back_with_is_replaced_once_its_slot_is_out_of_question(): void
+    {
+        $dark = ['kind' => 'start', 'reached' => 'dark', 'waited' => 120, 'signs' => ['lamp' => 'memory']];
+        $without = [...self::WELL, 'setup' => ['out' => ['stick-2']]];
+        $moved = [...$dark, 'setup' => ['out' => ['stick-1'], 'moved' => ['stick-2' => 'slot-A2']]];
+        $other = [...self::WELL, 'setup' => ['out' => ['stick-2'], 'moved' => ['stick-1' => 'slot-B2']]];
+        $open = Bench::assess([$dark, $without, $dark, $without, $dark]);
+        $all = [$dark, $moved, $other, $dark, $without, $dark, $without, $dark];
+        $settled = Bench::assess($all);
+        $this->assertNotSame(JobState::Repair, $open->advice->state, 'it may be its slot');
+        $this->assertSame(JobState::Repair, $settled->advice->state);
+        $this->assertStringContainsString('replace stick 2', $settled->advice->why);
+        $grounds = Grounds::read($settled->record, Bench::replay($all)->model);
+        $this->assertTrue($grounds->cameBackInPlace('stick-2'));
+        $this->assertFalse($grounds->has('stick-2', Ground::CameBack));
+        $this->assertFalse($grounds->cameBackInPlace('stick-1'));
+    }
+
     public function test_what_was_measured_bad_is_replaced_without_more_ado(): void
     {
         $measured = ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'fail'];

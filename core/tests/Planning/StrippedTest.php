@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orthoscope\Core\Tests\Planning;
+
+use Orthoscope\Core\SetUp\SetUp;
+use Orthoscope\Core\Tests\Support\Bench;
+use PHPUnit\Framework\TestCase;
+
+/** All that a picture does without is taken out at once: the oldest trial of the trade. Which parts those are: common practice, no source. */
+final class StrippedTest extends TestCase
+{
+    private const DARK = ['kind' => 'start', 'reached' => 'dark', 'waited' => 120];
+
+    public function test_one_stick_stays_and_what_a_picture_needs(): void
+    {
+        $out = $this->stripped(['facts' => ['own_graphics' => false]])->out;
+        $machine = Bench::case([self::DARK])->machine;
+        $this->assertNotContains('stick-1', $out);
+        foreach (['stick-2', 'devices', ...array_column($machine->ofKind('drive'), 'id')] as $part) {
+            $this->assertContains($part, $out);
+        }
+        foreach (['card', 'processor', 'board', 'supply', 'panel', 'cooler'] as $part) {
+            $this->assertNotContains($part, $out);
+        }
+    }
+
+    public function test_the_card_is_out_where_there_is_a_picture_without_it(): void
+    {
+        $this->assertContains('card', $this->stripped(['facts' => ['own_graphics' => true]])->out);
+    }
+
+    public function test_what_it_runs_without_is_believed_to_be_among_what_is_out(): void
+    {
+        $stripped = $this->stripped([])->toArray();
+        $before = Bench::assess([self::DARK]);
+        $after = Bench::assess([self::DARK, ['kind' => 'start', 'reached' => 'no-drive', 'setup' => $stripped]]);
+        $out = fn ($assessed): float => array_sum(array_map(
+            fn (string $part): float => $assessed->standings[$part]->probability,
+            array_filter($stripped['out'], fn (string $part): bool => isset($assessed->standings[$part])),
+        ));
+        $this->assertGreaterThan(2 * $out($before), $out($after));
+        $this->assertLessThan($before->standings['processor']->probability / 2, $after->standings['processor']->probability);
+    }
+
+    /** @param  array<string, mixed>  $machine */
+    private function stripped(array $machine): SetUp
+    {
+        $step = Bench::assess([self::DARK], $machine)->advice->step('strip');
+        $this->assertNotNull($step?->candidate->setUp);
+
+        return $step->candidate->setUp;
+    }
+}
