@@ -56,7 +56,7 @@ final readonly class Standings
             part: $part,
             standing: $standing,
             probability: $had,
-            stated: $standing === Standing::Suspect ? $this->said($had) : $had,
+            stated: $this->isIndirect($standing, $because) ? $this->said($had) : $had,
             now: $now,
             because: $this->thatMadeIt($standing, $because),
             state: $this->replay->setUp->stateOf($part->id),
@@ -70,8 +70,20 @@ final readonly class Standings
     }
 
     /**
-     * How likely a suspect is said to be at fault, 0 to 1: what rests on indirect evidence alone was overstated in worlds that share
-     * nothing with the catalogue. What was swapped, seen or measured is said as it is believed.
+     * Nothing was seen or measured, and the trouble did not come back with it: that a machine got further with another in its place may
+     * be what else was moved for that.
+     *
+     * @param  list<Because>  $because
+     */
+    private function isIndirect(Standing $standing, array $because): bool
+    {
+        return in_array($standing, [Standing::Suspect, Standing::Provisional], true)
+            && Grounds::only($because, Ground::CameBack, Ground::Seen) === [];
+    }
+
+    /**
+     * How likely a part is said to be at fault, 0 to 1: what rests on indirect evidence alone was overstated in worlds that share
+     * nothing with the catalogue. What the trouble came back with, what was seen and what was measured is said as it is believed.
      */
     private function said(float $believed): float
     {

@@ -228,6 +228,9 @@ final readonly class Candidates
             return null;
         }
 
+        $longer = $this->trial->longer($step, $setUp, $this->catalogue);
+        $spared = $this->spared($step, $setUp);
+
         return new Candidate(
             step: $step,
             target: $target,
@@ -235,9 +238,9 @@ final readonly class Candidates
             on: $on,
             spare: $spare,
             lacksSpare: $step->setUp->lends && $spare === null,
-            longer: $this->trial->longer($step, $setUp, $this->catalogue),
-            spared: $this->spared($step, $setUp),
-            holdsUp: $this->spared($step, $setUp) > 0 && $this->heldUp(),
+            longer: $longer,
+            spared: $spared,
+            holdsUp: $spared > 0 && $longer === 0 && $this->heldUp(),
             ownSupply: $setUp->hasOwn('supply'),
         );
     }
@@ -256,12 +259,15 @@ final readonly class Candidates
         return $standsSo ? max(0, $step->minutes - $this->catalogue->steps['start']->minutes) : 0;
     }
 
-    /** It comes and goes, and did not fail as it was last started: one good start says little of that. */
+    /** It comes and goes, and got further with something changed: one start that goes well says little of that. */
     private function heldUp(): bool
     {
         $last = $this->record->lastStart();
 
-        return $last !== null && $this->grounds->comesAndGoes && ! $this->catalogue->isFailure($last->reached);
+        return $last !== null
+            && $this->grounds->comesAndGoes
+            && ! $this->catalogue->isFailure($last->reached)
+            && $this->grounds->unconfirmedSwaps($this->record) !== [];
     }
 
     private function spareFor(string $kind): ?Spare
@@ -303,7 +309,11 @@ final readonly class Candidates
             default => $step->each !== 'swapped'
                 && $this->startIsDone(
                     $candidate->setUp ?? new SetUp,
-                    $step->id === 'start' || $candidate->holdsUp ? 'plain_starts' : 'other_starts',
+                    match (true) {
+                        $step->id === 'start' => 'plain_starts',
+                        $candidate->holdsUp => 'held_starts',
+                        default => 'other_starts',
+                    },
                 ),
         };
     }

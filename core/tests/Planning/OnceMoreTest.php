@@ -37,15 +37,30 @@ final class OnceMoreTest extends TestCase
         $this->assertSame([], array_filter($steps, fn (NextStep $step): bool => $step->candidate->holdsUp));
     }
 
-    public function test_it_is_started_again_five_times_at_most(): void
+    public function test_it_is_started_three_times_at_most(): void
     {
         $lent = [...self::RUNS, 'setup' => self::LENT];
-        foreach ([4 => true, 5 => false] as $times => $again) {
+        foreach ([2 => true, 3 => false] as $times => $again) {
             $steps = $this->after([self::RUNS, self::DARK, self::RUNS, self::DARK, self::TESTED, ...array_fill(0, $times, $lent)]);
             $this->assertSame($again, $steps[0]->candidate->holdsUp, "after {$times}");
         }
-        $this->assertSame(5.0, (float) Bench::catalogue()->number('plain_starts'));
+        $this->assertSame(3, (int) Bench::catalogue()->number('held_starts'));
         $this->assertSame('put-back', $steps[0]->candidate->step->id);
+    }
+
+    public function test_a_run_at_work_is_too_long_to_be_made_again_for_that(): void
+    {
+        $late = [...self::RUNS, 'setup' => ['goal' => 'load']];
+        $steps = $this->after([
+            ['kind' => 'report', 'reached' => 'drops'],
+            $late,
+            ['kind' => 'start', 'reached' => 'drops', 'setup' => ['goal' => 'load']],
+            $late,
+            self::TESTED,
+            [...self::RUNS, 'setup' => [...self::LENT, 'goal' => 'load']],
+        ]);
+        $this->assertNotSame([], $steps);
+        $this->assertSame([], array_filter($steps, fn (NextStep $step): bool => $step->candidate->holdsUp));
     }
 
     public function test_what_never_came_and_went_is_put_back_first(): void
