@@ -56,7 +56,7 @@ final readonly class Standings
             part: $part,
             standing: $standing,
             probability: $had,
-            stated: $this->isIndirect($standing, $because) ? $this->said($had) : $had,
+            stated: $this->isIndirect($part->id, $standing, $had, $because) ? $this->said($had) : $had,
             now: $now,
             because: $this->thatMadeIt($standing, $because),
             state: $this->replay->setUp->stateOf($part->id),
@@ -75,10 +75,13 @@ final readonly class Standings
      *
      * @param  list<Because>  $because
      */
-    private function isIndirect(Standing $standing, array $because): bool
+    private function isIndirect(string $part, Standing $standing, float $had, array $because): bool
     {
+        $isSettled = $had >= $this->replay->model->catalogue->number('settled_from');
+
         return in_array($standing, [Standing::Suspect, Standing::Provisional], true)
-            && Grounds::only($because, Ground::CameBack, Ground::Seen) === [];
+            && Grounds::only($because, Ground::CameBack, Ground::Seen) === []
+            && ! ($isSettled && $this->grounds->cameBackInPlace($part));
     }
 
     /**

@@ -87,6 +87,10 @@ final readonly class Candidates
         if ($this->machine->alone === null) {
             return true;
         }
+        if ($candidate->step->setUp->lends) {
+            // A good one in a good machine in its stead would tell of that machine alone.
+            return false;
+        }
         $named = array_map($this->machine->part(...), $candidate->on);
         $at = $candidate->step->check === null ? null : $this->catalogue->check($candidate->step->check)->at;
         foreach ($at === null ? [] : $this->machine->ofKind($at) as $part) {

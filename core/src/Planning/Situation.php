@@ -8,6 +8,7 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Diagnosis\FailsUnder;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\ActDone;
+use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
@@ -16,7 +17,7 @@ use Orthoscope\Core\Evidence\Start;
 final readonly class Situation
 {
     /**
-     * @param  bool  $started it was started here at least once
+     * @param  bool  $started it was started here at least once, or, having come alone, tried in a good machine
      * @param  bool  $alone   a part that came alone
      * @param  bool  $failsInCase out of its case it runs, in its case it failed
      * @param  bool  $barred it may not be powered, or not on its own supply
@@ -50,7 +51,7 @@ final readonly class Situation
         $sound = $replay->sound();
 
         return new self(
-            started: $last !== null,
+            started: $last !== null || self::wasTriedAlone($replay, $record, $catalogue),
             alone: $replay->model->machine->alone !== null,
             failsInCase: $failsUnder === FailsUnder::CASE,
             barred: $locks->powerIsLocked() || $locks->onOwnSupply() !== [],
@@ -60,6 +61,14 @@ final readonly class Situation
             workedOnSince: $last !== null && $repairedSince,
             runs: self::runsAsItCame($last, $record, $catalogue),
         );
+    }
+
+    /** What came alone was tried in a good machine: that shows of it what a start shows of a machine. */
+    private static function wasTriedAlone(Replay $replay, Record $record, Catalogue $catalogue): bool
+    {
+        $inHost = fn (Finding $finding): bool => $catalogue->check($finding->check)->host;
+
+        return $replay->model->machine->alone !== null && array_filter($record->all(Finding::class), $inHost) !== [];
     }
 
     private static function runsAsItCame(?Start $last, Record $record, Catalogue $catalogue): bool

@@ -51,11 +51,33 @@ final class StatedTest extends TestCase
         }
     }
 
-    public function test_what_was_swapped_or_seen_is_said_as_it_is_believed(): void
+    public function test_what_the_trouble_came_back_with_or_what_was_seen_is_said_as_it_is_believed(): void
     {
-        $swapped = Bench::assess([self::DARK, self::WITHOUT, self::DARK, self::WITHOUT, self::DARK])->standings['stick-2'];
+        $fails = ['kind' => 'start', 'reached' => 'twitch', 'signs' => ['fans' => 'twitch']];
+        $lent = ['kind' => 'start', 'reached' => 'stays', 'setup' => ['lent' => ['supply' => ['tag' => 'P-1', 'trust' => 0.97]]]];
+        $once = Bench::assess([$fails, $lent])->standings['supply'];
+        $this->assertSame(Standing::Provisional, $once->standing);
+        $this->assertEqualsWithDelta(0.1 + 0.75 * ($once->probability - 0.1), $once->stated, 1e-9, 'a swap alone');
+        $back = Bench::assess([$fails, $lent, $fails])->standings['supply'];
+        $this->assertContains($back->standing, [Standing::Provisional, Standing::Condemned]);
+        $this->assertSame($back->probability, $back->stated);
+        $failed = ['kind' => 'finding', 'check' => 'drive-in-host', 'target' => 'drive', 'result' => 'fails'];
+        $seen = Bench::assess([['kind' => 'start', 'reached' => 'no-drive'], $failed])->standings['drive'];
+        $this->assertGreaterThan(0.5, $seen->probability);
+        $this->assertSame($seen->probability, $seen->stated);
+    }
 
-        $this->assertContains($swapped->standing, [Standing::Provisional, Standing::Condemned]);
-        $this->assertSame($swapped->probability, $swapped->stated);
+    public function test_with_its_place_it_is_said_as_believed_only_once_it_is_settled_which_of_them(): void
+    {
+        $stick = fn (array $entries): PartStanding => Bench::assess($entries)->standings['stick-2'];
+        $open = $stick([self::DARK, self::WITHOUT, self::DARK, self::WITHOUT, self::DARK]);
+        $this->assertLessThan(0.9, $open->probability);
+        $this->assertLessThan($open->probability, $open->stated);
+        $elsewhere = [...self::DARK, 'setup' => ['out' => ['stick-1'], 'moved' => ['stick-2' => 'slot-A2']]];
+        $other = [...self::WITHOUT, 'setup' => ['out' => ['stick-2'], 'moved' => ['stick-1' => 'slot-B2']]];
+        $without = [...self::WITHOUT, 'setup' => ['out' => ['stick-2']]];
+        $settled = $stick([self::DARK, $elsewhere, $other, self::DARK, $without, self::DARK]);
+        $this->assertGreaterThan(0.9, $settled->probability);
+        $this->assertSame($settled->probability, $settled->stated);
     }
 }

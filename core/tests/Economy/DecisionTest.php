@@ -97,7 +97,7 @@ final class DecisionTest extends TestCase
         $this->assertSame(0, $runOn[0]->cost->parts, 'It buys nothing.');
         $this->assertGreaterThan(0.8, $runOn[0]->expects->cures);
         $this->assertFalse($runOn[0]->isFolded());
-        $this->assertContains('It runs on what works. What is left out is still broken.', $runOn[0]->leaves);
+        $this->assertContains('What is left out is still broken, and it does without it.', $runOn[0]->leaves);
         $this->assertSame(
             [],
             array_filter(

@@ -41,7 +41,7 @@ final class ProposalTest extends TestCase
     public function test_what_is_left_out_is_not_promised_to_be_put_right(): void
     {
         $variant = $this->variant('run-on', 0.99);
-        $this->assertSame('It runs on what works. What is left out is still broken.', $variant->limits);
+        $this->assertSame('What is left out is still broken, and it does without it.', $variant->limits);
         $this->assertStringNotContainsString('puts it right:', $variant->promise);
     }
 
