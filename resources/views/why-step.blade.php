@@ -49,8 +49,16 @@
                     <h2>What it costs and saves</h2>
                     <dl class="takes">
                         <dt>minutes</dt>
-                        <dd>{{ $step->minutes }} at the bench, {{ (int) round($step->after) }} expected after it.
-                            It saves {{ $step->saves >= 1 ? 'about ' . (int) round($step->saves) : 'none' }}
+                        <dd>
+                            @if ($step->opening)
+                                {{ $step->minutes }} at the bench, for what it lets be done:
+                                {{ lcfirst($step->opening->opened->candidate->name()) }}. Together they take
+                                {{ $step->opening->minutes() }}.
+                            @else
+                                {{ $step->minutes }} at the bench, {{ (int) round($step->after) }} expected after it.
+                            @endif
+                            {{ $step->opening ? 'They save' : 'It saves' }}
+                            {{ $step->saves >= 1 ? 'about ' . (int) round($step->saves) : 'none' }}
                             against repairing by likelihood at once.
                         </dd>
                         <dt>at risk</dt>

@@ -95,6 +95,30 @@ final class WhyTest extends TestCase
         $this->get(route('why.step', [$this->job, 'no-such']))->assertNotFound();
     }
 
+    public function test_a_step_that_lets_another_be_done_says_which_and_what_both_take(): void
+    {
+        $this->spare('C-01', 'card');
+        $dark = ['kind' => 'start', 'reached' => 'dark', 'waited' => 120, 'signs' => ['beeps' => 'graphics']];
+        $with = fn (array $setUp): array => [...$dark, 'setup' => $setUp];
+        $job = $this->job(['text' => 'No picture', 'reached' => 'dark'], [
+            $dark,
+            $with(['out' => ['devices']]),
+            $with(['moved' => ['card' => 'second']]),
+            $with(['output' => 'other']),
+            $with(['out' => ['stick-2']]),
+            ['kind' => 'finding', 'check' => 'look-card', 'target' => 'card', 'result' => 'clear'],
+            ['kind' => 'act', 'act' => 'clear-settings', 'on' => ['settings']],
+            $dark,
+            ['kind' => 'act', 'act' => 'reseat', 'on' => ['card-slot', 'card-plug']],
+            $dark,
+        ]);
+        $key = app(AssessJob::class)->assess($job)->advice->step('supply-tester');
+        $this->assertSame('lend-card', $key?->opening?->opened->candidate->step->id);
+        $this->get(route('why.step', [$job, 'supply-tester']))->assertOk()
+            ->assertSee('lend the plainest graphics card')
+            ->assertSeeText("Together they take {$key->opening->minutes()}.");
+    }
+
     public function test_what_if_works_in_pencil_and_writes_nothing(): void
     {
         $rows = fn (): array => [DB::table('entries')->count(), DB::table('summaries')->get()->all(), DB::table('to_follow')->count()];

@@ -11,6 +11,7 @@ use Orthoscope\Core\Evidence\Circumstances;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\SetUp\SetUp;
+use Orthoscope\Core\SetUp\StartBy;
 
 /**
  * What clean starts after a repair are worth, by how often it failed before: one that failed in two of ten may well start six times in a
@@ -74,7 +75,7 @@ final readonly class CleanStarts
                 $started += $clean;
                 $clean = 0;
             }
-            if (! ($entry instanceof Start) || ! self::counts($entry->setUp, $under)) {
+            if (! ($entry instanceof Start) || ! self::counts($entry->setUp, $under, $acted)) {
                 continue;
             }
             $whole = self::whole($entry, $catalogue);
@@ -247,9 +248,22 @@ final readonly class CleanStarts
         return $share >= 0.01 ? (string) (int) round(100 * $share) : 'under 1';
     }
 
-    private static function counts(SetUp $setUp, FailsUnder $under): bool
+    /**
+     * Whether a start is one as it goes: with its own parts, by its button, with nothing attached. What was only moved for a trial is no
+     * such start before something was done; after that it may be how it goes back.
+     */
+    private static function counts(SetUp $setUp, FailsUnder $under, bool $acted): bool
     {
-        return $setUp->lent === [] && $setUp->out === [] && $under->covers($setUp);
+        $moved = $setUp->moved !== [] || $setUp->otherOutput || $setUp->otherDriver !== null;
+
+        return $setUp->lent === []
+            && $setUp->out === []
+            && $setUp->attached === []
+            && $setUp->startBy === StartBy::Button
+            && ! $setUp->basicDriver
+            && ! $setUp->lowClocks
+            && ($acted || ! $moved)
+            && $under->covers($setUp);
     }
 
     private static function whole(Start $start, Catalogue $catalogue): int

@@ -204,4 +204,27 @@ final class CleanStartsTest extends TestCase
     {
         return CleanStarts::in(Bench::case($entries)->record, Bench::catalogue());
     }
+
+    public function test_a_start_by_the_pins_or_with_something_moved_is_none_of_those_as_it_came(): void
+    {
+        $dead = ['kind' => 'start', 'reached' => 'nothing'];
+        $new = ['kind' => 'act', 'act' => 'replace', 'on' => ['panel'], 'with' => ['tag' => 'n']];
+        $well = ['kind' => 'start', 'reached' => 'stays', 'times' => 4];
+        $counted = function (array $setUp) use ($dead, $new, $well): CleanStarts {
+            $trial = ['kind' => 'start', 'reached' => 'stays', 'setup' => $setUp];
+
+            return CleanStarts::in(Bench::case([$dead, $trial, $new, $well])->record, Bench::catalogue());
+        };
+        $trials = [
+            ['start_by' => 'pins'], ['driver' => 'basic'], ['clocks' => 'low'], ['output' => 'other'], ['moved' => ['card' => 'second']],
+        ];
+        foreach ($trials as $setUp) {
+            $this->assertSame([1, 1, 4], [$counted($setUp)->failed, $counted($setUp)->started, $counted($setUp)->clean]);
+            $this->assertSame([], $counted($setUp)->forTheOwner(), 'it failed every time as it came');
+        }
+        $this->assertSame(2, $counted(['place' => 'bench'])->started);
+        $moved = [...$well, 'setup' => ['moved' => ['card' => 'second']]];
+        $after = CleanStarts::in(Bench::case([$dead, $new, $moved])->record, Bench::catalogue());
+        $this->assertSame(4, $after->clean, 'so it goes back');
+    }
 }
