@@ -33,19 +33,25 @@ final class Brought
         return $isLeft;
     }
 
-    private static function brings(ActDone $act, Fault $fault, Machine $machine): bool
+    /**
+     * Chance that a fault came with what was fitted. Of two drives either may have held the system: then it is no likelier than not.
+     *
+     * @param  list<string>  $fitted parts of the machine in whose place something stands now
+     */
+    public static function chance(Fault $fault, array $fitted, Machine $machine): float
     {
-        if ($act->begun || $act->with === null) {
-            return false;
-        }
-        // Of two drives either may have held the system: then it is no likelier than not.
-        foreach (array_keys($fault->comesWith) as $kind) {
+        $chance = 0.0;
+        foreach ($fault->comesWith as $kind => $with) {
             $all = array_column($machine->ofKind($kind), 'id');
-            if (2 * count(array_intersect($all, $act->on)) > count($all)) {
-                return true;
-            }
+            $new = array_intersect($all, $fitted);
+            $chance = max($chance, $new === [] ? 0.0 : ($with * count($new)) / count($all));
         }
 
-        return false;
+        return $chance;
+    }
+
+    private static function brings(ActDone $act, Fault $fault, Machine $machine): bool
+    {
+        return ! $act->begun && $act->with !== null && self::chance($fault, $act->on, $machine) > 0.5;
     }
 }

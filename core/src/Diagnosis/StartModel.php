@@ -331,11 +331,8 @@ final class StartModel
     {
         $coming = [];
         foreach ($this->modes->all as $mode => $how) {
-            foreach ($how->spare === null ? $how->fault->comesWith : [] as $kind => $chance) {
-                $all = $this->machine->ofKind($kind);
-                $new = array_filter($all, fn (Part $part): bool => isset($fitted[$part->id]));
-                $new === [] || $coming[$mode] = ($chance * $how->share * count($new)) / count($all);
-            }
+            $chance = $how->spare === null ? Brought::chance($how->fault, array_keys($fitted), $this->machine) : 0.0;
+            $chance > 0.0 && ($coming[$mode] = $chance * $how->share);
         }
 
         return $coming;

@@ -10,6 +10,7 @@ use Orthoscope\Core\Catalogue\Economy\EconomyData;
 use Orthoscope\Core\Catalogue\Economy\Source;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Chain\Part;
+use Orthoscope\Core\Diagnosis\Brought;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Report;
@@ -334,14 +335,13 @@ final readonly class WaysOn
     private function goesWith(Part $part): array
     {
         $acts = [];
-        foreach ($this->replay->model->comingWith([$part->id => true]) as $mode => $chance) {
-            $brought = $this->replay->model->modes->all[$mode];
-            if ($chance > 0.5) {
-                $acts[] = ['act' => $brought->fault->usualRepair(), 'on' => [$brought->part]];
+        foreach ($this->replay->model->modes->all as $brought) {
+            if ($brought->spare === null && Brought::chance($brought->fault, [$part->id], $this->machine) > 0.5) {
+                $acts[$brought->fault->id] = ['act' => $brought->fault->usualRepair(), 'on' => [$brought->part]];
             }
         }
 
-        return $acts;
+        return array_values($acts);
     }
 
     private function minutesOfReplacing(Act $act, Part $part): int
