@@ -40,8 +40,11 @@
             <div class="field"><label for="a-act">What was done</label><select id="a-act" name="entry[act]"
                     x-ref="act" x-on:change="choose">
                     @foreach ($page->choices->acts() as $act)
+                        @php
+                            $done = old('entry.act', $advice->repair?->act->id);
+                        @endphp
                         <option value="{{ $act->id }}" data-caution="{{ $act->caution }}"
-                            data-useful="{{ $page->choices->usefulOn($act) }}" @selected(old('entry.act', $advice->repair?->act->id) === $act->id)>
+                            data-useful="{{ $page->choices->usefulOn($act) }}" @selected($done === $act->id)>
                             {{ $act->name }}</option>
                     @endforeach
                 </select>

@@ -18,8 +18,8 @@ final readonly class StepSetUp
      * @param  bool  $only of its kind only the target stays in
      * @param  bool  $swapsSlot the target goes to another slot
      * @param  bool  $restores the machine's own target comes back to its place
-     * @param  bool  $strips all is out that a picture does without: drives, cards beside the graphics card, what is plugged in from outside,
-     *     all sticks but the target, and the graphics card where there is a picture without it
+     * @param  bool  $strips all is out that a picture does without: drives, cards beside the graphics card, what is plugged in from
+     *     outside, all sticks but the target, and the graphics card where there is a picture without it
      * @param  ?string  $out what is taken out: "target" or a kind of part
      */
     public function __construct(

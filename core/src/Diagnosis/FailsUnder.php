@@ -55,7 +55,7 @@ final readonly class FailsUnder
         $failed = $well = [];
         $acted = false;
         foreach ($record->inForce as $entry) {
-            $acted = $acted || ($entry instanceof ActDone && ! $entry->begun);
+            $acted = $acted || ($entry instanceof ActDone && $entry->isWork($catalogue));
             if (! $entry instanceof Start) {
                 continue;
             }

@@ -31,6 +31,8 @@ final readonly class Candidates
 
     private SetUpOfStep $setUps;
 
+    private AsItStands $standing;
+
     public function __construct(
         private Catalogue $catalogue,
         private Machine $machine,
@@ -40,8 +42,9 @@ final readonly class Candidates
         private Interlocks $locks,
     ) {
         $this->trial = Trial::of($record, $grounds, $catalogue);
-        $standing = $record->lastStart()->setUp ?? new SetUp;
-        $this->setUps = new SetUpOfStep($machine, $standing, $this->trial, supplyIsLent: $locks->onOwnSupply() !== []);
+        $this->standing = new AsItStands($catalogue, $record, $grounds);
+        $last = $record->lastStart()->setUp ?? new SetUp;
+        $this->setUps = new SetUpOfStep($machine, $last, $this->trial, supplyIsLent: $locks->onOwnSupply() !== []);
     }
 
     /** @return list<Candidate> */
@@ -228,12 +231,15 @@ final readonly class Candidates
         }
         $spare = $step->setUp->lends && $target !== null ? $this->spareFor($target->kind->id) : null;
         $setUp = $this->setUps->of($step, $target, $spare);
-        if ($setUp === null) {
-            return null;
-        }
 
+        return $setUp === null ? null : $this->start($step, $target, $setUp, $on, $spare);
+    }
+
+    /** @param  list<string>  $on parts that an act is done to before it */
+    private function start(Step $step, ?Part $target, SetUp $setUp, array $on, ?Spare $spare): Candidate
+    {
         $longer = $this->trial->longer($step, $setUp, $this->catalogue);
-        $spared = $this->spared($step, $setUp);
+        $spared = $this->standing->spared($step, $setUp);
 
         return new Candidate(
             step: $step,
@@ -244,34 +250,9 @@ final readonly class Candidates
             lacksSpare: $step->setUp->lends && $spare === null,
             longer: $longer,
             spared: $spared,
-            holdsUp: $spared > 0 && $longer === 0 && $this->heldUp(),
+            holdsUp: $spared > 0 && $longer === 0 && $this->standing->gotFurther(),
             ownSupply: $setUp->hasOwn('supply'),
         );
-    }
-
-    /** Minutes of a step that changes parts for a start, where they stand changed so since the last one. */
-    private function spared(Step $step, SetUp $setUp): int
-    {
-        $last = $this->record->lastStart();
-        $standsSo = $step->record === 'start'
-            && ! $step->setUp->changesNoPart()
-            && $last !== null
-            && ! $last->setUp->changesNoPart()
-            && $last->setUp->isPutTogetherAs($setUp)
-            && max([0, ...array_column($this->record->all(ActDone::class), 'number')]) < $last->number;
-
-        return $standsSo ? max(0, $step->minutes - $this->catalogue->steps['start']->minutes) : 0;
-    }
-
-    /** It comes and goes, and got further with something changed: one start that goes well says little of that. */
-    private function heldUp(): bool
-    {
-        $last = $this->record->lastStart();
-
-        return $last !== null
-            && $this->grounds->comesAndGoes
-            && ! $this->catalogue->isFailure($last->reached)
-            && $this->grounds->unconfirmedSwaps($this->record) !== [];
     }
 
     private function spareFor(string $kind): ?Spare

@@ -26,7 +26,7 @@ final readonly class Opening
         return $this->opened->saves - $this->keyMinutes();
     }
 
-    /** What ends the locks, and what is done then: "Supply on the tester unlocks what is worth about 9 minutes: lend a known-good stick". */
+    /** What ends the locks and what is done then: "Supply on the tester unlocks what is worth about 9 minutes: lend a stick". */
     public function inWords(): string
     {
         $names = array_map(static fn (Candidate $key): string => $key->name(), $this->keys);

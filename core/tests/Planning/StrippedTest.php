@@ -8,7 +8,7 @@ use Orthoscope\Core\SetUp\SetUp;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\TestCase;
 
-/** All that a picture does without is taken out at once: the oldest trial of the trade. Which parts those are: common practice, no source. */
+/** All that a picture does without is out at once: the oldest trial of the trade. Which parts those are: common practice, no source. */
 final class StrippedTest extends TestCase
 {
     private const DARK = ['kind' => 'start', 'reached' => 'dark', 'waited' => 120];
