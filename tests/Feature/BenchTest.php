@@ -99,7 +99,7 @@ final class BenchTest extends TestCase
 
     public function test_pressing_an_outcome_records_act_and_start(): void
     {
-        $job = $this->job(entries: [['kind' => 'start', 'reached' => 'dark', 'waited' => 120, 'signs' => ['lamp' => 'memory']]]);
+        $job = $this->job(entries: [['kind' => 'start', 'reached' => 'no-drive']]);
         $page = (string) $this->actingAs($this->person(Role::Technician))
             ->get("/jobs/{$job->tag}")
             ->assertOk()

@@ -18,6 +18,7 @@ use Orthoscope\Core\Diagnosis\Standing;
 use Orthoscope\Core\Diagnosis\Standings;
 use Orthoscope\Core\Diagnosis\StopEstimate;
 use Orthoscope\Core\Diagnosis\Surprise;
+use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Planning\Advice;
@@ -48,6 +49,7 @@ final readonly class Assessment
      * @param  ?RankedArrangements  $arrangements sticks in slots, where memory is a question
      * @param  ?RankedArrangements  $picture output, lead and screen, where the picture's path is a question
      * @param  bool  $runsOnlyOutOfItsCase it failed in its case and has not been back in it since it ran on the mat
+     * @param  bool  $isReadBad a reading found something
      * @param  array<string, float>  $signs channel => bits it would add to a start as the last one was put together, most first
      */
     private function __construct(
@@ -68,6 +70,7 @@ final readonly class Assessment
         public ?RankedArrangements $picture,
         public array $signs,
         public bool $runsOnlyOutOfItsCase = false,
+        private bool $isReadBad = false,
     ) {
     }
 
@@ -105,7 +108,19 @@ final readonly class Assessment
             picture: PictureTrials::of($catalogue, $replay, $record, $shelf),
             signs: SignOrder::of($catalogue, $replay, $record->lastStart()->setUp ?? new SetUp),
             runsOnlyOutOfItsCase: $grounds->failsUnder->condition === FailsUnder::CASE,
+            isReadBad: self::isReadBad($record, $catalogue),
         );
+    }
+
+    private static function isReadBad(Record $record, Catalogue $catalogue): bool
+    {
+        $isBad = function (Finding $finding) use ($catalogue): bool {
+            $check = $catalogue->check($finding->check);
+
+            return $check->kind === 'reading' && $check->result($finding->result)->findsSomething();
+        };
+
+        return array_filter($record->all(Finding::class), $isBad) !== [];
     }
 
     /** @return list<PartStanding> suspects and worse, old parts that were replaced among them, likeliest first */
@@ -171,6 +186,7 @@ final readonly class Assessment
     public function hasEvidence(): bool
     {
         return $this->record->all(Start::class) !== []
+            || $this->isReadBad
             || array_filter($this->standings, fn (PartStanding $standing): bool => Grounds::only($standing->because, Ground::Seen) !== [])
                 !== [];
     }

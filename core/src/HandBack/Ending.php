@@ -33,7 +33,7 @@ final class Ending
         };
     }
 
-    /** @return list<bool> each start, and each trial of a part that came alone: whether it went well */
+    /** @return list<bool> each start, each trial of a part that came alone, and each reading of it that found something: whether it went well */
     private static function well(Record $record, Machine $machine, Catalogue $catalogue): array
     {
         $well = [];
@@ -42,6 +42,7 @@ final class Ending
             $well[] = match (true) {
                 $entry instanceof Start => $catalogue->reach($entry->reached)->firstStop === $catalogue->stageCount(),
                 $trial !== null => ! HostTrials::failed($trial, $catalogue),
+                HostTrials::isReadBad($entry, $machine, $catalogue) => false,
                 default => null,
             };
         }

@@ -32,6 +32,17 @@ final class HostTrials
         return $check->host && $check->target === $machine->alone ? $entry : null;
     }
 
+    /** A reading of what came alone that found something: it failed here, though it was no trial of the whole. */
+    public static function isReadBad(Entry $entry, Machine $machine, Catalogue $catalogue): bool
+    {
+        if ($machine->alone === null || ! $entry instanceof Finding) {
+            return false;
+        }
+        $check = $catalogue->check($entry->check);
+
+        return $check->kind === 'reading' && $check->at === $machine->alone && $check->result($entry->result)->findsSomething();
+    }
+
     public static function failed(Finding $trial, Catalogue $catalogue): bool
     {
         return $catalogue->check($trial->check)->result($trial->result)->findsSomething();

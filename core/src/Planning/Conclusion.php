@@ -29,6 +29,8 @@ final readonly class Conclusion
             ?? self::underWay($best, $unlocks, $now)
             ?? self::provable($now)
             ?? self::shown($best, $now)
+            // What came alone and is settled is not tried again for what else the good machine around it may have.
+            ?? ($now->alone && $next->isSettled ? self::repair($best, $next) : null)
             ?? self::worthATest($best, $next)
             ?? self::left($next, $now)
             ?? self::repair($best, $next)

@@ -36,6 +36,9 @@ final readonly class Interlocks
     {
         $active = [];
         foreach ($catalogue->locks as $lock) {
+            if (self::isOfWhatStayed($lock, $machine)) {
+                continue;
+            }
             $state = in_array('always', $lock->raised, true) ? new ActiveLock($lock, null) : null;
             foreach ($record->inForce as $entry) {
                 $words = self::words($entry, $machine, $catalogue);
@@ -66,6 +69,14 @@ final readonly class Interlocks
             (int) ($catalogue->steps['supply-tester']->minutes * $catalogue->number('money_per_minute')),
             max([0, ...array_column($acts, 'number')]),
         );
+    }
+
+    /** Its own supply did not come in with a part that came alone. */
+    private static function isOfWhatStayed(Lock $lock, Machine $machine): bool
+    {
+        return $machine->alone !== null
+            && $machine->alone !== 'supply'
+            && in_array($lock->blocks, ['own-supply', 'supply'], true);
     }
 
     /** When the first lock that ends by itself does so. */

@@ -380,7 +380,7 @@ final class Planner
             || $candidate->step->each === 'swapped'
             || $candidate->holdsUp
             || ($candidate->step->id === 'back-in-case' && $this->grounds->failsUnder->condition === FailsUnder::CASE)
-            || ($candidate->step->id === 'start' && ($this->record->lastStart() === null || $this->situation->workedOnSince))
+            || ($candidate->step->id === 'start' && (! $this->situation->started || $this->situation->workedOnSince))
             || $candidate->step->id === 'take-off'
             || $this->isAskedFirst($candidate);
     }

@@ -15,6 +15,7 @@ final readonly class RepairInView
      * @param  float  $probability that it is needed, 0 to 1
      * @param  float  $stated the same as it is said: as surely as its part is
      * @param  bool  $comesNext it is so likely, or so cheap, that no test comes before it
+     * @param  bool  $isSettled it is so likely that no test comes before it
      * @param  float  $decidedFrom chance under which it is not repaired where the machine runs without
      * @param  ?Repair  $likelier what is needed likelier than this one, which only comes first because it costs less
      * @param  float  $likelierStated how sure that is, as it is said
@@ -24,6 +25,7 @@ final readonly class RepairInView
         public float $probability,
         public float $stated,
         public bool $comesNext,
+        public bool $isSettled,
         private float $decidedFrom,
         public ?Repair $likelier = null,
         public float $likelierStated = 0.0,
@@ -50,7 +52,7 @@ final readonly class RepairInView
         $first = $settled ? $likeliest : $order[0] ?? null;
 
         if ($first === null) {
-            return new self(null, 0.0, 0.0, false, $decidedFrom);
+            return new self(null, 0.0, 0.0, false, false, $decidedFrom);
         }
         $repair = $needs->repairs[$first];
         $chance = $chances[$first] ?? 0.0;
@@ -61,6 +63,7 @@ final readonly class RepairInView
             $chance,
             self::stated($repair, $chance, $standings),
             $settled || $outright[$first],
+            $settled,
             $decidedFrom,
             $likelier,
             $likelier === null ? 0.0 : self::stated($likelier, $ofThat, $standings),
