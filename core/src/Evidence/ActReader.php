@@ -53,7 +53,8 @@ final readonly class ActReader
                 throw $written->mistake("on/{$i}", $this->machine->unknownPart($word));
             }
             foreach ($meant as $part) {
-                array_push($on, ...$doneTo->parts($act, $part));
+                // What was fitted stands in the place of what was named, and of nothing else.
+                array_push($on, ...$written->has('with') ? [$part] : $doneTo->parts($act, $part));
             }
         }
 

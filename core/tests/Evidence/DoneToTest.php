@@ -22,8 +22,11 @@ final class DoneToTest extends TestCase
         yield 'a card, with its plug' => ['reseat', 'card', ['card-slot', 'card-plug']];
         yield 'a processor, and the socket under it' => ['reseat', 'processor', ['processor', 'socket']];
         yield 'contacts of a stick' => ['clean-contacts', 'stick-1', ['slot-A2']];
-        yield 'settings of a board' => ['clear-settings', 'board', ['settings']];
-        yield 'settings by the cell' => ['clear-settings', 'cell', ['settings']];
+        yield 'settings of a board' => ['clear-settings', 'board', ['settings', 'firmware']];
+        yield 'settings by the cell' => ['clear-settings', 'cell', ['settings', 'firmware']];
+        yield 'what the board no longer knows' => ['update-firmware', 'firmware', ['firmware', 'kit']];
+        yield 'a new cell clears the settings' => ['replace-cell', 'cell', ['cell', 'settings']];
+        yield 'lead, output and input' => ['set-output', 'screen', ['video-lead', 'screen']];
         yield 'paste on a processor' => ['repaste', 'processor', ['cooler']];
         yield 'a system on its drive' => ['repair-system', 'drive', ['system']];
         yield 'dust anywhere' => ['clean-inside', 'supply', ['case-fans', 'cooler', 'board']];
