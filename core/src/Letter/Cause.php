@@ -200,7 +200,8 @@ final readonly class Cause
         $faults = $this->assessment->faultsOf($standing->part->id);
         $fault = $faults[0] ?? null;
         $grounds = array_map(fn (Because $b): Ground => $b->ground, $standing->because);
-        $likely = $fault !== null && $fault->probability >= 0.6 * $standing->probability;
+        $from = $this->catalogue->number($standing->confirmed ? 'fault_named_surely_from' : 'fault_named_from');
+        $likely = $fault !== null && $fault->probability >= $from * $standing->probability;
         $what = self::what($standing, $likely ? $fault : null);
         $said = match (true) {
             $standing->confirmed && in_array(Ground::CameBack, $grounds, true) => [
@@ -228,7 +229,8 @@ final readonly class Cause
     {
         return match (true) {
             $fault !== null => ucfirst($fault->fault->plain),
-            $standing->confirmed => ucfirst($standing->part->kind->plain).' was at fault',
+            // What is part of another, such as a slot, is not fitted by itself.
+            $standing->confirmed, ! $standing->part->kind->lendable => ucfirst($standing->part->kind->plain).' was at fault',
             default => ucfirst($standing->part->kind->plain).' was at fault, or the way it was fitted',
         };
     }

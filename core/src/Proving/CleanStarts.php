@@ -177,7 +177,11 @@ final readonly class CleanStarts
     public function forTheOwner(): array
     {
         if ($this->under->condition !== null && $this->clean === 0) {
-            return ["Before, it failed only {$this->under->when()}. These starts were not made so: they do not show that it is put right."];
+            return [
+                $this->acted
+                    ? "Before, it failed only {$this->under->when()}. These starts were not made so: they do not show that it is put right."
+                    : "As far as we know it fails only {$this->under->when()}. Our starts were not made so.",
+            ];
         }
         if (! $this->areCounted() || $this->failed + $this->toldFailed === $this->started + $this->told || $this->clean === 0) {
             return [];
