@@ -72,10 +72,21 @@ final readonly class WhyPage
             .'hide behind each other (without one, the other still says it), and what other parts can explain is shared with them.';
     }
 
+    /** Why it is said less surely than the record alone makes it; null where it is said so. */
+    public function saidLessSurely(): ?string
+    {
+        [$believed, $said] = [Percent::whole($this->standing->probability), Percent::whole($this->standing->stated)];
+
+        return $said >= $believed
+            ? null
+            : "The record alone makes it {$believed} %. It is said as {$said} %: nothing was seen or measured, and it is not shown that the "
+                .'trouble comes back with it.';
+    }
+
     /** @return array{condemned: string, cleared: string} what it takes, by the numbers of the catalogue */
     public function takes(): array
     {
-        $now = Percent::whole($this->standing->stated);
+        $now = Percent::whole($this->standing->probability);
         $percent = fn (string $number): string => rtrim(rtrim(number_format(100 * $this->catalogue->number($number), 1), '0'), '.').' %';
 
         return [

@@ -30,6 +30,9 @@
                     @if ($page->curve->mover !== null)
                         <p>Entry {{ $page->curve->mover }} moved it most.</p>
                     @endif
+                    @if ($page->saidLessSurely() !== null)
+                        <p class="soft">{{ $page->saidLessSurely() }}</p>
+                    @endif
                 </section>
                 <section class="sheet">
                     <h2>What may be wrong with it</h2>

@@ -47,6 +47,10 @@ final class WhyTest extends TestCase
             ->assertSee('times likelier')
             ->assertSee('What would settle it')
             ->assertSee('At least 96 %');
+        $stick = app(AssessJob::class)->assess($this->job)->standings['stick-1'];
+        $this->assertGreaterThan(Percent::whole($stick->stated), Percent::whole($stick->probability));
+        $page->assertSee('The record alone makes it '.Percent::whole($stick->probability).' %. It is said as ')
+            ->assertSee('At least 96 % (now '.Percent::whole($stick->probability).' %)');
         $mover = app(ReasonOut::class)->course($this->job)->mover('stick-1');
         $page->assertSee("Entry {$mover} moved it most.");
         foreach (app(ReasonOut::class)->leftOut($this->job)->weights('stick-1') as $weight) {
