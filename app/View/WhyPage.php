@@ -79,8 +79,8 @@ final readonly class WhyPage
 
         return $said >= $believed
             ? null
-            : "The record alone makes it {$believed} %. It is said as {$said} %: nothing was seen or measured, and it is not shown that the "
-                .'trouble comes back with it.';
+            : "The record alone makes it {$believed} %. It is said as {$said} %: nothing was seen or measured, and it is not "
+                .'shown that the trouble comes back with it.';
     }
 
     /** @return array{condemned: string, cleared: string} what it takes, by the numbers of the catalogue */

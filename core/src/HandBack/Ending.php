@@ -33,7 +33,7 @@ final class Ending
         };
     }
 
-    /** @return list<bool> each start, each trial of a part that came alone, and each reading of it that found something: whether it went well */
+    /** @return list<bool> each start, and each trial and bad reading of a part that came alone: whether it went well */
     private static function well(Record $record, Machine $machine, Catalogue $catalogue): array
     {
         $well = [];
