@@ -52,6 +52,8 @@ export function act() {
         parts: null,
         byHand: null,
         init() {
+            // A form that was refused opens again as it was.
+            if (this.$root.closest('dialog').hasAttribute('data-open')) this.pickPart();
             this.choose();
         },
         choose() {
@@ -84,12 +86,9 @@ export function act() {
                 return group;
             };
             list.replaceChildren(...(usual.length && others.length ? [group('Usual', usual), group('Other parts', others)] : this.parts));
-            // What was picked stays so where the act is done to it; else the first it is done to.
-            list.value = usual.length && !useful.includes(picked) && !this.kept(picked) ? usual[0].value : picked;
-        },
-        // A part that was picked by hand is kept, whatever the act.
-        kept(part) {
-            return this.byHand === part;
+            // What was picked by hand stays, and what the act is done to; else it is the first that the act is done to.
+            const stays = !usual.length || useful.includes(picked) || picked === this.byHand;
+            list.value = stays ? picked : usual[0].value;
         },
         pickPart() {
             this.byHand = this.$refs.on.value;

@@ -114,11 +114,7 @@ final readonly class Assessment
 
     private static function isReadBad(Record $record, Catalogue $catalogue): bool
     {
-        $isBad = function (Finding $finding) use ($catalogue): bool {
-            $check = $catalogue->check($finding->check);
-
-            return $check->kind === 'reading' && $check->result($finding->result)->findsSomething();
-        };
+        $isBad = fn (Finding $finding): bool => $catalogue->check($finding->check)->readsBad($finding->result);
 
         return array_filter($record->all(Finding::class), $isBad) !== [];
     }

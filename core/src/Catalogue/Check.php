@@ -67,6 +67,12 @@ final readonly class Check
         return $this->direct && $this->kind === 'look' && ! $this->host;
     }
 
+    /** Whether it is a reading, and this result of it found something. */
+    public function readsBad(string $result): bool
+    {
+        return $this->kind === 'reading' && $this->result($result)->findsSomething();
+    }
+
     public function result(string $id): CheckResult
     {
         foreach ($this->results as $result) {

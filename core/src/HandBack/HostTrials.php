@@ -40,7 +40,7 @@ final class HostTrials
         }
         $check = $catalogue->check($entry->check);
 
-        return $check->kind === 'reading' && $check->at === $machine->alone && $check->result($entry->result)->findsSomething();
+        return $check->at === $machine->alone && $check->readsBad($entry->result);
     }
 
     public static function failed(Finding $trial, Catalogue $catalogue): bool

@@ -90,8 +90,8 @@ final readonly class Candidates
         if ($this->machine->alone === null) {
             return true;
         }
-        if ($candidate->step->setUp->lends) {
-            // A good one in a good machine in its stead would tell of that machine alone.
+        if ($candidate->step->setUp->lends || $candidate->step->setUp->strips) {
+            // A good one in its stead, or less of the good machine around it, would tell of that machine alone.
             return false;
         }
         $named = array_map($this->machine->part(...), $candidate->on);

@@ -253,19 +253,18 @@ final readonly class CleanStarts
     }
 
     /**
-     * Whether a start is one as it goes: with its own parts, by its button, with nothing attached. What was only moved for a trial is no
-     * such start before something was done; after that it may be how it goes back.
+     * Whether a start is one as it goes: with its own parts, by its button, with nothing attached. What was only moved or
+     * slowed for a trial is no such start before something was done; after that it may be how it goes back.
      */
     private static function counts(SetUp $setUp, FailsUnder $under, bool $acted): bool
     {
-        $moved = $setUp->moved !== [] || $setUp->otherOutput || $setUp->otherDriver !== null;
+        $moved = $setUp->moved !== [] || $setUp->otherOutput || $setUp->otherDriver !== null || $setUp->lowClocks;
 
         return $setUp->lent === []
             && $setUp->out === []
             && $setUp->attached === []
             && $setUp->startBy === StartBy::Button
             && ! $setUp->basicDriver
-            && ! $setUp->lowClocks
             && ($acted || ! $moved)
             && $under->covers($setUp);
     }

@@ -42,6 +42,7 @@ final class CameAloneTest extends TestCase
     public function test_a_reading_that_found_something_is_a_failure_here(): void
     {
         $works = ['kind' => 'finding', 'check' => 'stick-in-host', 'target' => 'stick-1', 'result' => 'works'];
+        $this->assertNull($this->alone('stick', [$works])->advice->step('strip'), 'the machine around it is ours');
         $read = fn (string $result): array => ['kind' => 'finding', 'check' => 'memory-test', 'result' => $result];
         foreach (['errors' => 'unrepaired', 'clean' => 'no-fault-found'] as $result => $ending) {
             $assessed = $this->alone('stick', [$works, $read($result)]);

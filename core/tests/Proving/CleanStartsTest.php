@@ -223,8 +223,9 @@ final class CleanStartsTest extends TestCase
             $this->assertSame([], $counted($setUp)->forTheOwner(), 'it failed every time as it came');
         }
         $this->assertSame(2, $counted(['place' => 'bench'])->started);
-        $moved = [...$well, 'setup' => ['moved' => ['card' => 'second']]];
-        $after = CleanStarts::in(Bench::case([$dead, $new, $moved])->record, Bench::catalogue());
-        $this->assertSame(4, $after->clean, 'so it goes back');
+        foreach ([['moved' => ['card' => 'second']], ['clocks' => 'low']] as $setUp) {
+            $after = CleanStarts::in(Bench::case([$dead, $new, [...$well, 'setup' => $setUp]])->record, Bench::catalogue());
+            $this->assertSame(4, $after->clean, 'so it goes back');
+        }
     }
 }
