@@ -20,6 +20,9 @@ use Orthoscope\Core\Shelf\Shelf;
  */
 final class Adviser
 {
+    /** Sets of two faults that must not have been dropped. Origin: judgement. */
+    private const BEST_SETS = 5;
+
     private ?Replay $last = null;
 
     private ?SingleFaults $alone = null;
@@ -41,7 +44,7 @@ final class Adviser
 
         return Assessment::from(
             $wide->replay ?? $narrow,
-            Surprise::in($narrow, $wide, $record, $this->catalogue),
+            $this->surprise($narrow, $wide, $record),
             $record,
             $this->shelf,
             $this->catalogue,
@@ -62,7 +65,18 @@ final class Adviser
     {
         $narrow = $this->narrow($record);
 
-        return Surprise::in($narrow, $this->wide($narrow, $record), $record, $this->catalogue);
+        return $this->surprise($narrow, $this->wide($narrow, $record), $record);
+    }
+
+    /** What was looked at widely because a set had been dropped is no reason to doubt an entry. */
+    private function surprise(Replay $narrow, ?WideLook $wide, Record $record): Surprise
+    {
+        return Surprise::in(
+            $narrow,
+            Surprise::asksForAWideLook($narrow, $record, $this->catalogue) ? $wide : null,
+            $record,
+            $this->catalogue,
+        );
     }
 
     /**
@@ -107,10 +121,33 @@ final class Adviser
     private function wide(Replay $narrow, Record $record): ?WideLook
     {
         $alone = $this->alone($record);
+        $surprises = Surprise::asksForAWideLook($narrow, $record, $this->catalogue);
+        $lacksOne = self::lacks($narrow, [$alone->likeliest()]);
+        if (! $surprises && ! $lacksOne && $narrow->belief->isOfOneFault()) {
+            return null;
+        }
+        $sets = $alone->likelySets();
 
-        return Surprise::asksForAWideLook($narrow, $record, $this->catalogue)
-            ? WideLook::at($alone, $this->machine, $record, $this->catalogue, $this->candidates())
+        return $surprises || $lacksOne || self::lacks($narrow, array_slice($sets, 0, self::BEST_SETS))
+            ? WideLook::at($sets, $this->machine, $record, $this->catalogue, $this->candidates())
             : null;
+    }
+
+    /**
+     * Whether one of the sets that explain the record best was dropped on the way, when little spoke for it yet.
+     *
+     * @param  list<list<int>>  $sets
+     */
+    private static function lacks(Replay $narrow, array $sets): bool
+    {
+        $has = $narrow->belief->bySet();
+        foreach ($sets as $set) {
+            if (! isset($has[implode(' ', $set)])) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Plain data to take up from later; null before anything was assessed */

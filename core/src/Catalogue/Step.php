@@ -25,7 +25,7 @@ final readonly class Step
      * @param  bool  $unlocks offered only while a lock waits for it
      * @param  list<string>  $whenNew events: where one was told, the look comes first, as long as what it shows is in question at all
      * @param  list<string>  $recovers stages at which it has cured machines for minutes: done once before a part is bought for one
-     * @param  ?string  $mootAfter stage: not offered once a start by the button passed it
+     * @param  ?string  $mootAfter stage: not offered where the last start by the button passed it
      */
     public function __construct(
         public string $id,

@@ -468,6 +468,17 @@ final class Belief
         return $this->bySet;
     }
 
+    /** Whether it is likelier that one fault brought the machine here, or none, than several. */
+    public function isOfOneFault(): bool
+    {
+        $one = 0.0;
+        foreach ($this->weight as $i => $weight) {
+            $one += isset($this->sets[$this->of[$i]][1]) ? 0.0 : $weight;
+        }
+
+        return $one >= 0.5;
+    }
+
     /**
      * How likely under each set was what was observed since an earlier belief; empty if nothing was.
      *

@@ -272,7 +272,9 @@ final class Grounds
         }
         foreach ($this->model->usedOnlyIn($setUp, $other) as $new) {
             $kind = $this->model->machine->part($new)->kind;
-            $goesWithIt = ($kind->serves === $part->kind->id && ($kind->ownOnly || $withItsPlace))
+            // Another board is tried beside the case: belief tells the two apart.
+            $goesWithIt = ($kind->id === 'case' && $part->kind->id === 'board')
+                || ($kind->serves === $part->kind->id && ($kind->ownOnly || $withItsPlace))
                 || ($withItsPlace && $kind->madeOf === $part->kind->id);
             if ($new !== $part->id && $kind->carrier !== $part->kind->id && ! $goesWithIt) {
                 return false;

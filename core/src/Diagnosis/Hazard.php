@@ -33,6 +33,12 @@ final readonly class Hazard
         return 0.0;
     }
 
+    /** Whether it says what is so under a condition. */
+    public function speaksOf(string $condition): bool
+    {
+        return isset($this->by[$condition]);
+    }
+
     /**
      * The conditions of a start, in the words of the catalogue's `shows`.
      *

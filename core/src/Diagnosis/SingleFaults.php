@@ -40,6 +40,12 @@ final readonly class SingleFaults
         return $replay === null ? null : (new self($replay, $this->fits))->throughTheRest();
     }
 
+    /** @return list<int> the one fault that explains the record best by itself, or none */
+    public function likeliest(): array
+    {
+        return $this->replay->belief->sets(1)[0][0] ?? [];
+    }
+
     /** @return list<list<int>> sets of two and three faults that come near to explaining the record, each in rising order */
     public function likelySets(): array
     {

@@ -52,15 +52,19 @@ final readonly class StartLikelihood implements Likelihood
         }
         $stops = $model->modes->stops;
         $hazards = array_filter($hazards, fn (float $p, int $mode): bool => $p > 0.0 && $stops[$mode] < $cut, ARRAY_FILTER_USE_BOTH);
+        $seenAt = fn (int $stop): float => self::reaching($reach, $stop, $dark)
+            * $shown->likelihood($signs, $stop, [], $shown->atStop($stop), $reliability);
+        $seenAtCut = $seenAt($cut);
+        $faces = new OtherFaces($catalogue, $seenAt, $cut, $seenAtCut);
         $seen = [];
         foreach ($hazards as $mode => $hazard) {
             $how = $model->modes->all[$mode];
             $p = self::reaching($reach, $how->stop, $dark);
-            $seen[$mode] = $p > 0.0
+            $asItDoes = $p > 0.0
                 ? $p * $shown->likelihood($signs, $how->stop, $how->fault->signs, $shown->byMode($mode, $how->stop), $reliability)
                 : 0.0;
+            $seen[$mode] = $faces->mixedInto($asItDoes, $how);
         }
-        $seenAtCut = self::reaching($reach, $cut, $dark) * $shown->likelihood($signs, $cut, [], $shown->atStop($cut), $reliability);
         $noise = 1.0 - $trust * (1.0 - $catalogue->number('record_noise'));
 
         return new self($model->modes, $hazards, $seen, $seenAtCut, $flat, $noise);

@@ -104,7 +104,8 @@ final class StartModel
     private function takesPart(string $kind, SetUp $setUp): bool
     {
         return match ($kind) {
-            'case' => $setUp->place !== Place::Bench,
+            // Another board is tried beside the case.
+            'case' => $setUp->place !== Place::Bench && ! $setUp->isLent('board'),
             'wall-socket' => $setUp->place === Place::Owner,
             'kit' => $this->ownSticks($setUp) > 1,
             'panel' => $setUp->startBy === StartBy::Button,
@@ -410,7 +411,8 @@ final class StartModel
                 continue;
             }
             $in = $mode->spare === null
-                ? ($used[$mode->part] || $this->cameIn($mode)) && ($mode->fault->with === null || $this->isMet($mode->fault, $setUp))
+                ? ($used[$mode->part] || $this->cameIn($mode) || self::staysOn($mode, $setUp))
+                    && ($mode->fault->with === null || $this->isMet($mode->fault, $setUp))
                 : self::isIn($mode, $setUp, $fitted);
             $hazard = $in
                 ? $mode->hazard->under($mode->channel === null ? $conditions : [isset($channels[$mode->channel]) ? 'used' : 'unused'])
@@ -421,6 +423,12 @@ final class StartModel
         }
 
         return $hazards;
+    }
+
+    /** Whether a fault may hold though it is started by the pins: what the button is not needed for may be left plugged in. */
+    private static function staysOn(Mode $mode, SetUp $setUp): bool
+    {
+        return $setUp->startBy === StartBy::Pins && $mode->hazard->speaksOf('pins');
     }
 
     /** Whether a fault is here though its part stayed with its owner. */

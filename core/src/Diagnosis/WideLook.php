@@ -9,7 +9,8 @@ use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Evidence\Record;
 
 /**
- * A record that surprises, gone through again: with sets that were dropped on the way, and with sets of three.
+ * A record that surprises, or of which what explains it best was dropped on the way, gone through again: with the sets that come near to
+ * explaining it, be they of three.
  */
 final readonly class WideLook
 {
@@ -23,12 +24,12 @@ final readonly class WideLook
     }
 
     /**
-     * @param  SingleFaults  $alone the record under each fault alone
+     * @param  list<list<int>>  $sets of two and three faults that come near to explaining it
      * @param  list<array{string, string}>  $candidates spares that may be lent next: tag and part
      */
-    public static function at(SingleFaults $alone, Machine $machine, Record $record, Catalogue $catalogue, array $candidates): self
+    public static function at(array $sets, Machine $machine, Record $record, Catalogue $catalogue, array $candidates): self
     {
-        $replay = Replay::amongAt($alone->likelySets(), $machine, $record, $catalogue, $candidates);
+        $replay = Replay::amongAt($sets, $machine, $record, $catalogue, $candidates);
         $fit = $before = [];
         foreach ($record->inForce as $entry) {
             $before[$entry->number] = $replay;

@@ -8,6 +8,7 @@ use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Evidence\CaseMistake;
 use Orthoscope\Core\SetUp\Place;
 use Orthoscope\Core\SetUp\SetUp;
+use Orthoscope\Core\SetUp\StartBy;
 
 /**
  * A card that lies at the bench and is scanned instead of pressing a button: one thing that is proved, and one result of it. What is
@@ -38,8 +39,9 @@ final readonly class ResultCard
     /** @return list<self> in the order of the plan, each thing once */
     public static function all(Catalogue $catalogue): array
     {
+        $outside = new SetUp(place: Place::Bench, startBy: StartBy::Pins);
         $cards = [
-            new self('P.OUTSIDE.UP', 'Out of the case', 'stays up', true, null, null, new SetUp(place: Place::Bench)),
+            new self('P.OUTSIDE.UP', 'Out of the case', 'stays up', true, null, null, $outside),
             new self('P.INSIDE.UP', 'In the case, by the real button', 'stays up', true, null, null, new SetUp),
         ];
         $seen = [];

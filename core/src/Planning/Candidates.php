@@ -31,7 +31,12 @@ final readonly class Candidates
 
     private SetUpOfStep $setUps;
 
+    /** The same under the condition that what is believed shows under, where it is not what every start is made under anyway. */
+    private ?SetUpOfStep $alsoUnder;
+
     private AsItStands $standing;
+
+    private FoundThenMended $found;
 
     public function __construct(
         private Catalogue $catalogue,
@@ -40,11 +45,16 @@ final readonly class Candidates
         private Shelf $shelf,
         private Grounds $grounds,
         private Interlocks $locks,
+        ?string $showsUnder = null,
     ) {
         $this->trial = Trial::of($record, $grounds, $catalogue);
         $this->standing = new AsItStands($catalogue, $record, $grounds);
+        $this->found = new FoundThenMended($record, $machine, $catalogue);
         $last = $record->lastStart()->setUp ?? new SetUp;
-        $this->setUps = new SetUpOfStep($machine, $last, $this->trial, supplyIsLent: $locks->onOwnSupply() !== []);
+        $supplyIsLent = $locks->onOwnSupply() !== [];
+        $this->setUps = new SetUpOfStep($machine, $last, $this->trial, $supplyIsLent);
+        $under = $showsUnder === null ? $this->trial : $this->trial->under($showsUnder);
+        $this->alsoUnder = $under == $this->trial ? null : new SetUpOfStep($machine, $last, $under, $supplyIsLent);
     }
 
     /** @return list<Candidate> */
@@ -53,18 +63,31 @@ final readonly class Candidates
         $all = [];
         foreach ($this->catalogue->steps as $step) {
             foreach ($this->targets($step) as $target) {
-                $candidate = $this->concrete($step, $target);
-                $isOpen = $candidate !== null
-                    && $this->isOfWhatCame($candidate)
-                    && ! $this->isOfWhatStayed($candidate)
-                    && $this->gotFarEnough($step);
-                if ($isOpen && ! $this->isMoot($step) && ! $this->isDone($candidate)) {
-                    $all[] = $candidate;
+                foreach ($this->ways($step) as $setUps) {
+                    $candidate = $this->concrete($step, $target, $setUps);
+                    if ($candidate !== null && $this->isOpen($candidate)) {
+                        $all[] = $candidate;
+                    }
                 }
             }
         }
 
         return $this->beforeBaseline() ? $this->asItCame($all) : $all;
+    }
+
+    /** @return list<SetUpOfStep> a loan is made plain, and under the condition that what is believed shows under */
+    private function ways(Step $step): array
+    {
+        return $step->setUp->lends && $this->alsoUnder !== null ? [$this->setUps, $this->alsoUnder] : [$this->setUps];
+    }
+
+    private function isOpen(Candidate $candidate): bool
+    {
+        return $this->isOfWhatCame($candidate)
+            && ! $this->isOfWhatStayed($candidate)
+            && $this->gotFarEnough($candidate->step)
+            && ! $this->isMoot($candidate->step)
+            && ! $this->isDone($candidate);
     }
 
     /**
@@ -173,9 +196,9 @@ final readonly class Candidates
             return ! $this->trial->isPlain();
         }
         $after = $step->mootAfter === null ? null : $this->catalogue->stageIndex($step->mootAfter);
-        foreach ($after === null ? [] : $this->record->all(Start::class) as $start) {
-            if ($start->setUp->startBy === StartBy::Button && $this->catalogue->reach($start->best())->firstStop > $after) {
-                return true;
+        foreach ($after === null ? [] : array_reverse($this->record->all(Start::class)) as $start) {
+            if ($start->setUp->startBy === StartBy::Button) {
+                return $this->catalogue->reach($start->reached)->firstStop > $after;
             }
         }
 
@@ -217,7 +240,7 @@ final readonly class Candidates
         return $step->once ? array_slice($parts, 0, 1) : $parts;
     }
 
-    private function concrete(Step $step, ?Part $target): ?Candidate
+    private function concrete(Step $step, ?Part $target, SetUpOfStep $setUps): ?Candidate
     {
         if ($step->record === 'check') {
             return $this->check($step, $target);
@@ -230,7 +253,7 @@ final readonly class Candidates
             return new Candidate($step, null, null, $on, null);
         }
         $spare = $step->setUp->lends && $target !== null ? $this->spareFor($target->kind->id) : null;
-        $setUp = $this->setUps->of($step, $target, $spare);
+        $setUp = $setUps->of($step, $target, $spare);
 
         return $setUp === null ? null : $this->start($step, $target, $setUp, $on, $spare);
     }
@@ -292,6 +315,7 @@ final readonly class Candidates
             'unlock' => ! $this->locks->waitForAct((string) $step->act),
             'act' => $this->actIsDone((string) $step->act, $candidate->on),
             default => $step->each !== 'swapped'
+                && ! $this->isTheWayOn($candidate)
                 && $this->startIsDone(
                     $candidate->setUp ?? new SetUp,
                     match (true) {
@@ -303,11 +327,20 @@ final readonly class Candidates
         };
     }
 
+    /** A lent supply runs the machine where its own gets no mains, however often one was lent before. */
+    private function isTheWayOn(Candidate $candidate): bool
+    {
+        return $candidate->spare?->kind === 'supply'
+            && $this->locks->onOwnSupply() !== []
+            && ! isset($this->record->lastStart()?->setUp->lent['supply']);
+    }
+
     /** @param  list<string>  $on */
     private function actIsDone(string $act, array $on): bool
     {
         foreach ($this->record->all(ActDone::class) as $done) {
-            if ($done->act === $act && ! $done->begun && array_intersect($done->on, $on) !== []) {
+            $isIt = $done->act === $act && ! $done->begun && array_intersect($done->on, $on) !== [];
+            if ($isIt && ! $this->found->isFoundSince($done)) {
                 return true;
             }
         }
@@ -316,8 +349,8 @@ final readonly class Candidates
     }
 
     /**
-     * A check is done once it was made, in another machine twice, unless it can clear a lock that is on. A machine that failed with its own
-     * part tested nothing.
+     * A check is done once it was made, in another machine twice, unless it can clear a lock that is on, or what it found was seen to
+     * since. A machine that failed with its own part tested nothing.
      */
     private function checkIsDone(string $check, ?string $target): bool
     {
@@ -327,7 +360,7 @@ final readonly class Candidates
         $done = 0;
         foreach ($this->record->all(Finding::class) as $finding) {
             $isIt = $finding->check === $check && ($finding->target === null || $finding->target === $target);
-            $done += $isIt && $finding->hostSaid->own !== false ? 1 : 0;
+            $done += $isIt && $finding->hostSaid->own !== false && ! $this->found->isMendedSince($finding) ? 1 : 0;
         }
 
         return $done >= ($this->catalogue->check($check)->host ? $this->catalogue->number('host_tests') : 1);

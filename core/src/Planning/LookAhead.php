@@ -27,10 +27,11 @@ final readonly class LookAhead
      * Expected minutes left after a step, and what it may show.
      *
      * @param  float  $nothingNeeded probability now that no repair is needed
+     * @param  ?int  $first the repair that would be done first if nothing were tried
      *
-     * @return array{float, list<Prospect>, float} minutes, prospects, bits
+     * @return array{float, list<Prospect>, float, float} minutes, prospects, bits, and what is saved where it waits for that repair
      */
-    public function at(Candidate $candidate, Belief $belief, float $nothingNeeded): array
+    public function at(Candidate $candidate, Belief $belief, float $nothingNeeded, ?int $first = null): array
     {
         $belief = $this->afterMoving($candidate, $belief);
         $forecast = $this->forecast($candidate);
@@ -58,7 +59,25 @@ final readonly class LookAhead
             $after += max(0.0, $nothingLeft - $nothingNeeded) * $this->catalogue->steps['start']->minutes;
         }
 
-        return [$after, $prospects, Information::gain($told)];
+        $waits = $first === null ? 0.0 : max(0.0, $candidate->minutes() + $after - $this->later($candidate, $byNeeds, $first));
+
+        return [$after, $prospects, Information::gain($told), $waits];
+    }
+
+    /**
+     * Expected minutes from now on where a repair is done first, and the step taken only where that was not all.
+     *
+     * @param  array<array-key, array<int, float>>  $byNeeds outcome => set of repairs => weight
+     */
+    private function later(Candidate $candidate, array $byNeeds, int $first): float
+    {
+        $minutes = 0.0;
+        foreach ($byNeeds as $weights) {
+            [$spent, $left] = $this->needs->done($first, $weights);
+            $minutes += $spent + array_sum($left) * $candidate->minutes() + $this->needs->order($left)[1];
+        }
+
+        return $minutes;
     }
 
     /**

@@ -79,7 +79,13 @@ final class Planner
         $this->candidates = $this->candidates();
         $this->keys = new Keys($this->candidates);
         $this->tests = $this->openTests();
-        $this->needs = new RepairNeeds($catalogue, $replay, $record, array_map(fn (array $test): int => $test[0], $this->tests));
+        $this->needs = new RepairNeeds(
+            $catalogue,
+            $replay,
+            $record,
+            array_map(fn (array $test): int => $test[0], $this->tests),
+            Trial::of($record, $grounds, $catalogue)->longerThanPlain($catalogue),
+        );
         $this->lookAhead = new LookAhead($catalogue, $replay, $this->needs);
     }
 
@@ -103,7 +109,11 @@ final class Planner
         $weighed = $this->ranked($this->candidates, $this->belief->mostOf(1.0, self::SCREENED_STATES));
         $likely = array_splice($weighed, 0, self::LOOKED_AT_CLOSELY);
         $weighed = [
-            ...$this->ranked(array_map(fn (Weighed $one): array => [$one->candidate, $one->lockedBy], $likely), $this->belief),
+            ...$this->ranked(
+                array_map(fn (Weighed $one): array => [$one->candidate, $one->lockedBy], $likely),
+                $this->belief,
+                $this->isDoneOutright($order[0] ?? null, $outright) ? $order[0] : null,
+            ),
             ...$weighed,
         ];
         $weighed = $this->keys->weighedWithWhatTheyOpen($weighed);
@@ -268,27 +278,42 @@ final class Planner
      * on many more.
      *
      * @param  list<array{Candidate, list<ActiveLock>}>  $candidates
+     * @param  ?int  $first the repair with which the plan begins: what is worth more once it was done in vain waits for it
      *
      * @return list<Weighed>
      */
-    private function ranked(array $candidates, Belief $belief): array
+    private function ranked(array $candidates, Belief $belief, ?int $first = null): array
     {
         $now = $this->needs->under($belief);
         $remaining = $this->needs->order($now)[1];
         $weighed = [];
         foreach ($candidates as [$candidate, $lockedBy]) {
-            [$after, $prospects, $bits] = $this->lookAhead->at($candidate, $belief, $now[0] ?? 0.0);
+            [$after, $prospects, $bits, $waits] = $this->lookAhead->at($candidate, $belief, $now[0] ?? 0.0, $first);
             if ($this->suspicion->touchesNone($candidate)) {
                 // It tells no more than a plain start does.
                 $after = max($after, $remaining);
             }
             $risk = $this->moneyAtRisk($candidate);
             $cost = $candidate->minutes() + $risk / $this->catalogue->number('money_per_minute');
-            $weighed[] = new Weighed($candidate, $lockedBy, $after, $prospects, $risk, $remaining - $cost - $after, $bits);
+            $saves = $remaining - $cost - $after;
+            $saves = $waits > 0.0 ? min($saves, -$waits) : $saves;
+            $weighed[] = new Weighed($candidate, $lockedBy, $after, $prospects, $risk, $saves, $bits);
         }
         usort($weighed, fn (Weighed $a, Weighed $b): int => $this->rank($a) <=> $this->rank($b));
 
         return $weighed;
+    }
+
+    /**
+     * Whether the plan begins with a repair that is done without a test before it, and buys no part.
+     *
+     * @param  array<int, bool>  $outright
+     */
+    private function isDoneOutright(?int $repair, array $outright): bool
+    {
+        $act = $repair === null ? null : $this->needs->repairs[$repair]->act;
+
+        return $act !== null && $outright[$repair] && ! $act->buysPart && $act->id !== Repair::HAND_ON;
     }
 
     /** @return list<array{Candidate, list<ActiveLock>}> every step that makes sense now, and what locks it */
@@ -301,6 +326,7 @@ final class Planner
             $this->shelf,
             $this->grounds,
             $this->locks,
+            ShowsUnder::of($this->belief, $this->replay),
         ))->all();
 
         return array_map(fn (Candidate $candidate): array => [$candidate, $this->locks->inTheWayOf($candidate)], $candidates);

@@ -52,12 +52,16 @@ final class RepairNeeds
     /** @var array<string, int> "act part" => times it was done already */
     private array $done = [];
 
-    /** @param  array<string, int>  $testMinutes part => minutes of the cheapest step open now that tells of it by itself */
+    /**
+     * @param  array<string, int>  $testMinutes part => minutes of the cheapest step open now that tells of it by itself
+     * @param  int  $longer minutes beyond a plain start that it takes to see whether a repair helped: what fails late is run at work
+     */
     public function __construct(
         private readonly Catalogue $catalogue,
         private readonly Replay $replay,
         Record $record,
         private readonly array $testMinutes,
+        private readonly int $longer = 0,
     ) {
         foreach ($record->all(ActDone::class) as $act) {
             foreach ($act->begun ? [] : $act->on as $part) {
@@ -94,6 +98,13 @@ final class RepairNeeds
         if (count($numbers) > 1) {
             ksort($numbers);
         }
+
+        return $this->setOf($numbers);
+    }
+
+    /** @param  array<int>  $numbers of repairs, rising */
+    private function setOf(array $numbers): int
+    {
         $set = 0;
         foreach ($numbers as $number) {
             $set = $set * self::BASE + $number + 1;
@@ -137,6 +148,30 @@ final class RepairNeeds
         [$order, $cost] = RepairOrder::best($states, $costs, $vain, $this->handOn);
 
         return [$order, $cost, $outright];
+    }
+
+    /**
+     * What a repair costs that is done before anything else is asked, and what is still needed then.
+     *
+     * @param  array<int, float>  $weights set number => weight
+     *
+     * @return array{float, array<int, float>} minutes as weighed, and set number => weight of those in which it was not all
+     */
+    public function done(int $repair, array $weights): array
+    {
+        $minutes = 0.0;
+        $left = [];
+        foreach ($weights as $set => $weight) {
+            $needs = $this->sets[$set];
+            $isNeeded = in_array($repair, $needs, true);
+            $minutes += $weight * ($isNeeded ? $this->costs[$repair] : $this->vain[$repair]);
+            $rest = $isNeeded ? $this->setOf(array_diff($needs, [$repair])) : $set;
+            if ($rest !== 0) {
+                $left[$rest] = ($left[$rest] ?? 0.0) + $weight;
+            }
+        }
+
+        return [$minutes, $left];
     }
 
     /** @return array<int, float> set number => probability that just these repairs are still needed */
@@ -219,7 +254,7 @@ final class RepairNeeds
             $act,
             $part,
             $this->catalogue->number('money_per_minute'),
-            $this->catalogue->number('start_minutes'),
+            $this->catalogue->number('start_minutes') + ($act->id === Repair::HAND_ON ? 0 : $this->longer),
             $this->catalogue->number('specialist_minutes'),
             $act->atOwner ? $this->othersAtHome($part) : [],
         );

@@ -9,6 +9,7 @@ use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\SetUp\Goal;
 use Orthoscope\Core\SetUp\Lent;
+use Orthoscope\Core\SetUp\Place;
 use Orthoscope\Core\SetUp\SetUp;
 use Orthoscope\Core\SetUp\StartBy;
 use Orthoscope\Core\Shelf\Spare;
@@ -37,13 +38,14 @@ final readonly class SetUpOfStep
             return null;
         }
         $isPlainStart = $step->id === 'start';
+        $place = $asked->place ?? $this->last->place;
 
         return new SetUp(
             out: $out,
             lent: $this->lent($step, $target, $spare),
             moved: $moved,
-            place: $asked->place ?? $this->last->place,
-            startBy: $asked->startBy ?? ($isPlainStart ? StartBy::Button : $this->trial->startBy),
+            place: $place,
+            startBy: $asked->startBy ?? $this->startBy($place, $isPlainStart),
             temperature: $asked->temperature ?? ($isPlainStart ? null : $this->trial->temperature),
             goal: $asked->goal ?? ($isPlainStart ? Goal::System : $this->trial->goal),
             otherOutput: $asked->otherOutput,
@@ -51,6 +53,16 @@ final readonly class SetUpOfStep
             otherDriver: $asked->otherDriver ? '' : null,
             lowClocks: $asked->lowClocks,
         );
+    }
+
+    /** On the mat it is started as it was there before; the case and its button are elsewhere. */
+    private function startBy(Place $place, bool $isPlainStart): StartBy
+    {
+        return match (true) {
+            $place === Place::Bench && $this->last->place === Place::Bench => $this->last->startBy,
+            $isPlainStart => StartBy::Button,
+            default => $this->trial->startBy,
+        };
     }
 
     /** @return ?list<string> parts that are out; null where there is nothing to take out */

@@ -59,7 +59,7 @@ final readonly class Situation
             told: $work === [] && $toldOf !== [],
             sound: $sound,
             workedOnSince: $last !== null && $repairedSince,
-            runs: self::runsAsItCame($last, $record, $catalogue),
+            runs: self::runsAsItIs($last, $record, $catalogue),
         );
     }
 
@@ -71,13 +71,15 @@ final readonly class Situation
         return $replay->model->machine->alone !== null && array_filter($record->all(Finding::class), $inHost) !== [];
     }
 
-    private static function runsAsItCame(?Start $last, Record $record, Catalogue $catalogue): bool
+    /** It runs, all its own parts in; and its owner has told of nothing since it was first started here, or since something was done. */
+    private static function runsAsItIs(?Start $last, Record $record, Catalogue $catalogue): bool
     {
         if ($last === null || ! $last->setUp->changesNoPart()) {
             return false;
         }
-        $first = $record->all(Start::class)[0]->number;
-        $again = array_filter($record->all(Report::class), fn (Report $report): bool => $report->number > $first);
+        $work = array_filter($record->all(ActDone::class), fn (ActDone $act): bool => $act->isWork($catalogue));
+        $since = max($record->all(Start::class)[0]->number, ...array_column($work, 'number'), ...[0]);
+        $again = array_filter($record->all(Report::class), fn (Report $report): bool => $report->number > $since);
 
         return $again === [] && ! $catalogue->isFailure($last->reached);
     }

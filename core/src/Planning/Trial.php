@@ -13,6 +13,7 @@ use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\SetUp\Goal;
+use Orthoscope\Core\SetUp\Place;
 use Orthoscope\Core\SetUp\SetUp;
 use Orthoscope\Core\SetUp\StartBy;
 use Orthoscope\Core\SetUp\Temperature;
@@ -48,6 +49,16 @@ final readonly class Trial
         );
     }
 
+    /** The same under a condition on top, where it has none of that kind. */
+    public function under(string $condition): self
+    {
+        return match ($condition) {
+            FailsUnder::COLD => new self($this->goal, $this->temperature ?? Temperature::Cold, $this->startBy),
+            FailsUnder::LOAD => new self($this->goal === Goal::System ? Goal::Load : $this->goal, $this->temperature, $this->startBy),
+            default => $this,
+        };
+    }
+
     /** Whether a start without any condition can still show what it fails at. */
     public function isPlain(): bool
     {
@@ -65,6 +76,12 @@ final readonly class Trial
         $condition = $setUp->temperature === null || $step->setUp->temperature !== null ? 0 : $catalogue->number('condition_minutes');
 
         return (int) ($work + $condition);
+    }
+
+    /** Bench minutes that a trial takes beyond a plain start. */
+    public function longerThanPlain(Catalogue $catalogue): int
+    {
+        return $this->longer($catalogue->steps['start'], new SetUp(temperature: $this->temperature, goal: $this->goal), $catalogue);
     }
 
     /**
@@ -101,11 +118,14 @@ final readonly class Trial
         return isset($plain['drops']) && ! isset($plain['stays']);
     }
 
-    /** Whether it got further by the pins than it last did by the button: then the button is left out of further trials. */
+    /** Whether in its case it got further by the pins than it last did by the button: then the button is left out of further trials. */
     private static function startsOnlyByPins(Record $record, Catalogue $catalogue): bool
     {
         $got = ['button' => null, 'pins' => null];
         foreach ($record->all(Start::class) as $start) {
+            if ($start->setUp->place === Place::Bench) {
+                continue;
+            }
             $got[$start->setUp->startBy->value] = $catalogue->reach($start->reached);
         }
 

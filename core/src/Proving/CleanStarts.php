@@ -10,6 +10,7 @@ use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Circumstances;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\SetUp\Place;
 use Orthoscope\Core\SetUp\SetUp;
 use Orthoscope\Core\SetUp\StartBy;
 
@@ -253,7 +254,8 @@ final readonly class CleanStarts
     }
 
     /**
-     * Whether a start is one as it goes: with its own parts, by its button, with nothing attached. What was only moved or
+     * Whether a start is one as it goes: with its own parts, by its button, or by the pins where it lies
+     * out of its case, with nothing attached. What was only moved or
      * slowed for a trial is no such start before something was done; after that it may be how it goes back.
      */
     private static function counts(SetUp $setUp, FailsUnder $under, bool $acted): bool
@@ -263,7 +265,7 @@ final readonly class CleanStarts
         return $setUp->lent === []
             && $setUp->out === []
             && $setUp->attached === []
-            && $setUp->startBy === StartBy::Button
+            && ($setUp->startBy === StartBy::Button || $setUp->place === Place::Bench)
             && ! $setUp->basicDriver
             && ($acted || ! $moved)
             && $under->covers($setUp);

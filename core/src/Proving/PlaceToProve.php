@@ -7,6 +7,7 @@ namespace Orthoscope\Core\Proving;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\SetUp\Place;
 use Orthoscope\Core\SetUp\SetUp;
+use Orthoscope\Core\SetUp\StartBy;
 
 /** One place in which a machine is to start and stay up before it is handed back. */
 final readonly class PlaceToProve
@@ -66,7 +67,7 @@ final readonly class PlaceToProve
             'out of the case',
             'Prove it out of the case',
             'A start out of the case that stays up.',
-            new SetUp(place: Place::Bench),
+            new SetUp(place: Place::Bench, startBy: StartBy::Pins),
             $entry,
         );
     }

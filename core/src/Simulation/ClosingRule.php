@@ -9,7 +9,8 @@ use Orthoscope\Core\SetUp\SetUp;
 
 /**
  * When a machine counts as running again: the same rule for every policy that acts on belief. It is proved by what takes the fewest
- * minutes, plain starts or runs at work; where neither can, by plain starts all the same, which may show the fault.
+ * minutes, plain starts or runs at work. Where neither can, it is started plainly all the same, which may show the fault, so long as the
+ * adviser would prove it too; else the policy goes on as it would.
  */
 final class ClosingRule
 {
@@ -39,6 +40,8 @@ final class ClosingRule
         $way = WayToProve::to($asked, $view->replay, $view->catalogue)
             ?? WayToProve::to(self::GOOD_ENOUGH, $view->replay, $view->catalogue);
 
-        return Move::startAgain($way->setUp ?? new SetUp);
+        $isToProve = $way !== null || $clean === 0 || $sound >= $view->catalogue->number('prove_from');
+
+        return $isToProve ? Move::startAgain($way->setUp ?? new SetUp) : null;
     }
 }

@@ -28,6 +28,8 @@ final readonly class PlannerPolicy implements Policy, StatesBelief
         return ClosingRule::move($view)
             ?? match (true) {
                 $advice->left => Move::end('finished'),
+                // Started as often as the rule of closing asks: what is left cannot be shown here.
+                $advice->state === JobState::Prove => $view->cleanStarts() > 0 ? Move::end('finished') : Move::startAgain(),
                 $advice->state === JobState::Repair && $advice->repair !== null => Move::repair(
                     $advice->repair->act->id,
                     $advice->repair->part->id,

@@ -75,7 +75,7 @@ final class ConditionsTest extends TestCase
         );
         $this->assertGreaterThan(0.5, $assessment->standings['kit']->probability);
         foreach (['stick-1', 'stick-2'] as $stick) {
-            $this->assertLessThan(0.15, $assessment->standings[$stick]->probability);
+            $this->assertLessThan(0.2, $assessment->standings[$stick]->probability);
             $this->assertNotSame('condemned', $assessment->standings[$stick]->standing->value);
         }
     }

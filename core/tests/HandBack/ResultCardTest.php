@@ -57,7 +57,7 @@ final class ResultCardTest extends TestCase
         $bad = ResultCard::read('P.FANS.CASE', Bench::catalogue());
         $this->assertSame([false, 'Every fan turns: a case fan stands still or is clogged'], [$bad->good, $bad->said()]);
         $this->assertSame(
-            ['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench']],
+            ['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench', 'start_by' => 'pins']],
             ResultCard::read('P.OUTSIDE.UP', Bench::catalogue())->entry($this->plan(self::OPENED)),
         );
         $this->assertSame(

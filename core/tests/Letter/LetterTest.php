@@ -304,7 +304,7 @@ final class LetterTest extends TestCase
             $new('drive'),
             ['kind' => 'start', 'reached' => 'no-system'],
         ])->text();
-        $this->assertStringContainsString('The drive no longer worked.', $empty);
+        $this->assertStringContainsString('The drive with the system and files was at fault.', $empty);
         $this->assertStringNotContainsString('That is possible', $empty, 'What is likelier not so is no cause.');
     }
 

@@ -75,7 +75,7 @@ final class ArrangementsTest extends TestCase
         ]);
         $possible = Arrangements::of(Catalogue::shipped(), $replay, $record)->possible ?? [];
         $this->assertSame('Sticks together', array_key_first($possible));
-        $this->assertLessThan(0.05, ($possible['Stick 1'] ?? 0.0) + ($possible['Stick 2'] ?? 0.0));
+        $this->assertLessThan(0.06, ($possible['Stick 1'] ?? 0.0) + ($possible['Stick 2'] ?? 0.0));
     }
 
     public function test_a_stick_that_fails_in_every_slot_is_left_alone_on_the_list(): void

@@ -101,10 +101,11 @@ final class PlannerTest extends TestCase
             'check' => $check,
             'result' => $result,
         ] + ($on === null ? [] : ['target' => $on]);
+        $drops = ['kind' => 'start', 'reached' => 'drops', 'setup' => ['goal' => 'load']];
         $steps = Bench::assess(
             [
                 ['kind' => 'report', 'reached' => 'drops'],
-                ['kind' => 'start', 'reached' => 'drops', 'setup' => ['goal' => 'load']],
+                $drops,
                 $look('fans-turn', 'clear'),
                 $look('supply-test', 'pass', 'supply'),
                 $look('supply-sum', 'enough'),
@@ -112,6 +113,12 @@ final class PlannerTest extends TestCase
                 $look('look-board', 'clear'),
                 $look('look-plugs', 'clear'),
                 $look('look-card', 'clear', 'card'),
+                $look('look-inside', 'clear'),
+                $look('look-settings', 'clear'),
+                $look('wiggle', 'same'),
+                $look('memory-test', 'clean'),
+                ['kind' => 'act', 'act' => 'clean-contacts', 'on' => ['slot-A2', 'slot-B2']],
+                $drops,
             ],
             ['card' => true],
         )->advice->steps;

@@ -8,7 +8,7 @@
         </select></div>
     <div class="field"><label for="u-by">Started by</label><select id="u-by" name="entry[setup][start_by]">
             <option value="button">button</option>
-            <option value="pins" @selected(old('entry.setup.start_by') === 'pins')>the pins</option>
+            <option value="pins" @selected(old('entry.setup.start_by') === 'pins')>the pins, the case's leads off</option>
         </select></div>
     <div class="field"><label for="u-temp">Temperature</label><select id="u-temp"
             name="entry[setup][temperature]">

@@ -51,7 +51,7 @@ final class Steps extends Chapter
             ),
             $step->unlocks ? new Item('Only while a lock waits for it') : null,
             $step->mootAfter === null ? null : new Item(
-                "No more once a start by the button passed “{$this->catalogue->stages[$step->mootAfter]->name}”",
+                "Not where the last start by the button passed “{$this->catalogue->stages[$step->mootAfter]->name}”",
                 "stage/{$step->mootAfter}",
             ),
             ...array_map(
