@@ -58,7 +58,7 @@ final class CallTest extends TestCase
             ->assertSee('it runs, but the screen stays dark')
             ->assertSee('fans and all')
             ->assertSee('Hardly likely any more, as told')
-            ->assertSee('The drive with the system and files');
+            ->assertSee('The system installed on the drive');
     }
 
     public function test_a_changed_answer_is_struck_out_and_kept(): void

@@ -6,6 +6,7 @@ namespace Orthoscope\Core\Diagnosis;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Fault;
+use Orthoscope\Core\Catalogue\PartKind;
 use Orthoscope\Core\Catalogue\Reach;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Evidence\ActDone;
@@ -271,17 +272,22 @@ final class Grounds
             }
         }
         foreach ($this->model->usedOnlyIn($setUp, $other) as $new) {
-            $kind = $this->model->machine->part($new)->kind;
-            // Another board is tried beside the case: belief tells the two apart.
-            $goesWithIt = ($kind->id === 'case' && $part->kind->id === 'board')
-                || ($kind->serves === $part->kind->id && ($kind->ownOnly || $withItsPlace))
-                || ($withItsPlace && $kind->madeOf === $part->kind->id);
-            if ($new !== $part->id && $kind->carrier !== $part->kind->id && ! $goesWithIt) {
+            if ($new !== $part->id && ! self::goesWith($this->model->machine->part($new)->kind, $part->kind, $withItsPlace)) {
                 return false;
             }
         }
 
         return true;
+    }
+
+    /** Whether one kind of part comes and goes with another. */
+    private static function goesWith(PartKind $kind, PartKind $other, bool $withItsPlace): bool
+    {
+        // Another board is tried beside the case: belief tells the two apart.
+        return ($kind->id === 'case' && $other->id === 'board')
+            || $kind->carrier === $other->id
+            || ($kind->serves === $other->id && ($kind->ownOnly || $withItsPlace))
+            || ($withItsPlace && $kind->madeOf === $other->id);
     }
 
     /** Whether taking the part out must by itself stop the start where it stopped, so that nothing is learned. */

@@ -411,8 +411,7 @@ final class StartModel
                 continue;
             }
             $in = $mode->spare === null
-                ? ($used[$mode->part] || $this->cameIn($mode) || self::staysOn($mode, $setUp))
-                    && ($mode->fault->with === null || $this->isMet($mode->fault, $setUp))
+                ? ($used[$mode->part] || $this->isHere($mode, $setUp)) && $this->isMet($mode->fault, $setUp)
                 : self::isIn($mode, $setUp, $fitted);
             $hazard = $in
                 ? $mode->hazard->under($mode->channel === null ? $conditions : [isset($channels[$mode->channel]) ? 'used' : 'unused'])
@@ -425,16 +424,14 @@ final class StartModel
         return $hazards;
     }
 
-    /** Whether a fault may hold though it is started by the pins: what the button is not needed for may be left plugged in. */
-    private static function staysOn(Mode $mode, SetUp $setUp): bool
+    /**
+     * Whether a fault is here though its part is not used: it stayed with its owner and the fault did not; or it is started by the pins,
+     * and what the button is not needed for may be left plugged in.
+     */
+    private function isHere(Mode $mode, SetUp $setUp): bool
     {
-        return $setUp->startBy === StartBy::Pins && $mode->hazard->speaksOf('pins');
-    }
-
-    /** Whether a fault is here though its part stayed with its owner. */
-    private function cameIn(Mode $mode): bool
-    {
-        return $mode->fault->comesIn && $this->machine->isAtHome($this->machine->part($mode->part));
+        return ($mode->fault->comesIn && $this->machine->isAtHome($this->machine->part($mode->part)))
+            || ($setUp->startBy === StartBy::Pins && $mode->hazard->speaksOf('pins'));
     }
 
     /**

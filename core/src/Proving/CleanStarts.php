@@ -254,21 +254,26 @@ final readonly class CleanStarts
     }
 
     /**
-     * Whether a start is one as it goes: with its own parts, by its button, or by the pins where it lies
-     * out of its case, with nothing attached. What was only moved or
-     * slowed for a trial is no such start before something was done; after that it may be how it goes back.
+     * Whether a start is one as it goes: with its own parts, by its button, with nothing attached. What was only moved, slowed or started
+     * by the pins out of its case for a trial is no such start before something was done; after that it may be how it goes back, or lies.
      */
     private static function counts(SetUp $setUp, FailsUnder $under, bool $acted): bool
     {
         $moved = $setUp->moved !== [] || $setUp->otherOutput || $setUp->otherDriver !== null || $setUp->lowClocks;
+        $isAsItGoes = ! $moved && $setUp->startBy === StartBy::Button;
 
         return $setUp->lent === []
             && $setUp->out === []
             && $setUp->attached === []
-            && ($setUp->startBy === StartBy::Button || $setUp->place === Place::Bench)
             && ! $setUp->basicDriver
-            && ($acted || ! $moved)
+            && ($isAsItGoes || ($acted && self::mayGoBackSo($setUp)))
             && $under->covers($setUp);
+    }
+
+    /** Moved or slowed it may go back; by the pins it lies out of its case. */
+    private static function mayGoBackSo(SetUp $setUp): bool
+    {
+        return $setUp->startBy === StartBy::Button || $setUp->place === Place::Bench;
     }
 
     private static function whole(Start $start, Catalogue $catalogue): int

@@ -7,6 +7,7 @@ namespace Orthoscope\Core\Tests\Diagnosis;
 use Orthoscope\Core\CaseFile\CaseFile;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\Reach;
+use Orthoscope\Core\Diagnosis\Mode;
 use Orthoscope\Core\Diagnosis\Replay;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -16,6 +17,9 @@ final class BruteForceTest extends TestCase
 {
     /** What is left of evidence, as the catalogue states it. */
     private const POWER = 0.85;
+
+    /** How often a fault with several places to stop a start draws its place anew, as the catalogue states it. */
+    private const FACE = 0.3;
 
     private const FAULTS = ['supply-dead', 'board-shorted', 'settings-bad', 'stick-dead', 'slot-dirty', 'card-dead', 'board-cold'];
 
@@ -185,15 +189,25 @@ final class BruteForceTest extends TestCase
         $p = 0.0;
         $passes = 1.0;
         for ($stage = 0; $stage < 12; $stage++) {
-            $through = 1.0;
             foreach ($there as $fault) {
-                $through *= $modes[$fault]->stop === $stage ? 1.0 - $modes[$fault]->hazard->under($conditions) : 1.0;
+                $hazard = $modes[$fault]->stop === $stage ? $modes[$fault]->hazard->under($conditions) : 0.0;
+                $p += $passes * $hazard * $this->stoppedWithin($reach, $modes[$fault], $replay->model->catalogue);
+                $passes *= 1.0 - $hazard;
             }
-            $p += $reach->covers($stage) ? $passes * (1.0 - $through) : 0.0;
-            $passes *= $through;
         }
 
         return $p + ($reach->covers(12) ? $passes : 0.0);
+    }
+
+    /** How often a start that a fault stops ends within reach: mostly where it does, else at any of its places by their shares. */
+    private function stoppedWithin(Reach $reach, Mode $mode, Catalogue $catalogue): float
+    {
+        $anew = 0.0;
+        foreach ($mode->fault->ways as $way) {
+            $anew += $reach->covers($catalogue->stageIndex($way['stops'])) ? $way['share'] : 0.0;
+        }
+
+        return (1.0 - self::FACE) * ($reach->covers($mode->stop) ? 1.0 : 0.0) + self::FACE * $anew;
     }
 
     /**

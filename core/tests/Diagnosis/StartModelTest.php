@@ -94,6 +94,8 @@ final class StartModelTest extends TestCase
         $this->assertGreaterThan(0.9, $hazard('case-short', []));
         $this->assertSame(0.0, $hazard('case-short', ['place' => 'bench']));
         $this->assertSame(0.0, $hazard('button-dead', ['start_by' => 'pins']));
+        $this->assertLessThan(0.1, $hazard('reset-held', ['place' => 'bench', 'start_by' => 'pins']));
+        $this->assertSame(0.0, $hazard('case-short', ['lent' => ['board' => ['tag' => 'B-1']]]), 'Another board is tried beside the case.');
         $this->assertGreaterThan(5 * $hazard('board-cold', ['temperature' => 'warm']), $hazard('board-cold', ['temperature' => 'cold']));
         $this->assertSame(0.0, $hazard('card-dead', ['out' => ['card']]));
     }

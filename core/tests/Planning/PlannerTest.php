@@ -9,6 +9,7 @@ use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Planning\Advice;
 use Orthoscope\Core\Planning\NextStep;
 use Orthoscope\Core\Planning\Outcome;
+use Orthoscope\Core\SetUp\StartBy;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\TestCase;
 
@@ -130,6 +131,27 @@ final class PlannerTest extends TestCase
         $host = array_values(array_filter($open, fn (NextStep $step): bool => $step->candidate->step->id === 'supply-host'));
         $this->assertNotSame([], $host);
         $this->assertLessThan(0.5 * max($tells), $host[0]->bits / $host[0]->minutes);
+    }
+
+    public function test_what_tells_of_later_repairs_waits_for_one_that_is_likely_and_buys_nothing(): void
+    {
+        $freezes = ['kind' => 'start', 'reached' => 'drops', 'after' => 600, 'times' => 2, 'signs' => ['lost' => 'frozen']];
+        $told = fn (array $events): array => ['kind' => 'report', 'reached' => 'drops', 'events' => $events, 'marks' => ['consent-system']];
+        $since = Bench::assess([$told(['driver-update']), $freezes])->advice;
+        $this->assertSame('update-driver', $since->repair?->act->id);
+        $saves = fn (Advice $advice): float => $advice->step('other-slot:stick-1')->saves ?? 0.0;
+        $this->assertLessThan(0.0, $saves($since), 'Memory moved about comes after the driver.');
+        $without = $saves(Bench::assess([$told(['none']), $freezes])->advice);
+        $this->assertGreaterThan($saves($since), $without, 'Nothing speaks for the driver.');
+    }
+
+    public function test_on_the_mat_it_is_started_as_it_was_there_before(): void
+    {
+        $dead = ['kind' => 'start', 'reached' => 'dark', 'waited' => 120];
+        $onTheMat = ['kind' => 'start', 'reached' => 'dark', 'waited' => 120, 'setup' => ['place' => 'bench', 'start_by' => 'pins']];
+        $start = fn (array ...$entries): ?NextStep => Bench::assess(array_values($entries))->advice->step('start');
+        $this->assertSame(StartBy::Button, $start($dead)?->candidate->setUp?->startBy);
+        $this->assertSame(StartBy::Pins, $start($dead, $onTheMat)?->candidate->setUp?->startBy);
     }
 
     public function test_a_test_in_another_machine_may_be_made_once_more(): void

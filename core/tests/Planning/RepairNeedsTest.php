@@ -82,6 +82,37 @@ final class RepairNeedsTest extends TestCase
         $this->assertSame('write-firmware:firmware', $named([[...$write, 'begun' => true]]), 'what was only begun is still to be done');
     }
 
+    public function test_what_is_left_after_a_repair_is_what_it_does_not_cure(): void
+    {
+        [$needs, $replay] = $this->needs([]);
+        $cell = $this->mode($replay, 'cell-flat');
+        $settings = $this->mode($replay, 'settings-bad');
+        $one = $needs->of([$cell]);
+        $both = $needs->of([min($cell, $settings), max($cell, $settings)]);
+        $other = $needs->of([$settings]);
+        $numbers = array_flip(array_map(fn ($repair): string => $repair->id(), $needs->repairs));
+        $first = $numbers['replace-cell:cell'];
+        [$minutes, $left] = $needs->done($first, [$one => 0.5, $both => 0.3, $other => 0.2]);
+        $this->assertEqualsWithDelta([$other => 0.5], $left, 1e-12);
+        // An act that buys no part takes as long in vain as when it is needed.
+        $this->assertEqualsWithDelta($needs->repairs[$first]->cost, $minutes, 1e-9);
+    }
+
+    public function test_what_fails_late_takes_longer_to_be_seen_put_right(): void
+    {
+        $case = Bench::case([]);
+        $replay = Replay::of($case->machine, $case->record, Bench::catalogue());
+        $costs = fn (int $longer): array => array_map(
+            fn ($repair): float => $repair->cost,
+            (new RepairNeeds(Bench::catalogue(), $replay, $case->record, [], $longer))->repairs,
+        );
+        $ids = array_map(fn ($repair): string => $repair->id(), (new RepairNeeds(Bench::catalogue(), $replay, $case->record, []))->repairs);
+        foreach ($ids as $number => $id) {
+            $isEnd = str_starts_with($id, 'hand-on');
+            $this->assertEqualsWithDelta($isEnd ? 0.0 : 12.0, $costs(12)[$number] - $costs(0)[$number], 1e-9, $id);
+        }
+    }
+
     public function test_a_third_new_part_in_a_row_is_not_bought(): void
     {
         $replace = ['kind' => 'act', 'act' => 'replace', 'on' => ['card']];

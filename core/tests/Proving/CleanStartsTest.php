@@ -216,14 +216,19 @@ final class CleanStartsTest extends TestCase
             return CleanStarts::in(Bench::case([$dead, $trial, $new, $well])->record, Bench::catalogue());
         };
         $trials = [
-            ['start_by' => 'pins'], ['driver' => 'basic'], ['clocks' => 'low'], ['output' => 'other'], ['moved' => ['card' => 'second']],
+            ['start_by' => 'pins'],
+            ['place' => 'bench', 'start_by' => 'pins'],
+            ['driver' => 'basic'],
+            ['clocks' => 'low'],
+            ['output' => 'other'],
+            ['moved' => ['card' => 'second']],
         ];
         foreach ($trials as $setUp) {
             $this->assertSame([1, 1, 4], [$counted($setUp)->failed, $counted($setUp)->started, $counted($setUp)->clean]);
             $this->assertSame([], $counted($setUp)->forTheOwner(), 'it failed every time as it came');
         }
         $this->assertSame(2, $counted(['place' => 'bench'])->started);
-        foreach ([['moved' => ['card' => 'second']], ['clocks' => 'low']] as $setUp) {
+        foreach ([['moved' => ['card' => 'second']], ['clocks' => 'low'], ['place' => 'bench', 'start_by' => 'pins']] as $setUp) {
             $after = CleanStarts::in(Bench::case([$dead, $new, [...$well, 'setup' => $setUp]])->record, Bench::catalogue());
             $this->assertSame(4, $after->clean, 'so it goes back');
         }
