@@ -124,30 +124,32 @@ final class CommandLineTest extends TestCase
         $this->assertGreaterThan(1, $figures['moments']);
     }
 
-    public function test_simulate_gives_the_same_figures_whatever_the_workers(): void
+    public function test_simulate_says_how_each_policy_did(): void
     {
-        $simulate = fn (string ...$more): array => $this->call(
-            'simulate',
-            '--jobs',
-            '2',
-            '--seed',
-            'cli',
-            '--policy',
-            'planner,script',
-            '--doubles',
-            '0',
-            ...$more,
-        );
-        [$status, $out] = $simulate('--json');
-        $this->assertSame(0, $status);
-        $figures = json_decode($out, true, 32, JSON_THROW_ON_ERROR);
+        $figures = $this->simulated('--jobs', '1', '--policy', 'planner,script');
         $this->assertSame(['jobs', 'seed', 'world', 'perturb', 'doubles', 'policies', 'bound', 'planner_against'], array_keys($figures));
-        $this->assertSame(2, $figures['policies']['planner']['jobs']);
+        $this->assertSame(1, $figures['policies']['planner']['jobs']);
         $this->assertSame(['ratio', 'low', 'high'], array_keys($figures['planner_against']['script']));
         foreach (['mean', 'median', 'p90'] as $key) {
             $this->assertGreaterThan(0, $figures['policies']['script']['minutes'][$key]);
         }
-        $this->assertSame($figures, json_decode($simulate('--json', '--workers', '2')[1], true, 32, JSON_THROW_ON_ERROR));
+    }
+
+    public function test_simulate_gives_the_same_figures_whatever_the_workers(): void
+    {
+        $script = ['--jobs', '4', '--policy', 'script'];
+        $alone = $this->simulated(...$script);
+        $this->assertSame(4, $alone['policies']['script']['jobs']);
+        $this->assertSame($alone, $this->simulated(...$script, ...['--workers', '2']));
+    }
+
+    /** @return array<string, mixed> */
+    private function simulated(string ...$more): array
+    {
+        [$status, $out] = $this->call('simulate', '--seed', 'cli', '--doubles', '0', '--json', ...$more);
+        $this->assertSame(0, $status);
+
+        return json_decode($out, true, 32, JSON_THROW_ON_ERROR);
     }
 
     public function test_bench_measures_every_length_of_record(): void
