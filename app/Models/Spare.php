@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonInterface;
-use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -80,7 +79,7 @@ class Spare extends Model
     /** Probability that it is good now. */
     public function trustNow(): float
     {
-        return $this->trustThen()->at(new DateTimeImmutable(now()->toIso8601String()));
+        return $this->trustThen()->at(now()->startOfSecond()->toDateTimeImmutable());
     }
 
     /** What decides whether it goes in: "DDR4, watts 450". */
@@ -112,7 +111,7 @@ class Spare extends Model
     {
         return Trust::resumed(
             $this->trust,
-            new DateTimeImmutable(($this->trust_at ?? now())->toIso8601String()),
+            ($this->trust_at ?? now()->startOfSecond())->toDateTimeImmutable(),
             $this->kind,
             app(Catalogue::class)->shelf,
         );

@@ -7,12 +7,14 @@ namespace App\UseCases\Shop;
 use App\Models\Role;
 use App\Models\Shift;
 use App\Models\User;
+use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 use Orthoscope\Core\Queue\OpeningHours;
 use Orthoscope\Core\Queue\Roster;
 use Orthoscope\Core\Queue\ShiftHours as CoreShift;
 use Orthoscope\Core\Queue\UnusableShift;
+use stdClass;
 
 /** Who is in when, and so how many benches are worked. */
 final class WhoIsIn
@@ -39,22 +41,24 @@ final class WhoIsIn
 
     public static function roster(): Roster
     {
+        $atBench = array_filter(Role::cases(), fn (Role $role): bool => $role->worksAtBench());
+        // Many pages ask for it, and two weeks of shifts are many: rows will do.
         $shifts = Shift::query()
-            ->with('user')
+            ->join('users', 'users.id', '=', 'shifts.user_id')
+            ->whereIn('users.role', array_column($atBench, 'value'))
             ->where('to_at', '>', now()->startOfDay())
             ->where('from_at', '<', now()->addDays(self::DAYS))
-            ->get()
-            ->filter(fn (Shift $shift): bool => $shift->user->role->worksAtBench())
-            ->map(
-                fn (Shift $shift): CoreShift => CoreShift::of(
-                    $shift->user->name,
-                    $shift->from_at->toDateTimeImmutable(),
-                    $shift->to_at->toDateTimeImmutable(),
-                ),
-            );
+            ->orderBy('shifts.id')
+            ->toBase()
+            ->get(['users.name', 'from_at', 'to_at']);
+        $hours = fn (stdClass $row): CoreShift => CoreShift::of(
+            (string) $row->name,
+            new DateTimeImmutable((string) $row->from_at),
+            new DateTimeImmutable((string) $row->to_at),
+        );
 
         return Roster::of(
-            array_values($shifts->all()),
+            array_values($shifts->map($hours)->all()),
             self::hours(),
             min(
                 shop()->benches,
