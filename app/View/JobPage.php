@@ -208,7 +208,11 @@ final class JobPage
     {
         $open = $this->open();
         if ($this->decides()) {
-            return array_map(StepCard::of(...), array_slice($open, 0, 2));
+            $repairs = $this->assessment->advice->state === JobState::Repair;
+            // Beside proving stands only what is worth its minutes; beside a repair what may come before it.
+            $beside = array_filter($open, fn (NextStep $step): bool => $repairs || $step->saves > 0.0);
+
+            return array_map(StepCard::of(...), array_slice(array_values($beside), 0, 2));
         }
         if ($this->school !== null) {
             return array_map(StepCard::of(...), array_slice(SchoolOrder::of($this->school, $open)->steps, 0, 6));

@@ -152,6 +152,9 @@ final class PlannerTest extends TestCase
         $start = fn (array ...$entries): ?NextStep => Bench::assess(array_values($entries))->advice->step('start');
         $this->assertSame(StartBy::Button, $start($dead)?->candidate->setUp?->startBy);
         $this->assertSame(StartBy::Pins, $start($dead, $onTheMat)?->candidate->setUp?->startBy);
+        $runs = ['kind' => 'start', 'reached' => 'stays', 'setup' => $onTheMat['setup']];
+        $back = Bench::assess([$dead, $runs, $runs])->advice->step('back-in-case');
+        $this->assertSame(StartBy::Button, $back?->candidate->setUp?->startBy, 'That it runs on the mat says nothing of its button.');
     }
 
     public function test_a_test_in_another_machine_may_be_made_once_more(): void
