@@ -55,6 +55,9 @@ final class JobPage
     /** So many steps are shown even where none is worth its minutes. */
     private const ALWAYS = 3;
 
+    /** Share of what a step saves by which another of its kind may save less and still be the same idea. Origin: judgement. */
+    private const LIKE = 0.2;
+
     /** Starts in which a difference from what was told is shown. */
     private const BASELINE = 3;
 
@@ -218,7 +221,8 @@ final class JobPage
             return array_map(StepCard::of(...), array_slice(SchoolOrder::of($this->school, $open)->steps, 0, 6));
         }
 
-        $worth = array_filter($open, fn (NextStep $step, int $i): bool => $i < self::ALWAYS || $step->saves > -1.0, ARRAY_FILTER_USE_BOTH);
+        $apart = self::oneOfLike($open);
+        $worth = array_filter($apart, fn (NextStep $step, int $i): bool => $i < self::ALWAYS || $step->saves > -1.0, ARRAY_FILTER_USE_BOTH);
 
         return array_map(StepCard::of(...), array_slice(array_values($worth), 0, 6));
     }
@@ -240,6 +244,28 @@ final class JobPage
     private function open(): array
     {
         return array_values(array_filter($this->assessment->advice->steps, fn (NextStep $step): bool => $step->isOpen()));
+    }
+
+    /**
+     * The same trial of several sticks that little tells apart is one idea: the best of them is shown, and the next once that is made.
+     *
+     * @param  list<NextStep>  $steps
+     *
+     * @return list<NextStep>
+     */
+    private static function oneOfLike(array $steps): array
+    {
+        $shown = $best = [];
+        foreach ($steps as $step) {
+            $of = $step->candidate->step->each === 'swapped' ? $step->candidate->id() : "{$step->candidate->step->id} {$step->minutes}";
+            $isLike = isset($best[$of]) && self::LIKE * max(1.0, abs($best[$of])) >= $best[$of] - $step->saves;
+            $best[$of] ??= $step->saves;
+            if (! $isLike) {
+                $shown[] = $step;
+            }
+        }
+
+        return $shown;
     }
 
     /** What comes first is to repair, prove or hand back, and not another test. */

@@ -30,6 +30,19 @@ final class BenchTest extends TestCase
         $this->actingAs($this->person(Role::Technician))->get('/')->assertSee($job->tag)->assertSee('Drying')->assertSee('until Wed 10:00');
     }
 
+    public function test_the_same_trial_of_sticks_that_nothing_tells_apart_stands_once_among_the_steps(): void
+    {
+        $dark = ['kind' => 'start', 'reached' => 'dark', 'waited' => 120, 'signs' => ['lamp' => 'memory']];
+        $job = $this->job(['text' => 'black', 'reached' => 'dark'], [$dark, $dark], [
+            'memory' => ['slots' => ['A1', 'A2', 'B1', 'B2'], 'sticks' => ['A1', 'A2', 'B1', 'B2']],
+        ]);
+        $page = $this->actingAs($this->person(Role::Technician))->get("/jobs/{$job->tag}")->assertOk()->getContent();
+        preg_match_all('/data-step="\d".*?<h3>(.*?)<\/h3>/s', (string) $page, $steps);
+        $halves = array_filter($steps[1], fn (string $step): bool => str_contains($step, 'Only stick') && str_contains($step, 'slot'));
+        $this->assertGreaterThan(3, count($steps[1]));
+        $this->assertCount(1, $halves, implode('; ', $steps[1]));
+    }
+
     public function test_what_the_owner_says_when_asked_again_is_evidence_and_settles_the_mismatch(): void
     {
         $job = $this->job(['text' => 'black', 'reached' => 'dark'], [['kind' => 'start', 'reached' => 'stays']]);
