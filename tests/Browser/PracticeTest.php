@@ -36,7 +36,7 @@ final class PracticeTest extends BrowserTestCase
         $this->keys('m');
         $this->waitFor('#d-check[open]');
         $this->browser->findElement(WebDriverBy::cssSelector('[data-pick=supply-test]'))->click();
-        $this->click('Look');
+        $this->browser->findElement(WebDriverBy::cssSelector('#d-check footer .main'))->click();
         $this->waitForText('2 done');
         $this->assertMatchesRegularExpression('/all rails within limits|dead, or a rail out of limits/', $this->text('.trials'));
         $this->keys('a');

@@ -24,7 +24,8 @@ final class LikelySetsTest extends TestCase
     public function test_the_sets_found_hold_nearly_all_that_a_full_enumeration_gives_to_pairs(): void
     {
         $held = [];
-        foreach (getenv('EVERY_COURSE') === false ? [5] : [0, 1, 5] as $i) {
+        $isLong = getenv('EVERY_COURSE') !== false;
+        foreach ($isLong ? [0, 1, 5] : [0] as $i) {
             [$hidden, $written] = RandomRecord::of(Catalogue::shipped(), 10, "long {$i}");
             $machine = $hidden->machine();
             $record = new Record($written);
@@ -33,7 +34,7 @@ final class LikelySetsTest extends TestCase
                 SingleFaults::of($machine, $record, Catalogue::shipped(), [])->likelySets(),
             );
             $pairs = [];
-            $all = Replay::of($machine, $record, Catalogue::shipped(), pruneBelow: 1e-13);
+            $all = Replay::of($machine, $record, Catalogue::shipped(), pruneBelow: $isLong ? 1e-13 : 1e-11);
             foreach ($all->belief->bySet() as $set => $p) {
                 $faults = array_map(intval(...), explode(' ', (string) $set));
                 if (count($faults) === 2 && $all->prior()->pair(...$faults) > 0.0) {
