@@ -55,9 +55,6 @@ final class JobPage
     /** So many steps are shown even where none is worth its minutes. */
     private const ALWAYS = 3;
 
-    /** Share of what a step saves by which another of its kind may save less and still be the same idea. Origin: judgement. */
-    private const LIKE = 0.2;
-
     /** Starts in which a difference from what was told is shown. */
     private const BASELINE = 3;
 
@@ -209,20 +206,25 @@ final class JobPage
     /** @return list<StepCard> the open steps worth most; few of them where deciding or proving comes first */
     public function steps(): array
     {
-        $open = $this->open();
+        $advice = $this->assessment->advice;
         if ($this->decides()) {
-            $repairs = $this->assessment->advice->state === JobState::Repair;
             // Beside proving stands only what is worth its minutes; beside a repair what may come before it.
-            $beside = array_filter($open, fn (NextStep $step): bool => $repairs || $step->saves > 0.0);
+            $beside = array_filter(
+                $advice->ideas(),
+                fn (NextStep $step): bool => $advice->state === JobState::Repair || $step->saves > 0.0,
+            );
 
             return array_map(StepCard::of(...), array_slice(array_values($beside), 0, 2));
         }
         if ($this->school !== null) {
-            return array_map(StepCard::of(...), array_slice(SchoolOrder::of($this->school, $open)->steps, 0, 6));
+            return array_map(StepCard::of(...), array_slice(SchoolOrder::of($this->school, $advice->open())->steps, 0, 6));
         }
 
-        $apart = self::oneOfLike($open);
-        $worth = array_filter($apart, fn (NextStep $step, int $i): bool => $i < self::ALWAYS || $step->saves > -1.0, ARRAY_FILTER_USE_BOTH);
+        $worth = array_filter(
+            $advice->ideas(),
+            fn (NextStep $step, int $i): bool => $i < self::ALWAYS || $step->saves > -1.0,
+            ARRAY_FILTER_USE_BOTH,
+        );
 
         return array_map(StepCard::of(...), array_slice(array_values($worth), 0, 6));
     }
@@ -233,39 +235,11 @@ final class JobPage
         if ($this->school === null || $this->decides()) {
             return null;
         }
-        $minutes = (int) round(SchoolOrder::of($this->school, $this->open())->costs);
+        $minutes = (int) round(SchoolOrder::of($this->school, $this->assessment->advice->open())->costs);
 
         return $minutes < 1
             ? 'Here it begins with what is best too.'
             : "Following it here is expected to take {$minutes} min more than what is computed.";
-    }
-
-    /** @return list<NextStep> steps that can be taken, as they are ranked */
-    private function open(): array
-    {
-        return array_values(array_filter($this->assessment->advice->steps, fn (NextStep $step): bool => $step->isOpen()));
-    }
-
-    /**
-     * The same trial of several sticks that little tells apart is one idea: the best of them is shown, and the next once that is made.
-     *
-     * @param  list<NextStep>  $steps
-     *
-     * @return list<NextStep>
-     */
-    private static function oneOfLike(array $steps): array
-    {
-        $shown = $best = [];
-        foreach ($steps as $step) {
-            $of = $step->candidate->step->each === 'swapped' ? $step->candidate->id() : "{$step->candidate->step->id} {$step->minutes}";
-            $isLike = isset($best[$of]) && self::LIKE * max(1.0, abs($best[$of])) >= $best[$of] - $step->saves;
-            $best[$of] ??= $step->saves;
-            if (! $isLike) {
-                $shown[] = $step;
-            }
-        }
-
-        return $shown;
     }
 
     /** What comes first is to repair, prove or hand back, and not another test. */

@@ -11,7 +11,6 @@ use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\PartStanding;
-use Orthoscope\Core\Planning\NextStep;
 use Orthoscope\Core\Practice\Attempt;
 use Orthoscope\Core\Practice\Guess;
 use Orthoscope\Core\Words\EntryWords;
@@ -80,9 +79,7 @@ final readonly class PracticePage
     /** @return list<StepCard> */
     public function steps(): array
     {
-        $open = array_values(array_filter($this->assessment->advice->steps, fn (NextStep $step): bool => $step->isOpen()));
-
-        return array_map(StepCard::of(...), array_slice($open, 0, self::STEPS));
+        return array_map(StepCard::of(...), array_slice($this->assessment->advice->ideas(), 0, self::STEPS));
     }
 
     /** @return list<Part> parts that may be at fault */

@@ -59,9 +59,7 @@ final readonly class WhyStep
 
     public function isFirst(): bool
     {
-        $open = array_filter($this->assessment->advice->steps, fn (NextStep $step): bool => $step->isOpen());
-
-        return (array_values($open)[0] ?? null)?->candidate->id() === $this->step->candidate->id();
+        return ($this->assessment->advice->open()[0] ?? null)?->candidate->id() === $this->step->candidate->id();
     }
 
     /** Why not the one that is ranked beside it, in one sentence; null where there is no other. */

@@ -15,7 +15,6 @@ use Illuminate\Database\Eloquent\Collection;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Economy\Option;
 use Orthoscope\Core\Plain\Many;
-use Orthoscope\Core\Planning\NextStep;
 use Orthoscope\Core\Quote\Bill;
 use Orthoscope\Core\Supplier\Supplier;
 
@@ -84,7 +83,7 @@ final readonly class PreviewNumbers
         );
         $decide = new DecideJob($assess, $this->supplier, $catalogue);
         $assessment = $assess->assess($job);
-        $step = array_values(array_filter($assessment->advice->steps, fn (NextStep $step): bool => $step->isOpen()))[0] ?? null;
+        $step = $assessment->advice->open()[0] ?? null;
         $quotable = fn (Option $option): bool => $option->canBeQuoted() && ! $option->end;
         $option = array_values(array_filter($decide->decide($job)->options, $quotable))[0] ?? null;
         $quoted = $option === null ? null : $decide->variants($job, [$option->id])[0] ?? null;

@@ -40,11 +40,13 @@ final class Adviser
     public function assess(Record $record, ?string $now = null): Assessment
     {
         $narrow = $this->narrow($record);
-        $wide = $this->wide($narrow, $record);
+        $surprises = Surprise::asksForAWideLook($narrow, $record, $this->catalogue);
+        $wide = $this->wide($narrow, $record, $surprises);
 
         return Assessment::from(
             $wide->replay ?? $narrow,
-            $this->surprise($narrow, $wide, $record),
+            // What was looked at widely because a set had been dropped is no reason to doubt an entry.
+            Surprise::in($narrow, $surprises ? $wide : null, $record, $this->catalogue),
             $record,
             $this->shelf,
             $this->catalogue,
@@ -57,7 +59,9 @@ final class Adviser
     {
         $narrow = $this->narrow($record);
 
-        return ($widely ? $this->wide($narrow, $record) : null)->replay ?? $narrow;
+        $wide = $widely ? $this->wide($narrow, $record, Surprise::asksForAWideLook($narrow, $record, $this->catalogue)) : null;
+
+        return $wide->replay ?? $narrow;
     }
 
     /** Whether the record fits together. */
@@ -65,18 +69,9 @@ final class Adviser
     {
         $narrow = $this->narrow($record);
 
-        return $this->surprise($narrow, $this->wide($narrow, $record), $record);
-    }
+        $surprises = Surprise::asksForAWideLook($narrow, $record, $this->catalogue);
 
-    /** What was looked at widely because a set had been dropped is no reason to doubt an entry. */
-    private function surprise(Replay $narrow, ?WideLook $wide, Record $record): Surprise
-    {
-        return Surprise::in(
-            $narrow,
-            Surprise::asksForAWideLook($narrow, $record, $this->catalogue) ? $wide : null,
-            $record,
-            $this->catalogue,
-        );
+        return Surprise::in($narrow, $surprises ? $this->wide($narrow, $record, true) : null, $record, $this->catalogue);
     }
 
     /**
@@ -118,10 +113,9 @@ final class Adviser
         return $this->alone = $alone ?? SingleFaults::of($this->machine, $record, $this->catalogue, $this->candidates());
     }
 
-    private function wide(Replay $narrow, Record $record): ?WideLook
+    private function wide(Replay $narrow, Record $record, bool $surprises): ?WideLook
     {
         $alone = $this->alone($record);
-        $surprises = Surprise::asksForAWideLook($narrow, $record, $this->catalogue);
         $lacksOne = self::lacks($narrow, [$alone->likeliest()]);
         if (! $surprises && ! $lacksOne && $narrow->belief->isOfOneFault()) {
             return null;

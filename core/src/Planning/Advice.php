@@ -9,6 +9,9 @@ use Orthoscope\Core\Bench\JobState;
 /** Ranked next steps, and whether to go on or decide. */
 final readonly class Advice
 {
+    /** Share of what a step saves by which another of its kind may save less and be like it. Origin: judgement. */
+    private const LIKE = 0.2;
+
     /**
      * @param  list<NextStep>  $steps     worth most first; locked ones last
      * @param  JobState  $state     Find, Repair, Confirm, Prove or Locked
@@ -33,6 +36,33 @@ final readonly class Advice
         public array $foregone = [],
         public bool $left = false,
     ) {
+    }
+
+    /** @return list<NextStep> the steps that can be taken now, worth most first */
+    public function open(): array
+    {
+        return array_values(array_filter($this->steps, static fn (NextStep $step): bool => $step->isOpen()));
+    }
+
+    /**
+     * The same, one of those that are like each other: a trial of several sticks that little tells apart is one idea. The best of them
+     * stands for it, and the next one does once that is made.
+     *
+     * @return list<NextStep>
+     */
+    public function ideas(): array
+    {
+        $ideas = $best = [];
+        foreach ($this->open() as $step) {
+            $of = $step->candidate->step->each === 'swapped' ? $step->candidate->id() : "{$step->candidate->step->id} {$step->minutes}";
+            $isLike = isset($best[$of]) && $step->saves >= $best[$of] - self::LIKE * max(1.0, abs($best[$of]));
+            $best[$of] ??= $step->saves;
+            if (! $isLike) {
+                $ideas[] = $step;
+            }
+        }
+
+        return $ideas;
     }
 
     public function step(string $id): ?NextStep

@@ -48,9 +48,11 @@ final readonly class FoundThenMended
     private function isAbout(ActDone $act, Finding $found): bool
     {
         $kinds = array_map(fn (string $part): string => $this->machine->part($part)->kind->id, $act->on);
+        $target = $found->target === null ? null : $this->machine->part($found->target);
         foreach (array_keys($this->catalogue->check($found->check)->result($found->result)->shows) as $id) {
             $fault = $this->catalogue->fault($id);
-            if (isset($fault->cures[$act->act]) && in_array($fault->part, $kinds, true)) {
+            $isThatOne = $target?->kind->id !== $fault->part || in_array($target->id, $act->on, true);
+            if ($isThatOne && isset($fault->cures[$act->act]) && in_array($fault->part, $kinds, true)) {
                 return true;
             }
         }

@@ -29,9 +29,9 @@ final readonly class SpareWanted
     /** @return list<self> of each kind once, what saves most first */
     public static function in(Advice $advice): array
     {
-        $open = array_filter($advice->steps, fn (NextStep $step): bool => $step->isOpen());
+        $open = $advice->open();
         $anySaves = array_filter($open, fn (NextStep $step): bool => $step->saves >= self::SAVES_FROM) !== [];
-        $best = max([0.0, ...array_map(self::tells(...), array_values($open))]);
+        $best = max([0.0, ...array_map(self::tells(...), $open)]);
         $wanted = [];
         foreach ($advice->steps as $step) {
             $target = $step->candidate->target;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Simulation;
 
 use Orthoscope\Core\Bench\JobState;
-use Orthoscope\Core\Planning\NextStep;
 
 /** Follows the adviser's first step, and repairs when it says decide. */
 final readonly class PlannerPolicy implements Policy, StatesBelief
@@ -23,7 +22,7 @@ final readonly class PlannerPolicy implements Policy, StatesBelief
     public function next(View $view): Move
     {
         $advice = $view->advice();
-        $open = array_values(array_filter($advice->steps, fn (NextStep $step): bool => $step->isOpen()));
+        $open = $advice->open();
 
         return ClosingRule::move($view)
             ?? match (true) {

@@ -145,6 +145,27 @@ final class PlannerTest extends TestCase
         $this->assertGreaterThan($saves($since), $without, 'Nothing speaks for the driver.');
     }
 
+    public function test_of_like_trials_the_best_is_one_idea_and_every_swap_to_undo_is_its_own(): void
+    {
+        $slots = ['A1', 'A2', 'B1', 'B2'];
+        $dark = ['kind' => 'start', 'reached' => 'dark', 'waited' => 120];
+        $advice = Bench::assess([$dark, $dark], ['memory' => ['slots' => $slots, 'sticks' => $slots]])->advice;
+        $alone = fn (array $steps): array => array_values(
+            array_filter($steps, fn (NextStep $step): bool => $step->candidate->step->id === 'one-stick'),
+        );
+        $this->assertGreaterThan(1, count($alone($advice->open())));
+        $this->assertSame([$alone($advice->open())[0]], $alone($advice->ideas()));
+        $swapped = Bench::assess([
+            $dark,
+            ['kind' => 'start', 'reached' => 'stays', 'setup' => ['out' => ['devices', 'drive', 'stick-2']]],
+        ])->advice;
+        $undone = fn (array $steps): int => count(
+            array_filter($steps, fn (NextStep $step): bool => $step->candidate->step->each === 'swapped'),
+        );
+        $this->assertGreaterThan(1, $undone($swapped->open()));
+        $this->assertSame($undone($swapped->open()), $undone($swapped->ideas()));
+    }
+
     public function test_on_the_mat_it_is_started_as_it_was_there_before(): void
     {
         $dead = ['kind' => 'start', 'reached' => 'dark', 'waited' => 120];
