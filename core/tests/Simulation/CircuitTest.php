@@ -15,6 +15,7 @@ use Orthoscope\Core\Simulation\Circuit\Body;
 use Orthoscope\Core\Simulation\Circuit\CircuitWorld;
 use Orthoscope\Core\Simulation\Circuit\Deeds;
 use Orthoscope\Core\Simulation\Circuit\Defects;
+use Orthoscope\Core\Simulation\Circuit\Looks;
 use Orthoscope\Core\Simulation\Circuit\PowerOn;
 use Orthoscope\Core\Simulation\Simulation;
 use Orthoscope\Core\Tests\Support\Bench;
@@ -81,6 +82,32 @@ final class CircuitTest extends TestCase
         $this->assertGreaterThanOrEqual(7, $ended, 'Its usual repair ends it more often than not.');
     }
 
+    /** @return array<string, array{string, string}> */
+    public static function waysRound(): array
+    {
+        return [
+            'the right driver' => ['driver', 'update-driver'],
+            'another port' => ['port-dead', 'use-other-port'],
+            'a card with ports' => ['port-dead', 'add-card'],
+            'another output' => ['output-dead', 'use-other-output'],
+            'another slot' => ['slot-dead', 'use-other-slot'],
+        ];
+    }
+
+    #[DataProvider('waysRound')]
+    public function test_what_is_gone_round_for_good_no_longer_stops_it(string $defect, string $act): void
+    {
+        $ended = 0;
+        for ($i = 0; $i < 12; $i++) {
+            $draw = Draw::from("{$defect} {$act} {$i}");
+            $body = self::body();
+            $part = Defects::into($body, $defect, $draw);
+            (new Deeds($body, $draw))->act($act, [(string) $part]);
+            $ended += $body->isWell() ? 1 : 0;
+        }
+        $this->assertGreaterThanOrEqual(9, $ended);
+    }
+
     /** What is bought for a part that belongs to another: that other. */
     private static function bought(Body $body, string $part): string
     {
@@ -101,6 +128,21 @@ final class CircuitTest extends TestCase
         $this->assertSame([3], array_values(array_unique(self::stops($body, new SetUp, 'back'))));
         $bad = (new PowerOn($body, $lent, Draw::from('bad'), ['S-1 supply' => true], 21.0))->stop();
         $this->assertLessThan(4, $bad, 'A lent one may be bad too.');
+    }
+
+    public function test_of_two_drives_the_one_with_the_system_is_worn_and_replacing_it_ends_that(): void
+    {
+        $body = new Body(Machine::fromArray(['drives' => 2], Bench::catalogue()));
+        $body->good['surface'] = 0.3;
+        foreach (['drive-1' => ['failing'], 'drive-2' => []] as $drive => $found) {
+            $draw = Draw::from('health');
+            $health = array_map(fn (): ?string => (new Looks($body, new SetUp, $draw, []))->result('drive-health', $drive), range(1, 20));
+            $this->assertSame($found, array_values(array_unique(array_filter($health))), $drive);
+        }
+        $body->renew('drive-2');
+        $this->assertFalse($body->isWell());
+        $body->renew('drive-1');
+        $this->assertTrue($body->isWell());
     }
 
     public function test_the_same_seed_plays_the_same_job(): void

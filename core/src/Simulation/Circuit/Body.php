@@ -19,7 +19,6 @@ final class Body
         'processor' => ['processor', 'memory-side', 'own-graphics'],
         'card' => ['card', 'card-code', 'card-memory', 'output', 'card-fan'],
         'cooler' => ['cooler', 'cooler-fan'],
-        'drive' => ['drive', 'surface'],
         'screen' => ['screen'],
         'video-lead' => ['video-lead'],
         'wall-lead' => ['wall-lead'],
@@ -121,7 +120,11 @@ final class Body
     public function renew(string $part): void
     {
         $kind = $this->machine->part($part)->kind->id;
-        $names = $kind === 'stick' || ($kind === 'drive' && $part !== 'drive') ? [$part, "marks {$part}"] : self::BELONGS[$kind] ?? [$part];
+        $names = $kind === 'stick' ? [$part, "marks {$part}"] : self::BELONGS[$kind] ?? [$part];
+        if ($kind === 'drive') {
+            // What is worn is the drive that the system is on.
+            $names = $part === $this->systemDrive() ? [$part, 'surface'] : [$part];
+        }
         if ($kind === 'board') {
             foreach ($this->machine->ofKind('slot') as $slot) {
                 $names[] = $slot->id;
@@ -143,6 +146,12 @@ final class Body
                 unset($this->loose[$contact], $this->dirty[$contact]);
             }
         }
+    }
+
+    /** The drive that the system is on; null where it came in without one. */
+    public function systemDrive(): ?string
+    {
+        return $this->machine->ofKind('drive')[0]->id ?? null;
     }
 
     /** Nothing keeps it from running, now or later. */

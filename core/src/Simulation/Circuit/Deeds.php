@@ -62,7 +62,7 @@ final readonly class Deeds
             'straighten-pins' => ['pins', ...array_map(static fn (string $c): string => "channel {$c}", $this->body->machine->channels())],
             'unplug-for-good' => ['hangs', 'card-hangs'],
             'repair-system' => ['driver', 'driver-crash'],
-            'update-driver' => ['driver'],
+            'update-driver' => ['driver', 'driver-crash'],
             'update-firmware' => ['too-new'],
         ][$act] ?? [];
         foreach ($undoes as $what) {
@@ -79,6 +79,10 @@ final readonly class Deeds
             'clean-inside' => ['case-fan'],
             'repair-system' => ['system'],
             'write-card' => ['card-code'],
+            'use-other-port' => ['port'],
+            'add-card' => ['port'],
+            'use-other-output' => ['output'],
+            'use-other-slot' => $on,
         ][$act] ?? [];
         foreach ($mends as $what) {
             if ($this->draw->happens(0.93)) {

@@ -56,8 +56,8 @@ final readonly class Looks
             'memory-listed' => $this->found($this->memoryIsShort(), 'short', 0.9),
             'memory-test' => $this->found($this->marked() || $this->is('profile'), 'errors', 0.85),
             'drives-listed' => $this->low('port') || $this->loose('drive-lead') || $this->driveIsDead() ? 'missing' : null,
-            'drive-health' => $this->found($this->low('surface') || $this->driveIsDead(), 'failing', 0.8),
-            'write-test' => $this->found($this->low('surface', 'port'), 'fails', 0.8),
+            'drive-health' => $this->found($this->isWorn($part) || $this->isSystemDrive($part) && $this->driveIsDead(), 'failing', 0.8),
+            'write-test' => $this->found($this->isWorn($part) || $this->low('port'), 'fails', 0.8),
             'firmware-chip' => $this->low('firmware') ? 'silent' : null,
             'standby-current' => $this->found($this->low('standby-logic') || isset($this->body->shorted['board']), 'fail', 0.85),
             'running-current' => $this->found($this->low('regulator'), 'fail', 0.3),
@@ -65,7 +65,7 @@ final readonly class Looks
             'stick-in-host' => $this->inHost($part, min($this->own((string) $part), 0.25 + $this->own("marks {$part}"))),
             'processor-in-host' => $this->inHost($part, min($this->own('processor'), $this->own('memory-side'))),
             'card-in-host', 'card-beside' => $this->inHost($part, min($this->own('card'), 0.3 + $this->own('card-memory'))),
-            'drive-in-host' => $this->inHost($part, min($this->own((string) $part), 0.2 + $this->own('surface'))),
+            'drive-in-host' => $this->inHost($part, min($this->own((string) $part), $this->surfaceOf($part))),
             'screen-in-host' => $this->is('input') ? 'fails' : $this->inHost($part, $this->body->at('screen', 24.0)),
             'card-memory-test' => $this->found($this->low('card-memory'), 'errors', 0.8),
             'card-rails', 'card-current', 'card-rails-live', 'card-clock' => $this->found($this->own('card') < 0.3, 'fail', 0.45),
@@ -186,9 +186,25 @@ final readonly class Looks
         return false;
     }
 
+    /** @param  ?string  $drive the drive looked at; null where none is named */
+    private function isSystemDrive(?string $drive): bool
+    {
+        return $drive === null || $drive === $this->body->systemDrive();
+    }
+
+    private function isWorn(?string $drive): bool
+    {
+        return $this->isSystemDrive($drive) && $this->low('surface');
+    }
+
+    private function surfaceOf(?string $drive): float
+    {
+        return $this->isSystemDrive($drive) ? 0.2 + $this->own('surface') : 1.0;
+    }
+
     private function driveIsDead(): bool
     {
-        $first = $this->body->machine->ofKind('drive')[0]->id ?? null;
+        $first = $this->body->systemDrive();
 
         return $first !== null && ($this->body->good[$first] ?? 1.0) < 0.4;
     }
