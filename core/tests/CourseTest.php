@@ -18,7 +18,7 @@ use PHPUnit\Framework\TestCase;
 /**
  * Plays worked courses entry by entry. Words under `then`: standing (part: one word), never (part: words that must not be said), top (the
  * likeliest part), likelier / sound (at least), fault (one fault, at least), unlikely (at most), next (step that must be among the first
- * three open ones), offers (all of them among the first seven open ones), later (none of them among the first three), locked / open (steps
+ * three open ones), offers (all of them among the first seven ideas), later (none of them among the first three), locked / open (steps
  * that must or must not be locked), state, surprise, owed (count), why / unsaid (words that the sentence of advice must have, or must not).
  * What is expected is common practice, no source.
  */
@@ -97,8 +97,8 @@ final class CourseTest extends TestCase
                 ),
                 'offers' => $this->assertSame(
                     [],
-                    array_values(array_diff((array) $expected, $this->open($assessment, 7))),
-                    "{$where}: offered were ".implode(', ', $this->open($assessment, 7)),
+                    array_values(array_diff((array) $expected, $this->ideas($assessment))),
+                    "{$where}: offered were ".implode(', ', $this->ideas($assessment)),
                 ),
                 'later' => $this->assertSame(
                     [],
@@ -202,5 +202,11 @@ final class CourseTest extends TestCase
         $open = array_filter($assessment->advice->steps, fn (NextStep $step): bool => $step->isOpen());
 
         return array_map(fn (NextStep $step): string => $step->candidate->id(), array_slice($open, 0, $first));
+    }
+
+    /** @return list<string> what is shown at the bench first */
+    private function ideas(Assessment $assessment): array
+    {
+        return array_map(fn (NextStep $step): string => $step->candidate->id(), array_slice($assessment->advice->ideas(), 0, 7));
     }
 }

@@ -20,6 +20,7 @@ final readonly class Fault
      * @param  ?string  $with kind of part it refuses: it is there only while the machine's own of that kind is in; neither is bad by itself
      * @param  array<string, float>  $withCures  act on the refused part => share of times it cures
      * @param  bool  $steady a state that no cold, heat or work changes
+     * @param  bool  $wanders stops now this start, now that, at any of its stages; else it is drawn for good which one
      * @param  array<string, float>  $comesWith kind of part => chance that another one of it, fitted for good, brings it
      * @param  ?string  $empty what its owner reads while such a part has been fitted and nothing done about it
      * @param  bool  $comesIn it is there though its part stayed with its owner
@@ -39,6 +40,7 @@ final readonly class Fault
         public float $arises = 0.0,
         public bool $eachChannel = false,
         public bool $steady = false,
+        public bool $wanders = false,
         public ?string $with = null,
         public array $withCures = [],
         public bool $comesIn = false,
@@ -65,6 +67,7 @@ final readonly class Fault
             arises: $row->number('arises', 0.0),
             eachChannel: $row->textOrNull('each') === 'channel',
             steady: $row->flag('steady'),
+            wanders: $row->flag('wanders'),
             with: $row->textOrNull('with'),
             withCures: $row->has('with_cures') ? $row->numberByName('with_cures') : [],
             comesIn: $row->flag('comes_in'),
@@ -88,6 +91,7 @@ final readonly class Fault
             ways: $this->ways,
             harms: $this->harms,
             steady: $this->steady,
+            wanders: $this->wanders,
         );
     }
 

@@ -40,6 +40,12 @@ final readonly class StepSetUp
     ) {
     }
 
+    /** Whether it asks less of the machine than a plain start does: that tells of nothing where nothing has failed yet. */
+    public function isGentler(): bool
+    {
+        return $this->basicDriver || $this->otherDriver || $this->lowClocks;
+    }
+
     public static function fromRow(Row $row): self
     {
         return new self(

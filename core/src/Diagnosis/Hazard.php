@@ -53,8 +53,10 @@ final readonly class Hazard
             ...$setUp->basicDriver ? ['basic'] : [],
             ...$setUp->otherDriver === null ? [] : ['other-driver'],
             ...$setUp->lowClocks ? ['slow'] : [],
+            // What is gone on the bench is gone there however warm it gets.
+            ...$setUp->place === Place::Bench ? ['bench'] : [],
             ...self::heat($setUp),
-            $setUp->place === Place::Bench ? 'bench' : 'case',
+            ...$setUp->place === Place::Bench ? [] : ['case'],
             $setUp->place === Place::Owner ? 'owner' : 'shop',
             $setUp->startBy === StartBy::Pins ? 'pins' : 'button',
             $setUp->otherOutput ? 'other' : 'this',

@@ -21,6 +21,7 @@ final readonly class Mode
      * @param  int  $stop  index of the stage it keeps a start from reaching; the number of stages if no start shows it
      * @param  float  $share share of this fault's machines that have it this way, from 0 to 1
      * @param  ?string  $channel the memory channel it is about, if about one
+     * @param  float  $redrawn share of the starts it stops in which it is drawn anew, of the places of its fault, where it stops them
      * @param  bool  $alone   it is thought of as the only fault of a machine, not beside another
      * @param  ?string  $spare tag of the spare, new part or host machine at fault, instead of the machine's own part
      */
@@ -33,6 +34,7 @@ final readonly class Mode
         public ?string $channel = null,
         public ?string $spare = null,
         public bool $alone = false,
+        public float $redrawn = 0.0,
     ) {
     }
 

@@ -92,9 +92,10 @@ final readonly class Modes
         $own = [];
         foreach ([...$catalogue->faults, ...self::unknown($catalogue)] as $fault) {
             $parts = array_filter($machine->ofKind($fault->part), static fn (Part $part): bool => ! in_array($part->id, $idle, true));
+            $places = isset($catalogue->faults[$fault->id]) ? self::places($fault, $catalogue) : self::anyPlace($fault, $catalogue);
             foreach ($parts as $part) {
                 foreach ($fault->eachChannel ? $machine->channels() : [null] as $channel) {
-                    array_push($own, ...self::waysOf($fault, $part, $channel, $machine, $catalogue));
+                    array_push($own, ...self::waysOf($fault, $places, $part, $channel, $machine, $catalogue));
                 }
             }
         }
@@ -102,19 +103,42 @@ final readonly class Modes
         return $own;
     }
 
-    /** @return list<Mode> */
-    private static function waysOf(Fault $of, Part $part, ?string $channel, Machine $machine, Catalogue $catalogue): array
+    /**
+     * @param  list<array{int, float, float}>  $places
+     *
+     * @return list<Mode>
+     */
+    private static function waysOf(Fault $of, array $places, Part $part, ?string $channel, Machine $machine, Catalogue $catalogue): array
     {
         $fault = $machine->isAtHome($part) && ! $of->comesIn ? $of->atHome() : $of;
-        $ways = [];
-        foreach ($fault->ways as $way) {
-            $stop = $catalogue->stageIndex($way['stops']);
+        $modes = [];
+        foreach ($places as [$stop, $share, $redrawn]) {
             foreach ($catalogue->shows[$fault->shows] as $manner) {
-                $ways[] = new Mode($fault, $part->id, $stop, new Hazard($manner->hazards), $way['share'] * $manner->share, $channel);
+                $hazard = new Hazard($manner->hazards);
+                $modes[] = new Mode($fault, $part->id, $stop, $hazard, $share * $manner->share, $channel, redrawn: $redrawn);
             }
         }
 
-        return $ways;
+        return $modes;
+    }
+
+    /**
+     * Where a fault stops a start: at one of its places, or, of those that wander, in some machines at each of them by turns.
+     *
+     * @return list<array{int, float, float}> the stage, the share of machines, and the share of starts in which it is drawn anew
+     */
+    private static function places(Fault $fault, Catalogue $catalogue): array
+    {
+        $roams = $fault->wanders ? $catalogue->number('roams') : 0.0;
+        $redrawn = $fault->wanders ? $catalogue->number('other_face') : 0.0;
+        $places = array_map(
+            fn (array $way): array => [$catalogue->stageIndex($way['stops']), (1.0 - $roams) * $way['share'], $redrawn],
+            $fault->ways,
+        );
+
+        $first = min([$catalogue->stageCount(), ...array_column($places, 0)]);
+
+        return $roams > 0.0 ? [...$places, [$first, $roams, 1.0]] : $places;
     }
 
     /**
@@ -201,7 +225,8 @@ final readonly class Modes
     }
 
     /**
-     * What no named fault of a kind of part covers: one fault for each kind that is bought or worked on as a whole.
+     * What no named fault of a kind of part covers: one fault for each kind that is bought or worked on as a whole. It mostly stops where
+     * that kind does, and now and then wherever a named fault of it would.
      *
      * @return list<Fault>
      */
@@ -227,11 +252,38 @@ final readonly class Modes
                     prior: $prior[$kind->id],
                     cures: ['replace' => 0.9],
                     signs: [],
-                    ways: [['stops' => $kind->stage, 'share' => 1.0]],
+                    ways: self::anyWay($kind, $catalogue),
+                    wanders: true,
                 ),
                 $whole,
             ),
         );
+    }
+
+    /** @return list<array{stops: string, share: float}> the kind's own stage first; shares by the priors of its named faults */
+    private static function anyWay(PartKind $kind, Catalogue $catalogue): array
+    {
+        $stops = [$kind->stage => 0.0];
+        foreach ($catalogue->faults as $fault) {
+            foreach ($fault->part === $kind->id ? $fault->ways : [] as $way) {
+                if ($way['stops'] !== 'none') {
+                    $stops[$way['stops']] = ($stops[$way['stops']] ?? 0.0) + $fault->prior * $way['share'];
+                }
+            }
+        }
+        $all = array_sum($stops);
+
+        return array_map(
+            fn (string $stage, float $weight): array => ['stops' => $stage, 'share' => $weight / $all],
+            array_keys($stops),
+            $stops,
+        );
+    }
+
+    /** @return list<array{int, float, float}> as `places`, of a fault without a name */
+    private static function anyPlace(Fault $fault, Catalogue $catalogue): array
+    {
+        return [[$catalogue->stageIndex($fault->ways[0]['stops']), 1.0, $catalogue->number('unknown_wanders')]];
     }
 
     private static function badSpare(string $tag, string $part, Machine $machine, Catalogue $catalogue): Mode

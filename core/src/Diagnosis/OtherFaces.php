@@ -8,15 +8,16 @@ use Closure;
 use Orthoscope\Core\Catalogue\Catalogue;
 
 /**
- * What a fault that can stop a start at several places shows when it does not stop it where it mostly does: a short, a held reset or a bad
- * contact shows now this, now that. A fault with one way to stop a start has one face.
+ * What a fault that wanders shows when it does not stop a start where it mostly does: a short, a held reset or a bad contact shows now
+ * this, now that. Most do so in some starts, some in each. What is bent, set or broken for good has one face.
  */
 final class OtherFaces
 {
     /** @var array<int, float> stop => likelihood of what was seen, if the start stops there */
     private array $seenAt = [];
 
-    private readonly float $share;
+    /** @var array<string, array<int, array{float, float}>> fault => stop => as `mixed` */
+    private array $mixed = [];
 
     /**
      * @param  Closure(int): float  $likelihood stop => likelihood of what was seen
@@ -29,24 +30,33 @@ final class OtherFaces
         private readonly int $cut,
         private readonly float $seenAtCut,
     ) {
-        $this->share = $catalogue->number('other_face');
     }
 
     /** Likelihood of what was seen where a mode stops the start, be it where it mostly does or not. */
     public function mixedInto(float $asItDoes, Mode $how): float
     {
-        if (! isset($how->fault->ways[1])) {
+        if ($how->redrawn <= 0.0) {
             return $asItDoes;
         }
-        $mixed = $own = 0.0;
+        [$own, $elsewhere] = $this->mixed[$how->fault->id][$how->stop] ??= $this->mixed($how);
+
+        return (1.0 - $how->redrawn * (1.0 - $own)) * $asItDoes + $how->redrawn * $elsewhere;
+    }
+
+    /** @return array{float, float} share of its places that are its own or shown by no start, and what was seen from the others, weighed */
+    private function mixed(Mode $how): array
+    {
+        $own = $elsewhere = 0.0;
         foreach ($how->fault->ways as $way) {
             $stop = $this->catalogue->stageIndex($way['stops']);
-            $isElsewhere = $stop !== $how->stop && $stop < $this->catalogue->stageCount();
-            $mixed += $isElsewhere ? $way['share'] * $this->at($stop) : 0.0;
-            $own += $isElsewhere ? 0.0 : $way['share'];
+            if ($stop !== $how->stop && $stop < $this->catalogue->stageCount()) {
+                $elsewhere += $way['share'] * $this->at($stop);
+            } else {
+                $own += $way['share'];
+            }
         }
 
-        return (1.0 - $this->share * (1.0 - $own)) * $asItDoes + $this->share * $mixed;
+        return [$own, $elsewhere];
     }
 
     private function at(int $stop): float

@@ -186,7 +186,7 @@ final readonly class Candidates
     /** Whether a start has shown already what the step is for, or a start as it is can no longer show what it fails at. */
     private function isMoot(Step $step): bool
     {
-        if ($this->isTheOtherWay($step)) {
+        if ($this->isTheOtherWay($step) || ($step->setUp->isGentler() && ! $this->hasFailedHere())) {
             return true;
         }
         if ($step->setUp->place === Place::InCase) {
@@ -203,6 +203,13 @@ final readonly class Candidates
         }
 
         return false;
+    }
+
+    private function hasFailedHere(): bool
+    {
+        $failed = fn (Start $start): bool => $this->catalogue->isFailure($start->best());
+
+        return array_filter($this->record->all(Start::class), $failed) !== [];
     }
 
     /** Nothing is opened, cleaned or reseated before the first start, or old damage cannot be told from ours. */

@@ -10,6 +10,7 @@ use Orthoscope\Core\Diagnosis\Belief;
 use Orthoscope\Core\Diagnosis\FailsUnder;
 use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\Grounds;
+use Orthoscope\Core\Diagnosis\Information;
 use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\Circumstances;
@@ -38,6 +39,9 @@ final class Planner
     /** Bits for each minute that the test of the plan must tell, against what tells most. Origin: judgement, by played jobs. */
     private const TELLS_FROM = 0.5;
 
+    /** Share of what is not known of a repair that a test must be expected to tell of it. Origin: judgement. */
+    private const IS_A_TEST_FROM = 0.25;
+
     /** Repairs that come first in the plan, of whose tests the one that saves most is made. Origin: judgement. */
     private const PLANNED = 3;
 
@@ -59,7 +63,7 @@ final class Planner
 
     private readonly Keys $keys;
 
-    /** @var array<string, array{int, Candidate}> */
+    /** @var array<string, array{int, Candidate, Candidate}> */
     private readonly array $tests;
 
     /** @param  array<string, PartStanding>  $standings by part */
@@ -106,22 +110,14 @@ final class Planner
     {
         $now = $this->needs->under($this->belief);
         [$order, $remaining, $outright] = $this->needs->order($now);
-        $weighed = $this->ranked($this->candidates, $this->belief->mostOf(1.0, self::SCREENED_STATES));
-        $likely = array_splice($weighed, 0, self::LOOKED_AT_CLOSELY);
-        $weighed = [
-            ...$this->ranked(
-                array_map(fn (Weighed $one): array => [$one->candidate, $one->lockedBy], $likely),
-                $this->belief,
-                $this->isDoneOutright($order[0] ?? null, $outright) ? $order[0] : null,
-            ),
-            ...$weighed,
-        ];
-        $weighed = $this->keys->weighedWithWhatTheyOpen($weighed);
-        usort($weighed, fn (Weighed $a, Weighed $b): int => $this->rank($a) <=> $this->rank($b));
-        $foregone = array_values(array_filter($weighed, $this->isForegone(...)));
-        $weighed = array_values(array_filter($weighed, fn (Weighed $one): bool => ! in_array($one, $foregone, true)));
-        $weighed = $this->testOfThePlanFirst($weighed, $order, $outright);
+        $weighed = $this->weighed($this->isDoneOutright($order[0] ?? null, $outright) ? $order[0] : null);
         $chances = $this->needs->probabilities($now);
+        [$order, $remaining, $outright] = $this->needs->order($now, $this->hardlyTested($weighed, $chances));
+        $planned = $this->testsOf(array_slice($order, 0, self::PLANNED), $outright);
+        $foregone = array_values(array_filter($weighed, fn (Weighed $one): bool => $this->isForegone($one)
+            && ! in_array($one->candidate, array_column($planned, 1), true)));
+        $weighed = array_values(array_filter($weighed, fn (Weighed $one): bool => ! in_array($one, $foregone, true)));
+        $weighed = $this->testOfThePlanFirst($weighed, $order[0] ?? null, $outright, $planned);
         $next = RepairInView::of($this->needs, $chances, $order, $outright, $this->standings, $this->catalogue);
         $steps = $this->steps($weighed);
         $conclusion = $this->conclusion($steps, $next);
@@ -133,10 +129,6 @@ final class Planner
             $steps = $this->steps([$precaution->step, ...array_values(array_filter($weighed, $isOther))]);
             $conclusion = Conclusion::cautious($precaution->why);
         }
-        $repairs = [];
-        foreach ($chances as $number => $p) {
-            $repairs[] = [$this->needs->repairs[$number], $p];
-        }
 
         return new Advice(
             steps: $steps,
@@ -146,10 +138,28 @@ final class Planner
             repair: $conclusion->left ? null : $next->repair,
             repairProbability: $next->probability,
             repairStated: $next->stated,
-            repairs: $repairs,
+            repairs: array_map(fn (int $number): array => [$this->needs->repairs[$number], $chances[$number]], array_keys($chances)),
             left: $conclusion->left,
             foregone: array_map(fn (Weighed $one): NextStep => $this->step($one, false), $foregone),
         );
+    }
+
+    /**
+     * @param  ?int  $first the repair with which the plan begins, where it is done outright and buys nothing
+     *
+     * @return list<Weighed> every step that makes sense now, best first
+     */
+    private function weighed(?int $first): array
+    {
+        $screened = $this->ranked($this->candidates, $this->belief->mostOf(1.0, self::SCREENED_STATES));
+        $likely = array_map(
+            fn (Weighed $one): array => [$one->candidate, $one->lockedBy],
+            array_splice($screened, 0, self::LOOKED_AT_CLOSELY),
+        );
+        $weighed = $this->keys->weighedWithWhatTheyOpen([...$this->ranked($likely, $this->belief, $first), ...$screened]);
+        usort($weighed, fn (Weighed $a, Weighed $b): int => $this->rank($a) <=> $this->rank($b));
+
+        return $weighed;
     }
 
     /**
@@ -230,14 +240,14 @@ final class Planner
      * of the tests of the first repairs the one is made that saves most.
      *
      * @param  list<Weighed>  $weighed
-     * @param  list<int>  $order
+     * @param  ?int  $first the repair with which the plan begins
      * @param  array<int, bool>  $outright
+     * @param  list<array{Candidate, Candidate}>  $planned a test, and what is to be done first of it and of what ends its locks
      *
      * @return list<Weighed>
      */
-    private function testOfThePlanFirst(array $weighed, array $order, array $outright): array
+    private function testOfThePlanFirst(array $weighed, ?int $first, array $outright, array $planned): array
     {
-        $first = $order[0] ?? null;
         if (
             $first === null
             || $outright[$first]
@@ -247,30 +257,61 @@ final class Planner
         ) {
             return $weighed;
         }
-        $planned = $this->testsOf(array_slice($order, 0, self::PLANNED), $outright);
         $enough = self::TELLS_FROM * $weighed[0]->tellsPerMinute();
         $tests = array_filter(
             $weighed,
-            fn (Weighed $one): bool => in_array($one->candidate, $planned, true) && $one->tellsPerMinute() >= $enough,
+            fn (Weighed $one): bool => in_array($one->candidate, array_column($planned, 0), true) && $one->tellsPerMinute() >= $enough,
         );
         usort($tests, fn (Weighed $a, Weighed $b): int => $b->saves <=> $a->saves);
-        $test = array_slice($tests, 0, 1);
+        $begins = array_filter($planned, fn (array $pair): bool => $pair[0] === ($tests[0] ?? null)?->candidate);
+        $test = array_filter($weighed, fn (Weighed $one): bool => in_array($one->candidate, array_column($begins, 1), true));
 
         return [...$test, ...array_values(array_filter($weighed, fn (Weighed $one): bool => ! in_array($one, $test, true)))];
+    }
+
+    /**
+     * Likely repairs whose test was made, came out for them, and would hardly tell again, where no other step is worth its minutes: the
+     * plan takes it that a test tells for sure, and of what comes and goes would test on and on.
+     *
+     * @param  list<Weighed>  $weighed best first
+     * @param  array<int, float>  $chances repair => chance that it is needed
+     *
+     * @return list<int>
+     */
+    private function hardlyTested(array $weighed, array $chances): array
+    {
+        if ($weighed === [] || $weighed[0]->saves > 0.0 || $this->comesFirst($weighed[0]->candidate)) {
+            return [];
+        }
+        $likely = array_filter($chances, fn (float $p): bool => $p >= $this->catalogue->number('provisional_from'));
+        $hardly = function (int $repair) use ($weighed, $likely): bool {
+            $test = $this->tests[$this->needs->repairs[$repair]->part->id][1] ?? null;
+            $least = self::IS_A_TEST_FROM * Information::bits([$likely[$repair], 1.0 - $likely[$repair]]);
+
+            return $this->cameBack($this->needs->repairs[$repair]->part->id)
+                && array_filter($weighed, fn (Weighed $one): bool => $one->candidate === $test && $one->bits < $least) !== [];
+        };
+
+        return array_values(array_filter(array_keys($likely), $hardly));
+    }
+
+    private function cameBack(string $part): bool
+    {
+        return $this->grounds->has($part, Ground::CameBack) || $this->grounds->cameBackInPlace($part);
     }
 
     /**
      * @param  list<int>  $repairs
      * @param  array<int, bool>  $outright
      *
-     * @return list<Candidate> the tests that come before them, where one does
+     * @return list<array{Candidate, Candidate}> the test that comes before each, where one does, and what ends its locks or else itself
      */
     private function testsOf(array $repairs, array $outright): array
     {
         $tested = array_filter($repairs, fn (int $repair): bool => ! $outright[$repair]);
-        $tests = array_map(fn (int $repair): ?Candidate => $this->tests[$this->needs->repairs[$repair]->part->id][1] ?? null, $tested);
+        $tests = array_map(fn (int $repair): array => $this->tests[$this->needs->repairs[$repair]->part->id] ?? [], $tested);
 
-        return array_values(array_filter($tests));
+        return array_map(fn (array $test): array => [$test[1], $test[2]], array_values(array_filter($tests)));
     }
 
     /**
@@ -333,8 +374,8 @@ final class Planner
     }
 
     /**
-     * @return array<string, array{int, Candidate}> part => minutes of the cheapest open step that tells of it by itself (in a good machine,
-     *     measured, or swapped), and the step
+     * @return array<string, array{int, Candidate, Candidate}> part => minutes of the cheapest open step that tells of it by itself (in a
+     *     good machine, measured, or swapped), with those of what ends its locks; the step, and what comes first of these
      */
     private function openTests(): array
     {
@@ -356,7 +397,7 @@ final class Planner
             }
             $minutes += array_sum(array_map(static fn (Candidate $key): int => $key->minutes(), $keys));
             if ($minutes < ($tests[$candidate->target->id][0] ?? PHP_INT_MAX)) {
-                $tests[$candidate->target->id] = [$minutes, $keys[0] ?? $candidate];
+                $tests[$candidate->target->id] = [$minutes, $candidate, $keys[0] ?? $candidate];
             }
         }
 

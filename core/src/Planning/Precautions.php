@@ -6,6 +6,7 @@ namespace Orthoscope\Core\Planning;
 
 use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Catalogue\Catalogue;
+use Orthoscope\Core\Catalogue\PartKind;
 use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\Grounds;
 use Orthoscope\Core\Diagnosis\Replay;
@@ -86,10 +87,14 @@ final readonly class Precautions
         $part = $repair->part->id;
         $isSettled = $probability >= $this->catalogue->number('settled_from');
         $cameBack = $this->grounds->has($part, Ground::CameBack) || ($isSettled && $this->grounds->cameBackInPlace($part));
-        if (($cameBack && ! $this->grounds->cameAndWent($part)) || $this->grounds->has($part, Ground::Seen)) {
+        if ($this->grounds->has($part, Ground::Seen)) {
             return null;
         }
         $name = $repair->part->inSentence();
+        $atStake = $this->catalogue->number('wrong_repair') * $repair->part->kind->price / $this->catalogue->number('money_per_minute');
+        if ($cameBack && ! $this->grounds->cameAndWent($part)) {
+            return self::unbought($this->recovery([$this->stageOf($repair)], $atStake, $repair->part->kind), $name);
+        }
         $again = $this->grounds->has($part, Ground::StayedAway)
             ? $this->first(static fn (Candidate $one): bool => $one->step->id === 'start')
             : null;
@@ -99,9 +104,12 @@ final readonly class Precautions
                 "It ran as far with its own back in: a swap also reseats. See it fail with {$name} before one is bought.",
             );
         }
-        $atStake = $this->catalogue->number('wrong_repair') * $repair->part->kind->price / $this->catalogue->number('money_per_minute');
-        $step = $this->recovery([$this->stageOf($repair)], $atStake);
 
+        return self::unbought($this->recovery([$this->stageOf($repair)], $atStake), $name);
+    }
+
+    private static function unbought(?Weighed $step, string $name): ?Precaution
+    {
         return $step === null
             ? null
             : new Precaution($step, "{$step->candidate->name()}, before {$name} is bought: it costs minutes.");
@@ -112,13 +120,27 @@ final readonly class Precautions
      *
      * @param  list<string>  $stages
      * @param  float  $atStake minutes
+     * @param  ?PartKind  $carrier where a swap showed a part guilty, and with it what it carries: only what is done to that
      */
-    private function recovery(array $stages, float $atStake): ?Weighed
+    private function recovery(array $stages, float $atStake, ?PartKind $carrier = null): ?Weighed
     {
         return $this->cheapest(
             $atStake,
-            static fn (Candidate $one): bool => array_intersect($stages, $one->step->recovers) !== [],
+            fn (Candidate $one): bool => array_intersect($stages, $one->step->recovers) !== []
+                && ($carrier === null || $this->isDoneToWhatItCarries($one, $carrier)),
         );
+    }
+
+    /** A board that is swapped takes its settings and its cell along; what is plugged into it was plugged anew by that. */
+    private function isDoneToWhatItCarries(Candidate $candidate, PartKind $carrier): bool
+    {
+        $isCarried = function (string $part) use ($carrier): bool {
+            $kind = $this->replay->model->machine->part($part)->kind;
+
+            return $kind->carrier === $carrier->id && ! $kind->link;
+        };
+
+        return $candidate->step->record === 'act' && array_filter($candidate->on, $isCarried) !== [];
     }
 
     /**

@@ -119,10 +119,11 @@ final class RepairNeeds
      * to cost less than testing first.
      *
      * @param  array<int, float>  $weights set number => weight
+     * @param  list<int>  $untested repairs that no test is taken before
      *
      * @return array{list<int>, float, array<int, bool>} order, cost as weighed, and repair => done outright
      */
-    public function order(array $weights): array
+    public function order(array $weights, array $untested = []): array
     {
         $states = $p = [];
         $total = 0.0;
@@ -137,7 +138,7 @@ final class RepairNeeds
         $costs = $vain = $outright = [];
         foreach ($p as $repair => $weight) {
             $cost = $this->costs[$repair];
-            $test = $this->tests[$repair] ?? null;
+            $test = in_array($repair, $untested, true) ? null : $this->tests[$repair] ?? null;
             $vainly = $this->vain[$repair];
             $outright[$repair] = $test === null || $vainly * ($total - $weight) <= $test * $total;
             $costs[$repair] = $outright[$repair] ? $cost : $cost + (float) $test;

@@ -73,9 +73,12 @@ final class Suspicion
             return false;
         }
         $model = $this->replay->model;
-        $as = $model->hazards(new SetUp(goal: $candidate->setUp->goal, temperature: $candidate->setUp->temperature), $this->replay->fitted);
+        $plain = new SetUp(goal: $candidate->setUp->goal, temperature: $candidate->setUp->temperature);
+        $as = $model->hazards($plain, $this->replay->fitted);
         $then = $model->hazards($candidate->setUp, $this->replay->fitted);
-        $changed = array_map(fn (): bool => true, $this->replay->movingCures($candidate->setUp));
+        // What goes back into its place does so for a plain start too.
+        $moves = array_diff_key($this->replay->movingCures($candidate->setUp), $this->replay->movingCures($plain));
+        $changed = array_map(fn (): bool => true, $moves);
         foreach ($as + $then as $mode => $hazard) {
             if (abs(($as[$mode] ?? 0.0) - ($then[$mode] ?? 0.0)) > 0.01) {
                 $changed[$mode] = true;

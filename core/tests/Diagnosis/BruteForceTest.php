@@ -19,8 +19,6 @@ final class BruteForceTest extends TestCase
     private const POWER = 0.85;
 
     /** How often a fault with several places to stop a start draws its place anew, as the catalogue states it. */
-    private const FACE = 0.3;
-
     private const FAULTS = ['supply-dead', 'board-shorted', 'settings-bad', 'stick-dead', 'slot-dirty', 'card-dead', 'board-cold'];
 
     /** @return iterable<string, array{list<array<string, mixed>>}> */
@@ -207,7 +205,7 @@ final class BruteForceTest extends TestCase
             $anew += $reach->covers($catalogue->stageIndex($way['stops'])) ? $way['share'] : 0.0;
         }
 
-        return (1.0 - self::FACE) * ($reach->covers($mode->stop) ? 1.0 : 0.0) + self::FACE * $anew;
+        return (1.0 - $mode->redrawn) * ($reach->covers($mode->stop) ? 1.0 : 0.0) + $mode->redrawn * $anew;
     }
 
     /**

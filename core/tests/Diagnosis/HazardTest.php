@@ -26,7 +26,7 @@ final class HazardTest extends TestCase
             new SetUp(place: Place::Bench, startBy: StartBy::Pins, temperature: Temperature::Cold),
             2,
             true,
-            ['cold', 'any', 'bench', 'shop', 'pins', 'this', 'together', 'card'],
+            ['bench', 'cold', 'any', 'shop', 'pins', 'this', 'together', 'card'],
         ];
         yield 'for hours at the owner\'s' => [
             new SetUp(place: Place::Owner, goal: Goal::Hours),

@@ -10,12 +10,31 @@ use Orthoscope\Core\Diagnosis\OtherFaces;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\TestCase;
 
-/** A fault that can stop a start at several places shows now this, now that. Common practice, no source. */
+/** Contacts, shorts and what is plugged in show now this, now that. Common practice, no source. */
 final class OtherFacesTest extends TestCase
 {
-    public function test_what_has_one_way_to_stop_a_start_has_one_face(): void
+    public function test_what_is_broken_bent_or_set_for_good_has_one_face(): void
     {
-        $this->assertSame(0.25, $this->faces()->mixedInto(0.25, $this->mode('board-standby')));
+        foreach (['board-standby', 'settings-bad', 'pins-bent', 'kit-clash'] as $fault) {
+            $this->assertSame(0.25, $this->faces()->mixedInto(0.25, $this->mode($fault)), $fault);
+        }
+    }
+
+    public function test_in_some_machines_the_place_is_drawn_anew_at_each_start(): void
+    {
+        $roams = array_filter(
+            Bench::replay([])->model->modes->all,
+            fn (Mode $mode): bool => $mode->fault->id === 'main-plug-burnt' && $mode->redrawn === 1.0,
+        );
+        $share = array_sum(array_map(fn (Mode $mode): float => $mode->share, $roams));
+        $this->assertEqualsWithDelta(Bench::catalogue()->number('roams'), $share, 1e-12);
+        $mode = array_values($roams)[0];
+        $anew = 0.0;
+        foreach ($mode->fault->ways as $way) {
+            $anew += $way['share'] * 0.1 * (Bench::catalogue()->stageIndex($way['stops']) + 1);
+        }
+        $own = 0.1 * ($mode->stop + 1);
+        $this->assertEqualsWithDelta($anew, $this->faces()->mixedInto($own, $mode), 1e-12);
     }
 
     public function test_the_place_is_drawn_anew_in_a_share_of_starts(): void
@@ -43,6 +62,7 @@ final class OtherFacesTest extends TestCase
     {
         $mode = $this->mode('button-stuck');
         $this->assertContains('none', array_column($mode->fault->ways, 'stops'));
+        $this->assertGreaterThan(0.0, $mode->redrawn);
         $this->assertEqualsWithDelta(0.5, $this->faces()->mixedInto(0.5, $mode), 1e-12);
     }
 

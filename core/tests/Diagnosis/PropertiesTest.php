@@ -208,8 +208,10 @@ final class PropertiesTest extends TestCase
         $twitch = ['kind' => 'start', 'reached' => 'twitch'];
         $before = Bench::suspicion(Bench::replay([$twitch]), 'case');
         $onTheMat = ['kind' => 'start', 'reached' => 'stays', 'setup' => ['place' => 'bench', 'start_by' => 'pins']];
-        $after = Bench::suspicion(Bench::replay([$twitch, $onTheMat, $twitch]), 'case');
-        $this->assertGreaterThan(0.35, $after);
+        $all = Bench::replay([$twitch, $onTheMat, $twitch]);
+        $after = Bench::suspicion($all, 'case');
+        $this->assertGreaterThan(2 * Bench::suspicion($all, 'board'), $after);
+        $this->assertGreaterThan(Bench::suspicion($all, 'supply'), $after);
         $this->assertGreaterThan(4 * $before, $after);
     }
 

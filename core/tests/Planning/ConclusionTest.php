@@ -42,7 +42,7 @@ final class ConclusionTest extends TestCase
             ['kind' => 'start', 'reached' => 'no-drive', 'setup' => ['out' => $out, 'place' => 'bench']],
         ])->advice->why;
         $this->assertSame(
-            'It got further with several things changed. Put them back one at a time, the drive first.',
+            'It got further with several things changed. Put them back one at a time, stick 2 first.',
             $without(['devices', 'drive', 'stick-2']),
         );
         $this->assertSame(

@@ -118,6 +118,7 @@ final class PlannerTest extends TestCase
                 $look('look-settings', 'clear'),
                 $look('wiggle', 'same'),
                 $look('memory-test', 'clean'),
+                $look('work-temperature', 'pass'),
                 ['kind' => 'act', 'act' => 'clean-contacts', 'on' => ['slot-A2', 'slot-B2']],
                 $drops,
             ],

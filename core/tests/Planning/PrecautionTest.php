@@ -61,11 +61,12 @@ final class PrecautionTest extends TestCase
 
     public function test_plugs_are_pressed_home_once_before_a_supply_is_bought_that_came_and_went(): void
     {
-        $before = $this->after(self::WELL, self::TWITCH);
+        $again = [self::WELL, self::TWITCH, self::LENT, self::TWITCH];
+        $before = $this->after(...$again);
         $this->assertSame(JobState::Find, $before->advice->state);
         $this->assertSame('plugs-home', $before->advice->steps[0]->candidate->id());
         $this->assertStringContainsString('before the supply is bought', $before->advice->why);
-        $after = $this->after(self::WELL, self::TWITCH, self::PLUGS, self::TWITCH);
+        $after = $this->after(...[...$again, self::PLUGS, self::TWITCH]);
         $this->assertNotSame('plugs-home', $after->advice->steps[0]->candidate->id());
     }
 

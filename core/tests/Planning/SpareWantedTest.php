@@ -12,8 +12,8 @@ use PHPUnit\Framework\TestCase;
 final class SpareWantedTest extends TestCase
 {
     private const ONLY_COLD = [
-        ['kind' => 'report', 'reached' => 'nothing', 'failed' => 2, 'of' => 10, 'only' => 'cold'],
-        ['kind' => 'start', 'reached' => 'nothing', 'setup' => ['temperature' => 'cold']],
+        ['kind' => 'report', 'reached' => 'twitch', 'failed' => 2, 'of' => 10, 'only' => 'cold'],
+        ['kind' => 'start', 'reached' => 'twitch', 'setup' => ['temperature' => 'cold']],
         ['kind' => 'start', 'reached' => 'stays', 'times' => 4, 'setup' => ['temperature' => 'warm']],
     ];
 
