@@ -87,6 +87,9 @@ final class WayOfAJobTest extends TestCase
             ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'pass'],
             ['kind' => 'finding', 'check' => 'supply-sum', 'result' => 'enough'],
             ['kind' => 'finding', 'check' => 'temperature', 'result' => 'pass'],
+            ['kind' => 'finding', 'check' => 'memory-test', 'result' => 'clean'],
+            ['kind' => 'finding', 'check' => 'lanes', 'result' => 'full'],
+            ['kind' => 'finding', 'check' => 'look-contacts', 'result' => 'clear'],
             ['setup' => ['goal' => 'load']] + $well,
             ['times' => 2] + $well,
         ]);
