@@ -64,7 +64,7 @@ final class SimulationTest extends TestCase
 
     public function test_no_fault_is_seen_once_all_parts_were_replaced(): void
     {
-        $machine = (new FriendlyWorld(Bench::catalogue()))->machine(Draw::from('replaced'));
+        $machine = (new FriendlyWorld(Bench::catalogue()))->machine(Draw::from('each replaced'));
         $this->assertFalse($machine->isSound());
         foreach (array_keys($machine->machine()->parts) as $part) {
             for ($i = 0; $i < 6; $i++) {
