@@ -114,8 +114,9 @@ final class Planner
         $chances = $this->needs->probabilities($now);
         [$order, $remaining, $outright] = $this->needs->order($now, $this->hardlyTested($weighed, $chances));
         $planned = $this->testsOf(array_slice($order, 0, self::PLANNED), $outright);
-        $foregone = array_values(array_filter($weighed, fn (Weighed $one): bool => $this->isForegone($one)
-            && ! in_array($one->candidate, array_column($planned, 1), true)));
+        $keys = array_column(array_filter($planned, fn (array $pair): bool => $pair[0] !== $pair[1]), 1);
+        $isForegone = fn (Weighed $one): bool => $this->isForegone($one) && ! in_array($one->candidate, $keys, true);
+        $foregone = array_values(array_filter($weighed, $isForegone));
         $weighed = array_values(array_filter($weighed, fn (Weighed $one): bool => ! in_array($one, $foregone, true)));
         $weighed = $this->testOfThePlanFirst($weighed, $order[0] ?? null, $outright, $planned);
         $next = RepairInView::of($this->needs, $chances, $order, $outright, $this->standings, $this->catalogue);
