@@ -63,7 +63,7 @@ final class Planner
 
     private readonly Keys $keys;
 
-    /** @var array<string, array{int, Candidate, Candidate}> */
+    /** @var array<string, PlannedTest> by part, the cheapest that can be made now */
     private readonly array $tests;
 
     /** @param  array<string, PartStanding>  $standings by part */
@@ -87,7 +87,7 @@ final class Planner
             $catalogue,
             $replay,
             $record,
-            array_map(fn (array $test): int => $test[0], $this->tests),
+            array_map(fn (PlannedTest $test): int => $test->minutes, $this->tests),
             Trial::of($record, $grounds, $catalogue)->longerThanPlain($catalogue),
         );
         $this->lookAhead = new LookAhead($catalogue, $replay, $this->needs);
@@ -114,7 +114,7 @@ final class Planner
         $chances = $this->needs->probabilities($now);
         [$order, $remaining, $outright] = $this->needs->order($now, $this->hardlyTested($weighed, $chances));
         $planned = $this->testsOf(array_slice($order, 0, self::PLANNED), $outright);
-        $keys = array_column(array_filter($planned, fn (array $pair): bool => $pair[0] !== $pair[1]), 1);
+        $keys = array_filter(array_column($planned, 'key'));
         $isForegone = fn (Weighed $one): bool => $this->isForegone($one) && ! in_array($one->candidate, $keys, true);
         $foregone = array_values(array_filter($weighed, $isForegone));
         $weighed = array_values(array_filter($weighed, fn (Weighed $one): bool => ! in_array($one, $foregone, true)));
@@ -243,7 +243,7 @@ final class Planner
      * @param  list<Weighed>  $weighed
      * @param  ?int  $first the repair with which the plan begins
      * @param  array<int, bool>  $outright
-     * @param  list<array{Candidate, Candidate}>  $planned a test, and what is to be done first of it and of what ends its locks
+     * @param  list<PlannedTest>  $planned
      *
      * @return list<Weighed>
      */
@@ -261,11 +261,15 @@ final class Planner
         $enough = self::TELLS_FROM * $weighed[0]->tellsPerMinute();
         $tests = array_filter(
             $weighed,
-            fn (Weighed $one): bool => in_array($one->candidate, array_column($planned, 0), true) && $one->tellsPerMinute() >= $enough,
+            fn (Weighed $one): bool => in_array($one->candidate, array_column($planned, 'test'), true) && $one->tellsPerMinute() >= $enough,
         );
         usort($tests, fn (Weighed $a, Weighed $b): int => $b->saves <=> $a->saves);
-        $begins = array_filter($planned, fn (array $pair): bool => $pair[0] === ($tests[0] ?? null)?->candidate);
-        $test = array_filter($weighed, fn (Weighed $one): bool => in_array($one->candidate, array_column($begins, 1), true));
+        $best = ($tests[0] ?? null)?->candidate;
+        $begins = array_map(
+            fn (PlannedTest $test): Candidate => $test->begins(),
+            array_filter($planned, fn (PlannedTest $test): bool => $test->test === $best),
+        );
+        $test = array_filter($weighed, fn (Weighed $one): bool => in_array($one->candidate, $begins, true));
 
         return [...$test, ...array_values(array_filter($weighed, fn (Weighed $one): bool => ! in_array($one, $test, true)))];
     }
@@ -286,7 +290,7 @@ final class Planner
         }
         $likely = array_filter($chances, fn (float $p): bool => $p >= $this->catalogue->number('provisional_from'));
         $hardly = function (int $repair) use ($weighed, $likely): bool {
-            $test = $this->tests[$this->needs->repairs[$repair]->part->id][1] ?? null;
+            $test = ($this->tests[$this->needs->repairs[$repair]->part->id] ?? null)?->test;
             $least = self::IS_A_TEST_FROM * Information::bits([$likely[$repair], 1.0 - $likely[$repair]]);
 
             return $this->cameBack($this->needs->repairs[$repair]->part->id)
@@ -305,14 +309,14 @@ final class Planner
      * @param  list<int>  $repairs
      * @param  array<int, bool>  $outright
      *
-     * @return list<array{Candidate, Candidate}> the test that comes before each, where one does, and what ends its locks or else itself
+     * @return list<PlannedTest> those that come before them, where one does
      */
     private function testsOf(array $repairs, array $outright): array
     {
         $tested = array_filter($repairs, fn (int $repair): bool => ! $outright[$repair]);
-        $tests = array_map(fn (int $repair): array => $this->tests[$this->needs->repairs[$repair]->part->id] ?? [], $tested);
+        $tests = array_map(fn (int $repair): ?PlannedTest => $this->tests[$this->needs->repairs[$repair]->part->id] ?? null, $tested);
 
-        return array_map(fn (array $test): array => [$test[1], $test[2]], array_values(array_filter($tests)));
+        return array_values(array_filter($tests));
     }
 
     /**
@@ -374,10 +378,7 @@ final class Planner
         return array_map(fn (Candidate $candidate): array => [$candidate, $this->locks->inTheWayOf($candidate)], $candidates);
     }
 
-    /**
-     * @return array<string, array{int, Candidate, Candidate}> part => minutes of the cheapest open step that tells of it by itself (in a
-     *     good machine, measured, or swapped), with those of what ends its locks; the step, and what comes first of these
-     */
+    /** @return array<string, PlannedTest> */
     private function openTests(): array
     {
         $tests = [];
@@ -397,8 +398,8 @@ final class Planner
                 continue;
             }
             $minutes += array_sum(array_map(static fn (Candidate $key): int => $key->minutes(), $keys));
-            if ($minutes < ($tests[$candidate->target->id][0] ?? PHP_INT_MAX)) {
-                $tests[$candidate->target->id] = [$minutes, $candidate, $keys[0] ?? $candidate];
+            if ($minutes < (($tests[$candidate->target->id] ?? null)->minutes ?? PHP_INT_MAX)) {
+                $tests[$candidate->target->id] = new PlannedTest($minutes, $candidate, $keys[0] ?? null);
             }
         }
 

@@ -18,7 +18,6 @@ final class BruteForceTest extends TestCase
     /** What is left of evidence, as the catalogue states it. */
     private const POWER = 0.85;
 
-    /** How often a fault with several places to stop a start draws its place anew, as the catalogue states it. */
     private const FAULTS = ['supply-dead', 'board-shorted', 'settings-bad', 'stick-dead', 'slot-dirty', 'card-dead', 'board-cold'];
 
     /** @return iterable<string, array{list<array<string, mixed>>}> */
