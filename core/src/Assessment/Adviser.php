@@ -134,9 +134,8 @@ final class Adviser
      */
     private static function lacks(Replay $narrow, array $sets): bool
     {
-        $has = $narrow->belief->bySet();
         foreach ($sets as $set) {
-            if (! isset($has[implode(' ', $set)])) {
+            if (! $narrow->belief->holds($set)) {
                 return true;
             }
         }

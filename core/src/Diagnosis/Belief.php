@@ -10,8 +10,8 @@ use SplMinHeap;
 /**
  * What is believed: a probability over fault sets, and over which faults of each set are still there.
  *
- * A general engine: it knows faults only as numbers. A set never changes ("what was wrong"); acts move
- * its weight from "still there" towards "cured", and never back. Immutable; every observation and act gives a new belief.
+ * A general engine: it knows faults only as numbers. What was wrong never changes; acts move
+ * weight from "still there" towards "cured", and never back. Immutable; every observation and act gives a new belief.
  */
 final class Belief
 {
@@ -24,46 +24,36 @@ final class Belief
     /** Sets no state is about are cleared away once they are more than twice the states and this many. */
     private const SPARE_SETS = 200;
 
-    /** @var array<int, array<int, list<int>>> set => mask => faults still there; filled as needed */
-    private array $alive = [];
-
-    /** @var ?list<list<int>> state => faults still there; filled as needed */
-    private ?array $now = null;
-
     /** @var ?list<array{list<int>, float, list<int>}> filled as needed */
     private ?array $states = null;
-
-    /** @var array<int, string> set => its faults, joined; filled as needed */
-    private array $names = [];
 
     /** @var ?array<array-key, float> faults of a set, joined => its probability; filled as needed */
     private ?array $bySet = null;
 
-    /** @var ?array<string, int> the faults of a set, joined => the set; filled as needed */
+    /** @var ?array{array<int, mixed>, float} what did not count the last time it was asked, and the answer */
+    private ?array $sound = null;
+
+    /** @var ?array<int, int> what is there << 32 | what was => the state; filled as needed */
     private ?array $index = null;
 
-    /** @var array<int, array<int, int>> set => fault => the set with that fault; filled as needed */
-    private array $extended = [];
-
     /**
-     * @param  list<list<int>>  $sets    fault sets, each in rising order
-     * @param  list<int>  $of      state => its set
-     * @param  list<int>  $mask    state => bit i tells that fault i of the set is still there
-     * @param  list<float>  $weight  state => probability; they sum to one
+     * @param  list<int>  $was    state => the set of faults that were there at the start
+     * @param  list<int>  $is     state => the set of those that are still there
+     * @param  list<float>  $weight state => probability; they sum to one
      * @param  float  $logEvidence natural logarithm of the probability of all that was observed
      */
     private function __construct(
-        private array $sets,
-        private array $of,
-        private array $mask,
-        private array $weight,
+        private readonly FaultSets $sets,
+        private readonly array $was,
+        private readonly array $is,
+        private readonly array $weight,
         public readonly float $logEvidence,
         private readonly float $pruneBelow,
     ) {
     }
 
     /**
-     * @param  list<array{list<int>, float}>  $hypotheses fault sets with their prior, in any scale
+     * @param  list<array{list<int>, float}>  $hypotheses fault sets, each once, with their prior, in any scale
      * @param  float  $pruneBelow share of belief under which a state is dropped; 0 keeps all
      */
     public static function over(array $hypotheses, float $pruneBelow = 0.0): self
@@ -79,7 +69,7 @@ final class Belief
     /**
      * The same from sets and their priors apart.
      *
-     * @param  list<list<int>>  $sets fault sets, each in rising order
+     * @param  list<list<int>>  $sets fault sets, each once and in rising order
      * @param  list<float>  $priors set => its prior, in any scale
      */
     public static function weighing(array $sets, array $priors, float $pruneBelow = 0.0): self
@@ -88,15 +78,12 @@ final class Belief
         if ($total <= 0.0) {
             throw new InvalidArgumentException('Hypotheses need a positive prior between them.');
         }
-        $mask = $weight = [];
         foreach ($priors as $i => $prior) {
-            $mask[] = (1 << count($sets[$i])) - 1;
-            $weight[] = $prior / $total;
+            $priors[$i] = $prior / $total;
         }
-        $belief = new self($sets, array_keys($sets), $mask, $weight, 0.0, $pruneBelow);
-        $belief->now = $sets;
+        $all = array_keys($sets);
 
-        return $belief;
+        return new self(new FaultSets($sets), $all, $all, $priors, 0.0, $pruneBelow);
     }
 
     /**
@@ -128,10 +115,10 @@ final class Belief
     {
         $weights = [];
         $total = 0.0;
-        $now = $this->now();
-        foreach ($this->weight as $i => $w) {
-            $likelihood = $seen->given($now[$i]);
-            $weights[$i] = $w *= $times === 1.0 ? $likelihood : $likelihood ** $times;
+        $sets = $this->sets->all;
+        foreach ($this->is as $i => $set) {
+            $likelihood = $seen->given($sets[$set]);
+            $weights[] = $w = $this->weight[$i] * ($times === 1.0 ? $likelihood : $likelihood ** $times);
             $total += $w;
         }
 
@@ -142,9 +129,9 @@ final class Belief
     public function predict(Likelihood $seen, int $times = 1): float
     {
         $sum = 0.0;
-        $now = $this->now();
-        foreach ($this->weight as $i => $w) {
-            $sum += $w * $seen->given($now[$i]) ** $times;
+        $sets = $this->sets->all;
+        foreach ($this->is as $i => $set) {
+            $sum += $this->weight[$i] * $seen->given($sets[$set]) ** $times;
         }
 
         return $sum;
@@ -158,26 +145,48 @@ final class Belief
     public function after(array $cures): self
     {
         $cures = array_filter($cures, fn (float $p): bool => $p > 0.0);
-        if ($cures === []) {
+        $touched = $cures === [] ? [] : $this->having($cures);
+        if ($touched === []) {
             return $this;
         }
-        $states = [];
-        foreach ($this->weight as $i => $w) {
-            $set = $this->of[$i];
-            $mask = $this->mask[$i];
-            $split = null;
-            foreach ($this->sets[$set] as $bit => $fault) {
-                if (isset($cures[$fault]) && $mask & (1 << $bit)) {
-                    $split = $this->cured($split ?? [$mask => $w], 1 << $bit, $cures[$fault]);
+        $left = $moved = [];
+        foreach ($touched as $i) {
+            $split = [$this->is[$i] => $this->weight[$i]];
+            foreach ($this->sets->all[$this->is[$i]] as $fault) {
+                if (isset($cures[$fault])) {
+                    $split = $this->cured($split, $fault, $cures[$fault]);
                 }
             }
-            foreach ($split ?? [$mask => $w] as $left => $share) {
-                $key = ($left << 32) | $set;
-                $states[$key] = ($states[$key] ?? 0.0) + $share;
+            $left[$i] = $split[$this->is[$i]];
+            unset($split[$this->is[$i]]);
+            foreach ($split as $set => $share) {
+                $state = ($set << 32) | $this->was[$i];
+                $moved[$state] = ($moved[$state] ?? 0.0) + $share;
             }
         }
 
-        return $this->fromStates($states);
+        return $this->moving($left, $moved);
+    }
+
+    /**
+     * @param  array<int, mixed>  $faults keyed by fault
+     *
+     * @return list<int> states in which any of them is there now
+     */
+    private function having(array $faults): array
+    {
+        $having = [];
+        $sets = $this->sets->all;
+        foreach ($this->is as $i => $set) {
+            foreach ($sets[$set] as $fault) {
+                if (isset($faults[$fault])) {
+                    $having[] = $i;
+                    break;
+                }
+            }
+        }
+
+        return $having;
     }
 
     /**
@@ -187,48 +196,86 @@ final class Belief
      */
     public function arising(array $arising): self
     {
-        if ($arising === []) {
-            return $this;
-        }
-        $belief = clone $this;
-        $states = [];
-        foreach ($this->weight as $i => $w) {
-            $key = ($this->mask[$i] << 32) | $this->of[$i];
-            $states[$key] = ($states[$key] ?? 0.0) + $w;
-            foreach ($arising as $fault => $p) {
-                $share = $w * $p;
-                if ($share > self::ARISING_LEAST) {
-                    $with = $belief->with($this->of[$i], $this->mask[$i], $fault);
-                    if ($with !== $key) {
-                        $states[$with] = ($states[$with] ?? 0.0) + $share;
-                        $states[$key] -= $share;
-                    }
-                }
-            }
-        }
-
-        return $belief->fromStates($states);
+        return $this->bringing($arising, self::ARISING_LEAST);
     }
 
     /** A further fault comes into question, independent of the rest: a lent part that may itself be bad. */
     public function introduce(int $fault, float $probability): self
     {
-        $belief = clone $this;
-        $least = $this->pruneBelow > 0.0 ? self::INTRODUCED_LEAST : 0.0;
-        $states = [];
-        foreach ($this->weight as $i => $w) {
-            $key = ($this->mask[$i] << 32) | $this->of[$i];
-            if ($w * $probability < $least) {
-                $states[$key] = ($states[$key] ?? 0.0) + $w;
+        return $this->bringing([$fault => $probability], $this->pruneBelow > 0.0 ? self::INTRODUCED_LEAST : 0.0);
+    }
 
+    /**
+     * @param  array<int, float>  $faults fault => probability
+     * @param  float  $least share of belief up to which a fault is not followed
+     */
+    private function bringing(array $faults, float $least): self
+    {
+        if ($faults === []) {
+            return $this;
+        }
+        $likeliest = max($faults);
+        $left = $moved = [];
+        foreach ($this->weight as $i => $w) {
+            if ($w * $likeliest <= $least) {
                 continue;
             }
-            $with = $belief->with($this->of[$i], $this->mask[$i], $fault);
-            $states[$key] = ($states[$key] ?? 0.0) + $w * (1.0 - $probability);
-            $states[$with] = ($states[$with] ?? 0.0) + $w * $probability;
+            foreach ($faults as $fault => $p) {
+                $share = $w * $p;
+                if ($share > $least) {
+                    $is = $this->sets->with($this->is[$i], $fault);
+                    if ($is !== $this->is[$i]) {
+                        $state = ($is << 32) | $this->sets->with($this->was[$i], $fault);
+                        $left[$i] = ($left[$i] ?? $w) - $share;
+                        $moved[$state] = ($moved[$state] ?? 0.0) + $share;
+                    }
+                }
+            }
         }
 
-        return $belief->fromStates($states);
+        return $this->moving($left, $moved);
+    }
+
+    /**
+     * @param  array<int, float>  $left state => its weight after some of it went elsewhere
+     * @param  array<int, float>  $moved what is there << 32 | what was => weight that came
+     */
+    private function moving(array $left, array $moved): self
+    {
+        if ($left === []) {
+            return $this;
+        }
+        [$was, $is] = [$this->was, $this->is];
+        $weight = array_replace($this->weight, $left);
+        $least = min($left);
+        $index = $this->index();
+        foreach ($moved as $state => $share) {
+            $i = $index[$state] ?? count($weight);
+            if (! isset($weight[$i])) {
+                [$is[], $was[]] = [$state >> 32, $state & 0xFFFFFFFF];
+                $least = min($least, $share);
+            }
+            $weight[$i] = ($weight[$i] ?? 0.0) + $share;
+        }
+        $weight = array_values($weight);
+        $belief = new self($this->sets, $was, $is, $weight, $this->logEvidence, $this->pruneBelow);
+
+        return $this->pruneBelow > 0.0 && $least <= $this->pruneBelow
+            ? $belief->reweighed($weight, array_sum($weight), keepEvidence: true)
+            : $belief;
+    }
+
+    /** @return array<int, int> what is there << 32 | what was => the state */
+    private function index(): array
+    {
+        if ($this->index === null) {
+            $this->index = [];
+            foreach ($this->is as $i => $set) {
+                $this->index[($set << 32) | $this->was[$i]] = $i;
+            }
+        }
+
+        return $this->index;
     }
 
     /** The likeliest states that together hold a share of belief, but no more than so many; a smaller belief for planning. */
@@ -290,12 +337,7 @@ final class Belief
      */
     public function hadAny(array $faults): float
     {
-        $had = [];
-        foreach ($this->of as $set) {
-            $had[] = $this->sets[$set];
-        }
-
-        return $this->anyIn($had, $faults);
+        return $this->anyIn($this->was, $faults);
     }
 
     /**
@@ -305,7 +347,7 @@ final class Belief
      */
     public function hasAny(array $faults): float
     {
-        return $this->anyIn($this->now(), $faults);
+        return $this->anyIn($this->is, $faults);
     }
 
     /**
@@ -317,58 +359,59 @@ final class Belief
      */
     public function byGroup(array $groupOf): array
     {
-        $had = [];
-        foreach ($this->of as $set) {
-            $had[] = $this->sets[$set];
-        }
-        $was = $this->withAny($had, $groupOf);
+        $was = $this->withAny($this->was, $groupOf);
 
-        return [$was, $had === $this->now() ? $was : $this->withAny($this->now(), $groupOf)];
+        return [$was, $this->is === $this->was ? $was : $this->withAny($this->is, $groupOf)];
     }
 
     /**
      * Groups go by number while thousands of states are gone through.
      *
-     * @param  list<list<int>>  $faults state => faults
+     * @param  list<int>  $of state => set
      * @param  array<int, string>  $groupOf fault => its group
      * @return array<string, float> group => probability that any fault of it is there
      */
-    private function withAny(array $faults, array $groupOf): array
+    private function withAny(array $of, array $groupOf): array
     {
         $names = array_values(array_unique($groupOf));
         $numbers = array_flip($names);
         $numberOf = array_map(fn (string $group): int => $numbers[$group], $groupOf);
-        $sums = [];
-        foreach ($this->weight as $i => $w) {
-            // The groups met in this state already; an array of them would take twice as long.
-            $one = $two = $three = null;
-            foreach (isset($faults[$i][4]) ? self::oneOfEach($faults[$i], $numberOf) : $faults[$i] as $fault) {
-                $group = $numberOf[$fault] ?? null;
-                if ($group !== null && $group !== $one && $group !== $two && $group !== $three) {
-                    $sums[$group] = ($sums[$group] ?? 0.0) + $w;
-                    $three = $two;
-                    $two = $one;
-                    $one = $group;
+        // What belongs to no group is counted in one of its own.
+        $sums = array_fill(-1, count($names) + 1, 0.0);
+        $sets = $this->sets->all;
+        foreach ($of as $i => $set) {
+            $faults = $sets[$set];
+            if (! isset($faults[1])) {
+                $sums[$numberOf[$faults[0] ?? -1] ?? -1] += $this->weight[$i];
+            } elseif (! isset($faults[2])) {
+                $one = $numberOf[$faults[0]] ?? -1;
+                $other = $numberOf[$faults[1]] ?? -1;
+                $sums[$one] += $this->weight[$i];
+                $sums[$one === $other ? -1 : $other] += $this->weight[$i];
+            } else {
+                foreach (self::groupsOf($faults, $numberOf) as $group) {
+                    $sums[$group] += $this->weight[$i];
                 }
             }
         }
+        unset($sums[-1]);
 
-        return array_combine(array_map(fn (int $group): string => $names[$group], array_keys($sums)), $sums);
+        return array_filter(array_combine($names, $sums), fn (float $sum): bool => $sum > 0.0);
     }
 
     /**
      * @param  list<int>  $faults
      * @param  array<int, int>  $groupOf fault => its group
-     * @return list<int> the first fault of each group
+     * @return list<int> the groups of faults, each once
      */
-    private static function oneOfEach(array $faults, array $groupOf): array
+    private static function groupsOf(array $faults, array $groupOf): array
     {
-        $first = [];
+        $groups = [];
         foreach ($faults as $fault) {
-            $first[$groupOf[$fault] ?? -1] ??= $fault;
+            $groups[$groupOf[$fault] ?? -1] = true;
         }
 
-        return array_values($first);
+        return array_keys($groups);
     }
 
     /**
@@ -378,16 +421,20 @@ final class Belief
      */
     public function sound(array $but = []): float
     {
+        if ($this->sound !== null && $this->sound[0] === $but) {
+            return $this->sound[1];
+        }
         $sum = 0.0;
-        $now = $this->now();
-        foreach ($this->weight as $i => $w) {
-            foreach ($now[$i] as $fault) {
+        $sets = $this->sets->all;
+        foreach ($this->is as $i => $set) {
+            foreach ($sets[$set] as $fault) {
                 if (! isset($but[$fault])) {
                     continue 2;
                 }
             }
-            $sum += $w;
+            $sum += $this->weight[$i];
         }
+        $this->sound = [$but, $sum];
 
         return $sum;
     }
@@ -400,8 +447,9 @@ final class Belief
     public function marginals(): array
     {
         $marginals = [];
+        $sets = $this->sets->all;
         foreach ($this->weight as $i => $w) {
-            foreach ($this->sets[$this->of[$i]] as $fault) {
+            foreach ($sets[$this->was[$i]] as $fault) {
                 $marginals[$fault] = ($marginals[$fault] ?? 0.0) + $w;
             }
         }
@@ -418,12 +466,12 @@ final class Belief
     {
         $sums = [];
         foreach ($this->weight as $i => $w) {
-            $sums[$this->of[$i]] = ($sums[$this->of[$i]] ?? 0.0) + $w;
+            $sums[$this->was[$i]] = ($sums[$this->was[$i]] ?? 0.0) + $w;
         }
         arsort($sums);
         $sets = [];
         foreach (array_slice($sums, 0, $most, true) as $set => $w) {
-            $sets[] = [$this->sets[$set], $w];
+            $sets[] = [$this->sets->all[$set], $w];
         }
 
         return $sets;
@@ -438,13 +486,29 @@ final class Belief
     {
         if ($this->states === null) {
             $this->states = [];
-            $now = $this->now();
             foreach ($this->weight as $i => $w) {
-                $this->states[] = [$now[$i], $w, $this->sets[$this->of[$i]]];
+                $this->states[] = [$this->sets->all[$this->is[$i]], $w, $this->sets->all[$this->was[$i]]];
             }
         }
 
         return $this->states;
+    }
+
+    /**
+     * Whether it is still thought of that just these faults were there.
+     *
+     * @param  list<int>  $faults in rising order
+     */
+    public function holds(array $faults): bool
+    {
+        $sets = $this->sets->all;
+        foreach ($this->was as $set) {
+            if ($sets[$set] === $faults) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -457,23 +521,47 @@ final class Belief
         if ($this->bySet === null) {
             $sums = [];
             foreach ($this->weight as $i => $w) {
-                $sums[$this->of[$i]] = ($sums[$this->of[$i]] ?? 0.0) + $w;
+                $sums[$this->was[$i]] = ($sums[$this->was[$i]] ?? 0.0) + $w;
             }
             $this->bySet = [];
             foreach ($sums as $set => $w) {
-                $this->bySet[($this->names[$set] ??= implode(' ', $this->sets[$set]))] = $w;
+                $this->bySet[$this->sets->name($set)] = $w;
             }
         }
 
         return $this->bySet;
     }
 
+    /**
+     * Of each fault alone, and of none at all under -1: its probability, and the share of that in which it is still there.
+     *
+     * @return array{array<int, float>, array<int, float>}
+     */
+    public function alone(): array
+    {
+        $had = $has = [];
+        $sets = $this->sets->all;
+        foreach ($this->was as $i => $set) {
+            if (! isset($sets[$set][1])) {
+                $fault = $sets[$set][0] ?? -1;
+                $had[$fault] = ($had[$fault] ?? 0.0) + $this->weight[$i];
+                $has[$fault] = ($has[$fault] ?? 0.0) + ($sets[$this->is[$i]] === [] ? 0.0 : $this->weight[$i]);
+            }
+        }
+        foreach ($had as $fault => $w) {
+            $has[$fault] = $w > 0.0 ? $has[$fault] / $w : 0.0;
+        }
+
+        return [$had, $has];
+    }
+
     /** Whether it is likelier that one fault brought the machine here, or none, than several. */
     public function isOfOneFault(): bool
     {
         $one = 0.0;
-        foreach ($this->weight as $i => $weight) {
-            $one += isset($this->sets[$this->of[$i]][1]) ? 0.0 : $weight;
+        $sets = $this->sets->all;
+        foreach ($this->was as $i => $set) {
+            $one += isset($sets[$set][1]) ? 0.0 : $this->weight[$i];
         }
 
         return $one >= 0.5;
@@ -508,15 +596,15 @@ final class Belief
      */
     public function kept(): array
     {
-        $compact = self::compact($this->sets, $this->of, $this->mask, $this->weight, $this->logEvidence, $this->pruneBelow);
+        $belief = $this->compact();
 
-        return [$compact->sets, $compact->of, $compact->mask, $compact->weight, $compact->logEvidence, $compact->pruneBelow];
+        return [$belief->sets->all, $belief->was, $belief->is, $belief->weight, $belief->logEvidence, $belief->pruneBelow];
     }
 
     /** @param  array{list<list<int>>, list<int>, list<int>, list<float>, float, float}  $kept */
     public static function fromKept(array $kept): self
     {
-        return new self(...$kept);
+        return new self(new FaultSets($kept[0]), $kept[1], $kept[2], $kept[3], $kept[4], $kept[5]);
     }
 
     public function stateCount(): int
@@ -524,51 +612,20 @@ final class Belief
         return count($this->weight);
     }
 
-    /** @return list<list<int>> state => faults still there */
-    private function now(): array
-    {
-        if ($this->now === null) {
-            $this->now = [];
-            foreach ($this->of as $i => $set) {
-                $had = $this->sets[$set];
-                $mask = $this->mask[$i];
-                $this->now[] = $mask === (1 << count($had)) - 1 ? $had : ($this->alive[$set][$mask] ??= self::left($had, $mask));
-            }
-        }
-
-        return $this->now;
-    }
-
     /**
-     * @param  list<int>  $had
-     *
-     * @return list<int> the faults that a mask says are still there
-     */
-    private static function left(array $had, int $mask): array
-    {
-        $left = [];
-        foreach ($had as $bit => $fault) {
-            if ($mask & (1 << $bit)) {
-                $left[] = $fault;
-            }
-        }
-
-        return $left;
-    }
-
-    /**
-     * @param  list<list<int>>  $faults state => faults
+     * @param  list<int>  $of state => set
      * @param  array<int, mixed>  $wanted keyed by fault
      *
      * @return float probability that any of these is there
      */
-    private function anyIn(array $faults, array $wanted): float
+    private function anyIn(array $of, array $wanted): float
     {
         $sum = 0.0;
-        foreach ($this->weight as $i => $w) {
-            foreach ($faults[$i] as $fault) {
+        $sets = $this->sets->all;
+        foreach ($of as $i => $set) {
+            foreach ($sets[$set] as $fault) {
                 if (isset($wanted[$fault])) {
-                    $sum += $w;
+                    $sum += $this->weight[$i];
                     break;
                 }
             }
@@ -578,118 +635,58 @@ final class Belief
     }
 
     /**
-     * @param  array<int, float>  $split mask => share
+     * @param  array<int, float>  $split what is there => share
      *
-     * @return array<int, float> the same, once an act that cures the fault at a bit was done
+     * @return array<int, float> the same, once an act that cures a fault was done
      */
-    private function cured(array $split, int $bit, float $cure): array
+    private function cured(array $split, int $fault, float $cure): array
     {
         $after = [];
-        foreach ($split as $mask => $share) {
-            $after[$mask] = $share * (1.0 - $cure);
-            $after[$mask ^ $bit] = $share * $cure;
+        foreach ($split as $set => $share) {
+            $after[$set] = $share * (1.0 - $cure);
+            $after[$this->sets->without($set, $fault)] = $share * $cure;
         }
 
         return $after;
-    }
-
-    /** The state that a state becomes once a fault has come about, as mask << 32 | set; a new set if there is none yet. */
-    private function with(int $set, int $mask, int $fault): int
-    {
-        $at = array_search($fault, $this->sets[$set], true);
-        if ($at !== false) {
-            return (($mask | (1 << $at)) << 32) | $set;
-        }
-        if (! isset($this->extended[$set][$fault])) {
-            $this->index ??= array_flip(array_map(fn (array $faults): string => implode(' ', $faults), $this->sets));
-            $faults = [...$this->sets[$set], $fault];
-            sort($faults);
-            $key = implode(' ', $faults);
-            if (! isset($this->index[$key])) {
-                $this->index[$key] = count($this->sets);
-                $this->sets[] = $faults;
-            }
-            $this->extended[$set][$fault] = $this->index[$key];
-        }
-        $into = $this->extended[$set][$fault];
-        $at = (int) array_search($fault, $this->sets[$into], true);
-        $below = (1 << $at) - 1;
-
-        return ((($mask & $below) | (1 << $at) | (($mask & ~$below) << 1)) << 32) | $into;
     }
 
     /** @param  array<int, float>  $weights state => unnormalised weight */
     private function reweighed(array $weights, float $total, bool $keepEvidence = false): self
     {
         $least = $this->pruneBelow * $total;
-        $of = $mask = $weight = $now = [];
+        $was = $is = $weight = [];
         $kept = 0.0;
-        $before = $this->now();
         foreach ($weights as $i => $w) {
             if ($w > $least) {
-                $of[] = $this->of[$i];
-                $mask[] = $this->mask[$i];
+                $was[] = $this->was[$i];
+                $is[] = $this->is[$i];
                 $weight[] = $w;
-                $now[] = $before[$i];
                 $kept += $w;
             }
         }
         foreach ($weight as $i => $w) {
             $weight[$i] = $w / $kept;
         }
-        $logEvidence = $this->logEvidence + ($keepEvidence ? 0.0 : log($total));
-        if (count($this->sets) > self::SPARE_SETS + 2 * count($weight)) {
-            $belief = self::compact($this->sets, $of, $mask, $weight, $logEvidence, $this->pruneBelow);
-            $belief->now = $now;
+        $belief = new self($this->sets, $was, $is, $weight, $this->logEvidence + ($keepEvidence ? 0.0 : log($total)), $this->pruneBelow);
 
-            return $belief;
-        }
-        $belief = new self($this->sets, $of, $mask, $weight, $logEvidence, $this->pruneBelow);
-        $belief->now = $now;
-        [$belief->alive, $belief->names, $belief->index, $belief->extended] = [$this->alive, $this->names, $this->index, $this->extended];
-
-        return $belief;
+        return $this->sets->count() > self::SPARE_SETS + 2 * count($weight) ? $belief->compact() : $belief;
     }
 
-    /**
-     * Without the sets that no state is about any more.
-     *
-     * @param  array<int, list<int>>  $sets
-     * @param  list<int>  $of
-     * @param  list<int>  $mask
-     * @param  list<float>  $weight
-     */
-    private static function compact(array $sets, array $of, array $mask, array $weight, float $logEvidence, float $pruneBelow): self
+    /** Without the sets that no state is about any more. */
+    private function compact(): self
     {
-        $at = $kept = [];
-        foreach ($of as $i => $set) {
-            if (! isset($at[$set])) {
-                $at[$set] = count($kept);
-                $kept[] = $sets[$set];
+        $sets = $at = $was = $is = [];
+        foreach ($this->was as $i => $had) {
+            foreach ([$had, $this->is[$i]] as $set) {
+                if (! isset($at[$set])) {
+                    $at[$set] = count($sets);
+                    $sets[] = $this->sets->all[$set];
+                }
             }
-            $of[$i] = $at[$set];
+            $was[] = $at[$had];
+            $is[] = $at[$this->is[$i]];
         }
 
-        return new self($kept, $of, $mask, $weight, $logEvidence, $pruneBelow);
-    }
-
-    /** @param  array<int, float>  $states mask << 32 | set => weight */
-    private function fromStates(array $states): self
-    {
-        $of = $mask = $weight = [];
-        foreach ($states as $key => $w) {
-            $of[] = $key & 0xFFFFFFFF;
-            $mask[] = $key >> 32;
-            $weight[] = $w;
-        }
-        $belief = new self($this->sets, $of, $mask, $weight, $this->logEvidence, $this->pruneBelow);
-        [$belief->alive, $belief->names, $belief->index, $belief->extended] = [$this->alive, $this->names, $this->index, $this->extended];
-
-        return $belief->pruned();
-    }
-
-    private function pruned(): self
-    {
-        return $this->pruneBelow > 0.0 ? $this->reweighed($this->weight, array_sum($this->weight), keepEvidence: true) : $this;
+        return new self(new FaultSets($sets), $was, $is, $this->weight, $this->logEvidence, $this->pruneBelow);
     }
 }

@@ -13,6 +13,7 @@ use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\OthersTrial;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\SetUp\SetUp;
 
 /** What beside the machine's own parts is in question on a record, and which of its own parts are not. */
 final class InQuestion
@@ -27,54 +28,57 @@ final class InQuestion
      */
     public static function spares(Record $record, array $candidates, Catalogue $catalogue, Machine $machine): array
     {
+        // Those that may be lent come first and the rest as the record brings them, so that an entry more changes no number.
+        $all = $candidates;
+        foreach ($record->inForce as $entry) {
+            array_push($all, ...match (true) {
+                $entry instanceof Start, $entry instanceof OthersTrial => self::lent($entry->setUp),
+                $entry instanceof ActDone => self::fitted($entry),
+                $entry instanceof Answer => self::ownersOwn($entry, $catalogue, $machine),
+                $entry instanceof Finding => self::host($entry, $catalogue),
+                default => [],
+            });
+        }
         $spares = [];
-        // Those that may be lent come first, so that lending one changes no order.
-        foreach ([...$candidates, ...self::lent($record), ...self::fitted($record)] as [$tag, $part]) {
+        foreach ($all as [$tag, $part]) {
             $spares["{$tag} {$part}"] = [$tag, $part];
-        }
-        foreach ($record->all(Answer::class) as $answer) {
-            foreach (self::homeParts($catalogue->question($answer->question), $machine) as $part) {
-                $spares[Answer::HOME." {$part}"] = [Answer::HOME, $part];
-            }
-        }
-        foreach ($record->all(Finding::class) as $finding) {
-            if ($finding->target !== null && $catalogue->check($finding->check)->host) {
-                $spares["{$finding->host->tag} {$finding->target}"] = [$finding->host->tag, $finding->target];
-            }
         }
 
         return array_values($spares);
     }
 
     /** @return list<array{string, string}> */
-    private static function lent(Record $record): array
+    private static function lent(SetUp $setUp): array
     {
         $lent = [];
-        foreach ([...$record->all(OthersTrial::class), ...$record->all(Start::class)] as $start) {
-            foreach ($start->setUp->lent as $part => $spare) {
-                $lent[] = [$spare->tag, $part];
-            }
-            foreach ($start->setUp->attached as $tool) {
-                $lent[] = [Mode::tool($tool), self::TOOL_ON];
-            }
+        foreach ($setUp->lent as $part => $spare) {
+            $lent[] = [$spare->tag, $part];
+        }
+        foreach ($setUp->attached as $tool) {
+            $lent[] = [Mode::tool($tool), self::TOOL_ON];
         }
 
         return $lent;
     }
 
     /** @return list<array{string, string}> */
-    private static function fitted(Record $record): array
+    private static function fitted(ActDone $act): array
     {
-        $fitted = [];
-        foreach ($record->all(ActDone::class) as $act) {
-            if ($act->with !== null) {
-                foreach ($act->on as $part) {
-                    $fitted[] = [$act->with->tag, $part];
-                }
-            }
-        }
+        return $act->with === null ? [] : array_map(fn (string $part): array => [$act->with->tag, $part], $act->on);
+    }
 
-        return $fitted;
+    /** @return list<array{string, string}> */
+    private static function ownersOwn(Answer $answer, Catalogue $catalogue, Machine $machine): array
+    {
+        $parts = self::homeParts($catalogue->question($answer->question), $machine);
+
+        return array_map(fn (string $part): array => [Answer::HOME, $part], $parts);
+    }
+
+    /** @return list<array{string, string}> */
+    private static function host(Finding $finding, Catalogue $catalogue): array
+    {
+        return $finding->target !== null && $catalogue->check($finding->check)->host ? [[$finding->host->tag, $finding->target]] : [];
     }
 
     /** @return list<string> slots that never held a stick */

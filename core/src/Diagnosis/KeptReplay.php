@@ -11,6 +11,7 @@ final readonly class KeptReplay
 {
     /**
      * @param  string  $footing of which modes and circumstances it holds
+     * @param  list<string>  $spares that were in question, in their order
      * @param  list<int>  $entries numbers of those that were gone through
      * @param  array{list<list<int>>, list<int>, list<int>, list<float>, float, float}  $belief
      * @param  array<string, string>  $fitted part => tag of what was fitted in its place
@@ -20,6 +21,7 @@ final readonly class KeptReplay
      */
     public function __construct(
         public string $footing,
+        public array $spares,
         public array $entries,
         public array $belief,
         public SetUp $setUp,

@@ -61,16 +61,27 @@ final readonly class Modes
             $sharesOf[count($priors)] = [$bases, $share];
             $priors[] = $share * array_sum(array_intersect_key($priors, array_flip($bases)));
         }
-        $bySpare = [];
+
+        return (new self($all, $priors, [], $sharesOf, $machine->alone !== null))->withSpares($spares, $machine, $catalogue);
+    }
+
+    /**
+     * The same with further spares and hosts in question, numbered after all others.
+     *
+     * @param  list<array{string, string}>  $spares tag and the part each stands in for or takes
+     */
+    public function withSpares(array $spares, Machine $machine, Catalogue $catalogue): self
+    {
+        [$all, $priors, $bySpare] = [$this->all, $this->priors, $this->spares];
         foreach ($spares as [$tag, $part]) {
-            if ($machine->has($part)) {
+            if ($machine->has($part) && ! isset($bySpare["{$tag} {$part}"])) {
                 $bySpare["{$tag} {$part}"] = count($all);
                 $all[] = self::badSpare($tag, $part, $machine, $catalogue);
                 $priors[] = 0.0;
             }
         }
 
-        return new self($all, $priors, $bySpare, $sharesOf, $machine->alone !== null);
+        return count($all) === count($this->all) ? $this : new self($all, $priors, $bySpare, $this->sharesOf, $this->ofAPartAlone);
     }
 
     /** Where a part came alone, the machine it is tried in is known to be good as far as any host is. */

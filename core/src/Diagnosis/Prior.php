@@ -17,6 +17,9 @@ final readonly class Prior
     /** Share of belief under which a state is dropped when few sets are looked at. Origin: judgement. */
     public const KEEP_NEARLY_ALL = 1e-7;
 
+    /** Pairs rarer than this share of what is dropped later are not looked at in the first place. Origin: judgement. */
+    private const RAREST_PAIR = 0.15;
+
     /** @var array<int, float> mode => share of jobs in which it is the only fault, or one of a chance pair, relative to the rest */
     private array $known;
 
@@ -67,11 +70,12 @@ final readonly class Prior
     public function belief(float $pruneBelow): Belief
     {
         [$sets, $weights] = $this->upToOne();
+        $least = $pruneBelow * self::RAREST_PAIR;
         $modes = array_keys($this->paired);
         foreach ($modes as $i => $a) {
             for ($j = $i + 1, $n = count($modes); $j < $n; $j++) {
                 $weight = $this->pair($a, $modes[$j]);
-                if ($weight > 0.0) {
+                if ($weight > $least) {
                     $sets[] = [$a, $modes[$j]];
                     $weights[] = $weight;
                 }

@@ -32,7 +32,7 @@ final class Replay
     /** States under which a change of the machine is followed. Origin: judgement. */
     private const CHANGED_STATES = 60;
 
-    public readonly StartModel $model;
+    public StartModel $model;
 
     public Belief $belief;
 
@@ -167,7 +167,7 @@ final class Replay
 
     /**
      * The same as `of`, taking up where an earlier replay left off: only the last entries are gone through. Null where that
-     * would not give the same: an entry was struck out, a spare, a slot or a prior has come into it.
+     * would not give the same: an entry was struck out, the spares to choose from are others, a slot or a prior has come into it.
      *
      * @param  list<array{string, string}>  $candidates
      */
@@ -185,7 +185,7 @@ final class Replay
     {
         $replay = new self($catalogue, $machine, $record, $candidates);
         $replay->gone = count($kept->entries);
-        if ($replay->footing() !== $kept->footing || $replay->goneThrough() !== $kept->entries) {
+        if ($replay->footing() !== $kept->footing || $replay->goneThrough() !== $kept->entries || ! $replay->begins($kept->spares)) {
             return null;
         }
         $replay->belief = Belief::fromKept($kept->belief);
@@ -221,12 +221,12 @@ final class Replay
         if ($next->goneThrough() !== $this->goneThrough()) {
             return null;
         }
-        foreach (InQuestion::spares(new Record($next->ahead()), [], $this->catalogue, $this->model->machine) as [$tag, $part]) {
-            if ($this->model->modes->ofSpare($tag, $part) === null) {
-                return null;
-            }
-        }
         $machine = $this->model->machine;
+        $coming = InQuestion::spares(new Record($next->ahead()), [], $this->catalogue, $machine);
+        $modes = $this->model->modes->withSpares($coming, $machine, $this->catalogue);
+        if ($modes !== $this->model->modes) {
+            $next->model = new StartModel($machine, $this->catalogue, $modes);
+        }
         $sameSlots = InQuestion::emptySlots($machine, $record) === InQuestion::emptySlots($machine, $this->record);
 
         return $sameSlots && Circumstances::of($record, $this->catalogue) == Circumstances::of($this->record, $this->catalogue)
@@ -239,6 +239,7 @@ final class Replay
     {
         return new KeptReplay(
             footing: $this->footing(),
+            spares: array_keys($this->model->modes->spares),
             entries: $this->goneThrough(),
             belief: $this->belief->kept(),
             setUp: $this->setUp,
@@ -270,20 +271,26 @@ final class Replay
         return array_column(array_slice($this->record->inForce, 0, $this->gone), 'number');
     }
 
-    /** What a replay rests on beside the entries: the modes in question, and what shifted their priors. */
+    /**
+     * Whether the spares in question begin with these, so that each still goes by its number.
+     *
+     * @param  list<string>  $spares
+     */
+    private function begins(array $spares): bool
+    {
+        return array_slice(array_keys($this->model->modes->spares), 0, count($spares)) === $spares;
+    }
+
+    /** What a replay rests on beside the entries and the spares: the modes of the machine's own parts, and what shifted their priors. */
     private function footing(): string
     {
         $modes = $this->model->modes;
         $events = array_map(fn (Event $event): string => $event->id, Circumstances::of($this->record, $this->catalogue));
 
-        return hash(
-            'xxh128',
-            json_encode(
-                [array_map(fn (Mode $m): string => "{$m->fault->id} {$m->part} {$m->stop} {$m->channel} "
-                    ."{$m->spare}", $modes->all), $events],
-                JSON_THROW_ON_ERROR,
-            ),
-        );
+        $own = array_slice($modes->all, 0, count($modes->all) - count($modes->spares));
+        $modesOf = array_map(fn (Mode $m): string => "{$m->fault->id} {$m->part} {$m->stop} {$m->channel}", $own);
+
+        return hash('xxh128', json_encode([$modesOf, $events], JSON_THROW_ON_ERROR));
     }
 
     /**

@@ -68,8 +68,8 @@ final readonly class SingleFaults
 
     private static function fit(Replay $before, Replay $after, Entry $entry): EntryFit
     {
-        [$was, $alive] = self::alone($before->belief);
-        [$is] = self::alone($after->belief);
+        [$was, $alive] = $before->belief->alone();
+        [$is] = $after->belief->alone();
         $scale = exp($after->belief->logEvidence - $before->belief->logEvidence);
         $of = [];
         foreach ($was as $fault => $weight) {
@@ -89,28 +89,6 @@ final readonly class SingleFaults
                     array_combine(array_keys($of), array_keys($of)),
                 ),
         );
-    }
-
-    /**
-     * @return array{array<int, float>, array<int, float>} fault => its probability as the only one, and the share of that in which it is
-     *     still there
-     */
-    private static function alone(Belief $belief): array
-    {
-        $was = $is = [];
-        foreach ($belief->states() as [$now, $weight, $had]) {
-            if (! isset($had[1])) {
-                $fault = $had[0] ?? self::NONE;
-                $was[$fault] = ($was[$fault] ?? 0.0) + $weight;
-                $is[$fault] = ($is[$fault] ?? 0.0) + ($now === [] ? 0.0 : $weight);
-            }
-        }
-
-        foreach ($was as $fault => $weight) {
-            $is[$fault] = $weight > 0.0 ? $is[$fault] / $weight : 0.0;
-        }
-
-        return [$was, $is];
     }
 
     /** What must be kept to take up again later. */

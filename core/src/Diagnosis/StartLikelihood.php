@@ -10,15 +10,18 @@ use Orthoscope\Core\Catalogue\Reach;
 final readonly class StartLikelihood implements Likelihood
 {
     /**
-     * @param  array<int, float>  $hazards mode => share of starts it stops, over 0: those that stop one within reach
-     * @param  array<int, float>  $seen    mode => likelihood of what was seen if this mode is what stops the start
+     * @param  list<int>  $stops   mode => stage it stops
+     * @param  array<int, float>  $stopped mode => probability that it stops the start, if none before does, and of what was seen then; of
+     *     those that stop one within reach
+     * @param  array<int, float>  $passes  mode => share of starts it lets pass
+     * @param  float  $seenAtCut likelihood of what was seen if none stops the start
      * @param  float  $flat    likelihood of what was seen if the record says nothing
      * @param  float  $noise   share of records that say nothing
      */
     private function __construct(
-        private Modes $modes,
-        private array $hazards,
-        private array $seen,
+        private array $stops,
+        private array $stopped,
+        private array $passes,
         private float $seenAtCut,
         public float $flat,
         public float $noise,
@@ -51,23 +54,26 @@ final readonly class StartLikelihood implements Likelihood
             $flat /= count($catalogue->sign($channel)->values);
         }
         $stops = $model->modes->stops;
-        $hazards = array_filter($hazards, fn (float $p, int $mode): bool => $p > 0.0 && $stops[$mode] < $cut, ARRAY_FILTER_USE_BOTH);
         $seenAt = fn (int $stop): float => self::reaching($reach, $stop, $dark)
             * $shown->likelihood($signs, $stop, [], $shown->atStop($stop), $reliability);
         $seenAtCut = $seenAt($cut);
         $faces = new OtherFaces($catalogue, $seenAt, $cut, $seenAtCut);
-        $seen = [];
+        $stopped = $passes = [];
         foreach ($hazards as $mode => $hazard) {
+            if ($hazard <= 0.0 || $stops[$mode] >= $cut) {
+                continue;
+            }
             $how = $model->modes->all[$mode];
             $p = self::reaching($reach, $how->stop, $dark);
             $asItDoes = $p > 0.0
                 ? $p * $shown->likelihood($signs, $how->stop, $how->fault->signs, $shown->byMode($mode, $how->stop), $reliability)
                 : 0.0;
-            $seen[$mode] = $faces->mixedInto($asItDoes, $how);
+            $stopped[$mode] = $hazard * $faces->mixedInto($asItDoes, $how);
+            $passes[$mode] = 1.0 - $hazard;
         }
         $noise = 1.0 - $trust * (1.0 - $catalogue->number('record_noise'));
 
-        return new self($model->modes, $hazards, $seen, $seenAtCut, $flat, $noise);
+        return new self($stops, $stopped, $passes, $seenAtCut, $flat, $noise);
     }
 
     private static function reaching(Reach $reach, int $stop, float $dark): float
@@ -91,19 +97,24 @@ final readonly class StartLikelihood implements Likelihood
      */
     public function exactly(array $faults): float
     {
-        if (isset($faults[1]) && (isset($faults[2]) || $this->modes->stops[$faults[0]] > $this->modes->stops[$faults[1]])) {
-            $faults = $this->modes->byStop($faults);
+        if (! isset($faults[1])) {
+            return isset($faults[0]) ? $this->before($faults[0], $this->seenAtCut) : $this->seenAtCut;
         }
-        $passes = 1.0;
-        $likelihood = 0.0;
-        foreach ($faults as $fault) {
-            if (isset($this->hazards[$fault])) {
-                $hazard = $this->hazards[$fault];
-                $likelihood += $passes * $hazard * $this->seen[$fault];
-                $passes *= 1.0 - $hazard;
-            }
-        }
+        if (! isset($faults[2])) {
+            [$one, $other] = $faults;
 
-        return $likelihood + $passes * $this->seenAtCut;
+            return $this->stops[$one] <= $this->stops[$other]
+                ? $this->before($one, $this->before($other, $this->seenAtCut))
+                : $this->before($other, $this->before($one, $this->seenAtCut));
+        }
+        usort($faults, fn (int $a, int $b): int => $this->stops[$b] <=> $this->stops[$a]);
+
+        return array_reduce($faults, fn (float $later, int $fault): float => $this->before($fault, $later), $this->seenAtCut);
+    }
+
+    /** Likelihood of what was seen with a fault before others, from that with the others alone. */
+    private function before(int $fault, float $later): float
+    {
+        return isset($this->stopped[$fault]) ? $this->stopped[$fault] + $this->passes[$fault] * $later : $later;
     }
 }

@@ -6,6 +6,7 @@ namespace Orthoscope\Core\Tests\Assessment;
 
 use Orthoscope\Core\Assessment\Adviser;
 use Orthoscope\Core\Assessment\Assessment;
+use Orthoscope\Core\CaseFile\CaseFile;
 use Orthoscope\Core\CommandLine\AssessmentJson;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\Record;
@@ -66,13 +67,34 @@ final class AdviserTest extends TestCase
         $this->assertNull(Replay::resume($kept, $after->machine, $after->record, Bench::catalogue()));
     }
 
-    public function test_a_spare_nobody_thought_of_is_not_taken_up(): void
+    public function test_a_spare_nobody_thought_of_is_taken_up_as_one_of_the_shelf(): void
     {
         $start = ['kind' => 'start', 'reached' => 'dark'];
+        $lent = [...$start, 'setup' => ['lent' => ['card' => ['tag' => 'G-77', 'trust' => 0.5]]]];
         $before = Bench::case([$start]);
-        $after = Bench::case([$start, [...$start, 'setup' => ['lent' => ['card' => ['tag' => 'G-77']]]]]);
+        $after = Bench::case([$start, $lent, [...$start, 'setup' => ['lent' => ['screen' => ['tag' => 'S-12']]]]]);
+        $whole = Replay::of($after->machine, $after->record, Bench::catalogue());
         $replay = Replay::of($before->machine, $before->record, Bench::catalogue());
-        $this->assertNull($replay->and($after->record));
-        $this->assertNotNull($replay->and(Bench::case([$start, $start])->record));
+        foreach ([$replay->and($after->record), $this->takenUp($replay, $after)] as $taken) {
+            $this->assertNotNull($taken);
+            $this->assertSame($whole->model->modes->spares, $taken->model->modes->spares);
+            $this->assertEqualsWithDelta($whole->belief->bySet(), $taken->belief->bySet(), 1e-12);
+        }
+        $this->assertGreaterThan(0.4, $whole->belief->had((int) $whole->model->modes->ofSpare('G-77', 'card')));
+    }
+
+    public function test_another_choice_of_spares_is_gone_through_again(): void
+    {
+        $case = Bench::case([['kind' => 'start', 'reached' => 'dark']]);
+        $kept = Replay::of($case->machine, $case->record, Bench::catalogue(), [['G-77', 'card']])->kept();
+        $this->assertNull(Replay::resume($kept, $case->machine, $case->record, Bench::catalogue(), [['G-78', 'card']]));
+        $this->assertNull(Replay::resume($kept, $case->machine, $case->record, Bench::catalogue()));
+        $more = [['G-77', 'card'], ['S-12', 'screen']];
+        $this->assertNotNull(Replay::resume($kept, $case->machine, $case->record, Bench::catalogue(), $more));
+    }
+
+    private function takenUp(Replay $replay, CaseFile $after): ?Replay
+    {
+        return Replay::resume(unserialize(serialize($replay->kept())), $after->machine, $after->record, Bench::catalogue());
     }
 }

@@ -111,6 +111,33 @@ final class BeliefTest extends TestCase
         $this->assertEqualsWithDelta(['a' => 0.5, 'b' => 0.3], $is, 1e-12);
     }
 
+    public function test_a_cure_leaves_those_without_the_fault_as_they_were(): void
+    {
+        $belief = Belief::over([[[], 0.3], [[1], 0.3], [[2], 0.4]]);
+        $this->assertSame($belief, $belief->after([9 => 1.0]));
+        $cured = [[[], 0.3, []], [[1], 0.0, [1]], [[2], 0.4, [2]], [[], 0.3, [1]]];
+        $this->assertEqualsWithDelta($cured, $belief->after([1 => 1.0])->states(), 1e-12);
+    }
+
+    public function test_what_is_cured_joins_what_was_cured_before(): void
+    {
+        $belief = Belief::over([[[1, 2], 1.0]])->after([1 => 0.5])->after([1 => 0.5, 2 => 0.5]);
+        $this->assertSame(4, $belief->stateCount());
+        $this->assertEqualsWithDelta(0.75 * 0.5, $belief->sound(), 1e-12);
+        $this->assertEqualsWithDelta(0.75, $belief->sound([2 => true]), 1e-12);
+        $this->assertEqualsWithDelta(0.5, $belief->sound([1 => true]), 1e-12);
+    }
+
+    public function test_each_fault_alone_and_none(): void
+    {
+        $belief = Belief::over([[[], 0.2], [[1], 0.4], [[2], 0.1], [[1, 2], 0.3]])->after([1 => 0.25]);
+        [$had, $has] = $belief->alone();
+        $this->assertEqualsWithDelta([-1 => 0.2, 1 => 0.4, 2 => 0.1], $had, 1e-12);
+        $this->assertEqualsWithDelta([-1 => 0.0, 1 => 0.75, 2 => 1.0], $has, 1e-12);
+        $this->assertTrue($belief->holds([1, 2]));
+        $this->assertFalse($belief->holds([2, 3]));
+    }
+
     public function test_what_is_cured_stays_cured(): void
     {
         $belief = Belief::over([[[1], 1.0]])
