@@ -15,6 +15,9 @@ use SplMinHeap;
  */
 final class Belief
 {
+    /** Stands for no fault at all. */
+    public const NONE = -1;
+
     /** Share of belief under which a fault brought about on the way is not followed, even where nothing else is dropped. */
     private const ARISING_LEAST = 3e-5;
 
@@ -29,6 +32,9 @@ final class Belief
 
     /** @var ?array<array-key, float> faults of a set, joined => its probability; filled as needed */
     private ?array $bySet = null;
+
+    /** @var ?array<int, float> fault => its probability; filled as needed */
+    private ?array $marginals = null;
 
     /** @var ?array{array<int, mixed>, float} what did not count the last time it was asked, and the answer */
     private ?array $sound = null;
@@ -446,15 +452,17 @@ final class Belief
      */
     public function marginals(): array
     {
-        $marginals = [];
-        $sets = $this->sets->all;
-        foreach ($this->weight as $i => $w) {
-            foreach ($sets[$this->was[$i]] as $fault) {
-                $marginals[$fault] = ($marginals[$fault] ?? 0.0) + $w;
+        if ($this->marginals === null) {
+            $this->marginals = [];
+            $sets = $this->sets->all;
+            foreach ($this->weight as $i => $w) {
+                foreach ($sets[$this->was[$i]] as $fault) {
+                    $this->marginals[$fault] = ($this->marginals[$fault] ?? 0.0) + $w;
+                }
             }
         }
 
-        return $marginals;
+        return $this->marginals;
     }
 
     /**
@@ -533,7 +541,7 @@ final class Belief
     }
 
     /**
-     * Of each fault alone, and of none at all under -1: its probability, and the share of that in which it is still there.
+     * Of each fault alone, and of none at all under NONE: its probability, and the share of that in which it is still there.
      *
      * @return array{array<int, float>, array<int, float>}
      */
@@ -543,7 +551,7 @@ final class Belief
         $sets = $this->sets->all;
         foreach ($this->was as $i => $set) {
             if (! isset($sets[$set][1])) {
-                $fault = $sets[$set][0] ?? -1;
+                $fault = $sets[$set][0] ?? self::NONE;
                 $had[$fault] = ($had[$fault] ?? 0.0) + $this->weight[$i];
                 $has[$fault] = ($has[$fault] ?? 0.0) + ($sets[$this->is[$i]] === [] ? 0.0 : $this->weight[$i]);
             }

@@ -23,6 +23,27 @@ final readonly class EntryFit
     }
 
     /**
+     * What an entry was worth, from belief just before and after it.
+     *
+     * @param  ?array<int, float>  $hazards fault => share of such starts it stops; null if the entry is of no single start
+     */
+    public static function between(Belief $before, Belief $after, ?array $hazards): self
+    {
+        [$was, $alive] = $before->alone();
+        [$is] = $after->alone();
+        $scale = exp($after->logEvidence - $before->logEvidence);
+        $of = $stops = [];
+        foreach ($was as $fault => $weight) {
+            $of[$fault] = $weight > 0.0 ? min(1.0, (($is[$fault] ?? 0.0) * $scale) / $weight) : 0.0;
+            $stops[$fault] = ($hazards[$fault] ?? 0.0) * $alive[$fault];
+        }
+        $none = $of[Belief::NONE] ?? 0.0;
+        unset($of[Belief::NONE], $stops[Belief::NONE]);
+
+        return self::of($none, $of, $hazards === null ? null : $stops);
+    }
+
+    /**
      * @param  array<int, float>  $of fault => likelihood
      * @param  ?array<int, float>  $stops fault => share in which it ends what was done; null if faults show independently of each other
      */

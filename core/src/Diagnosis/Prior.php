@@ -17,8 +17,8 @@ final readonly class Prior
     /** Share of belief under which a state is dropped when few sets are looked at. Origin: judgement. */
     public const KEEP_NEARLY_ALL = 1e-7;
 
-    /** Pairs rarer than this share of what is dropped later are not looked at in the first place. Origin: judgement. */
-    private const RAREST_PAIR = 0.15;
+    /** Share of the weight at which a pair is dropped, so that none is left out which is not: the first entry may move parts itself. */
+    private const SURELY_DROPPED = 0.5;
 
     /** @var array<int, float> mode => share of jobs in which it is the only fault, or one of a chance pair, relative to the rest */
     private array $known;
@@ -66,16 +66,19 @@ final readonly class Prior
      * Belief over nothing, each fault alone, and all pairs.
      *
      * @param  float  $pruneBelow share of belief under which a state is dropped
+     * @param  ?EntryFit  $first what each fault alone makes of the first entry: pairs that it will drop need not be looked at
      */
-    public function belief(float $pruneBelow): Belief
+    public function belief(float $pruneBelow, ?EntryFit $first = null): Belief
     {
         [$sets, $weights] = $this->upToOne();
-        $least = $pruneBelow * self::RAREST_PAIR;
         $modes = array_keys($this->paired);
+        $fits = array_map(fn (int $mode): float => $first === null ? 1.0 : $first->of[$mode] ?? $first->none, $modes);
+        $least = $first === null ? 0.0 : self::SURELY_DROPPED * $pruneBelow * $this->expected($first);
         foreach ($modes as $i => $a) {
             for ($j = $i + 1, $n = count($modes); $j < $n; $j++) {
                 $weight = $this->pair($a, $modes[$j]);
-                if ($weight > $least) {
+                // Two faults explain an entry no better than both taken together.
+                if ($weight * ($fits[$i] + $fits[$j]) > $least) {
                     $sets[] = [$a, $modes[$j]];
                     $weights[] = $weight;
                 }
@@ -83,6 +86,15 @@ final readonly class Prior
         }
 
         return Belief::weighing($sets, $weights, $pruneBelow);
+    }
+
+    /** How likely an entry is beforehand, with one fault or none: no more than it is in all. */
+    private function expected(EntryFit $entry): float
+    {
+        [$sets, $weights] = $this->upToOne();
+        $fit = fn (array $set, float $weight): float => $weight * ($set === [] ? $entry->none : $entry->of[$set[0]] ?? $entry->none);
+
+        return array_sum(array_map($fit, $sets, $weights));
     }
 
     /**

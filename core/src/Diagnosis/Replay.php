@@ -79,7 +79,10 @@ final class Replay
         ?float $pruneBelow = null,
     ): self {
         $replay = new self($catalogue, $machine, $record, $candidates);
-        $replay->belief = $replay->prior()->belief($pruneBelow ?? $catalogue->number('prune_below'));
+        $pruneBelow ??= $catalogue->number('prune_below');
+        $prior = $replay->prior();
+        $replay->belief = $prior->among([], $pruneBelow);
+        $replay->belief = $prior->belief($pruneBelow, $replay->firstFit());
 
         return $replay->throughTheRest();
     }
@@ -136,6 +139,14 @@ final class Replay
                 fn (int $mode): bool => $this->model->modes->stops[$mode] < $this->model->cut($setUp),
                 ARRAY_FILTER_USE_KEY,
             );
+    }
+
+    /** What each fault alone makes of the first entry; null where that is none, or one that says nothing of them. */
+    private function firstFit(): ?EntryFit
+    {
+        $first = $this->ahead() === [] ? null : $this->next();
+
+        return $first === null || $first->belief->logEvidence === 0.0 ? null : EntryFit::between($this->belief, $first->belief, null);
     }
 
     /** @return list<Entry> those not gone through yet */

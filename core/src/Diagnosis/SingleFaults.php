@@ -6,7 +6,6 @@ namespace Orthoscope\Core\Diagnosis;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Chain\Machine;
-use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Record;
 
 /**
@@ -17,9 +16,6 @@ final readonly class SingleFaults
 {
     /** However little is left of a fault alone, with another it may be what is wrong. */
     private const KEEP_ALL = 1e-300;
-
-    /** Stands for no fault at all. */
-    private const NONE = -1;
 
     /** @param  list<EntryFit>  $fits of the entries that were observed */
     private function __construct(private Replay $replay, private array $fits)
@@ -58,37 +54,12 @@ final readonly class SingleFaults
         foreach ($replay->ahead() as $entry) {
             $next = $replay->next();
             if ($next->belief->logEvidence !== $replay->belief->logEvidence) {
-                $fits[] = self::fit($replay, $next, $entry);
+                $fits[] = EntryFit::between($replay->belief, $next->belief, $next->hazardsSeen($entry));
             }
             $replay = $next;
         }
 
         return new self($replay, $fits);
-    }
-
-    private static function fit(Replay $before, Replay $after, Entry $entry): EntryFit
-    {
-        [$was, $alive] = $before->belief->alone();
-        [$is] = $after->belief->alone();
-        $scale = exp($after->belief->logEvidence - $before->belief->logEvidence);
-        $of = [];
-        foreach ($was as $fault => $weight) {
-            $of[$fault] = $weight > 0.0 ? min(1.0, (($is[$fault] ?? 0.0) * $scale) / $weight) : 0.0;
-        }
-        $none = $of[self::NONE] ?? 0.0;
-        unset($of[self::NONE]);
-        $hazards = $after->hazardsSeen($entry);
-
-        return EntryFit::of(
-            $none,
-            $of,
-            $hazards === null
-                ? null
-                : array_map(
-                    fn (int $fault): float => ($hazards[$fault] ?? 0.0) * $alive[$fault],
-                    array_combine(array_keys($of), array_keys($of)),
-                ),
-        );
     }
 
     /** What must be kept to take up again later. */
