@@ -52,6 +52,8 @@ final class Catalogue
         'texts',
     ];
 
+    private static ?self $shipped = null;
+
     /** @var list<string> stage ids in order */
     public readonly array $stageIds;
 
@@ -199,10 +201,10 @@ final class Catalogue
         $this->supplier = SupplierData::fromFile($file('supplier'));
     }
 
-    /** The catalogue that ships with the program. */
+    /** The catalogue that ships with the program, read once: its files are part of it. */
     public static function shipped(): self
     {
-        return new self(self::read(dirname(__DIR__, 2).'/catalogue'));
+        return self::$shipped ??= new self(self::read(dirname(__DIR__, 2).'/catalogue'));
     }
 
     /**

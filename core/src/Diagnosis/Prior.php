@@ -88,6 +88,30 @@ final readonly class Prior
         return Belief::weighing($sets, $weights, $pruneBelow);
     }
 
+    /**
+     * Every set of one and of two faults with its share of jobs, likeliest first; for who draws one of them.
+     *
+     * @return array<int, float> the higher fault << 32 | the lower, or the one fault that there is => share
+     */
+    public function likeliestFirst(): array
+    {
+        [$sets, $weights] = $this->upToOne();
+        $shares = array_combine(array_map(fn (array $set): int => $set[0] ?? Belief::NONE, $sets), $weights);
+        unset($shares[Belief::NONE]);
+        $modes = array_keys($this->paired);
+        foreach ($modes as $i => $a) {
+            for ($j = $i + 1, $n = count($modes); $j < $n; $j++) {
+                $share = $this->pair($a, $modes[$j]);
+                if ($share > 0.0) {
+                    $shares[($modes[$j] << 32) | $a] = $share;
+                }
+            }
+        }
+        arsort($shares);
+
+        return $shares;
+    }
+
     /** How likely an entry is beforehand, with one fault or none: no more than it is in all. */
     private function expected(EntryFit $entry): float
     {

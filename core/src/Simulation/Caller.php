@@ -31,11 +31,9 @@ final readonly class Caller
     {
         // Every question's own parts at home are known to this world, so that it has the same numbers for faults throughout.
         $world = Replay::of($machine, new Record([]), $catalogue);
-        $sets = array_values(
-            array_filter((new Prior($world->model->modes, $catalogue, []))->belief(0.0)->sets(), fn (array $set): bool => $set[0] !== []),
-        );
+        $drawn = (int) $draw->weighed((new Prior($world->model->modes, $catalogue, []))->likeliestFirst());
 
-        return new self($catalogue, $world, $sets[$draw->weighed(array_column($sets, 1))][0], $draw);
+        return new self($catalogue, $world, $drawn >> 32 === 0 ? [$drawn] : [$drawn & 0xFFFFFFFF, $drawn >> 32], $draw);
     }
 
     /** The answer to a question. */

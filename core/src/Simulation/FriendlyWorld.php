@@ -32,14 +32,13 @@ final readonly class FriendlyWorld implements World
     /** @return list<int> */
     private function faults(Modes $modes, Draw $draw): array
     {
-        $known = $weights = [];
-        foreach ((new Prior($modes, $this->catalogue, []))->belief(0.0)->sets() as [$set, $p]) {
-            if ($set !== [] && $modes->all[$set[0]]->fault->part !== 'outside') {
-                $known[] = $set;
-                $weights[] = $p;
-            }
-        }
+        $shares = array_filter(
+            (new Prior($modes, $this->catalogue, []))->likeliestFirst(),
+            fn (int $set): bool => $modes->all[$set & 0xFFFFFFFF]->fault->part !== 'outside',
+            ARRAY_FILTER_USE_KEY,
+        );
+        $drawn = (int) $draw->weighed($shares);
 
-        return $known[$draw->weighed($weights)];
+        return $drawn >> 32 === 0 ? [$drawn] : [$drawn & 0xFFFFFFFF, $drawn >> 32];
     }
 }

@@ -62,6 +62,8 @@ final class Play
     /** @var array<string, true> parts said to work that were at fault */
     private array $provedWrongly = [];
 
+    private ?Replay $few = null;
+
     private readonly Bench $bench;
 
     private readonly Shelf $shelf;
@@ -208,7 +210,7 @@ final class Play
         // Who does not act on belief needs only what was done to the machine, so few fault sets do.
         $replay = $this->policy instanceof StatesBelief
                 ? $this->adviser->replay($record, $this->policy->looksWidely())
-                : Replay::among([], $this->bench->hidden->machine(), $record, $this->catalogue);
+                : $this->few = $this->few?->and($record) ?? Replay::among([], $this->bench->hidden->machine(), $record, $this->catalogue);
         $view = new View($this->catalogue, $replay, $record, $this->shelf);
         if ($record->lastStart() !== null && $this->policy instanceof StatesBelief) {
             $fits = $this->policy->looksWidely() ? $this->adviser->fits($record) : null;

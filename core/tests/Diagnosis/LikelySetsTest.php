@@ -35,9 +35,10 @@ final class LikelySetsTest extends TestCase
             );
             $pairs = [];
             $all = Replay::of($machine, $record, Catalogue::shipped(), pruneBelow: $isLong ? 1e-13 : 1e-11);
+            $prior = $all->prior();
             foreach ($all->belief->bySet() as $set => $p) {
                 $faults = array_map(intval(...), explode(' ', (string) $set));
-                if (count($faults) === 2 && $all->prior()->pair(...$faults) > 0.0) {
+                if (count($faults) === 2 && $prior->pair(...$faults) > 0.0) {
                     $pairs[$set] = $p;
                 }
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Tests\Diagnosis;
 
+use Orthoscope\Core\Diagnosis\Mode;
 use Orthoscope\Core\Tests\Courses;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -188,12 +189,10 @@ final class MetamorphicTest extends TestCase
             return self::$worked[$key];
         }
         $replay = Bench::replay($entries, $course['machine']);
-        $beliefs = [];
-        foreach ($replay->model->machine->parts as $part) {
-            $beliefs[$part->id] = Bench::suspicion($replay, $part->id);
-        }
+        $own = array_filter($replay->model->modes->all, fn (Mode $mode): bool => $mode->spare === null);
+        [$beliefs] = $replay->belief->byGroup(array_map(fn (Mode $mode): string => $mode->part, $own));
 
-        return self::$worked[$key] = $beliefs;
+        return self::$worked[$key] = $beliefs + array_map(fn (): float => 0.0, $replay->model->machine->parts);
     }
 
     /**

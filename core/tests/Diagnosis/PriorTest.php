@@ -12,6 +12,35 @@ use PHPUnit\Framework\TestCase;
 
 final class PriorTest extends TestCase
 {
+    public function test_those_drawn_from_are_those_believed_in(): void
+    {
+        $prior = Bench::replay([])->prior();
+        $shares = $prior->likeliestFirst();
+        $all = array_sum($shares);
+        $believed = array_filter($prior->belief(0.0)->sets(), fn (array $set): bool => $set[0] !== []);
+        $this->assertCount(count($believed), $shares);
+        foreach (array_slice($believed, 0, 2000) as [$set, $p]) {
+            $key = isset($set[1]) ? ($set[1] << 32) | $set[0] : $set[0];
+            $this->assertEqualsWithDelta($p / array_sum(array_column($believed, 1)), $shares[$key] / $all, 1e-9);
+        }
+        $this->assertSame(max($shares), reset($shares));
+    }
+
+    public function test_only_pairs_that_the_first_entry_would_drop_are_left_out(): void
+    {
+        $prior = Bench::replay([])->prior();
+        $dropped = 6e-7;
+        $dark = ['kind' => 'start', 'reached' => 'dark', 'waited' => 120, 'signs' => ['fans' => 'spin', 'lamp' => 'memory']];
+        $case = Bench::case([$dark]);
+        $short = Replay::of($case->machine, $case->record, Bench::catalogue(), pruneBelow: $dropped);
+        $full = $prior->belief($dropped);
+        $this->assertGreaterThan($short->belief->stateCount(), $full->stateCount());
+        $this->assertEqualsWithDelta(1.0, array_sum($short->belief->bySet()), 1e-9);
+        $longWay = Replay::among(array_column($full->sets(), 0), $case->machine, $case->record, Bench::catalogue())->belief->bySet();
+        $kept = array_filter($longWay, fn (float $p): bool => $p > 1.05 * $dropped);
+        $this->assertSame([], array_diff_key($kept, $short->belief->bySet()));
+    }
+
     public function test_doubles_have_the_stated_share_of_jobs(): void
     {
         $bySize = [0.0, 0.0, 0.0];

@@ -59,7 +59,7 @@ final class LearningTest extends TestCase
         $catalogue = Bench::catalogue();
         $world = new FriendlyWorld($catalogue);
         $machines = $causes = [];
-        for ($job = 0; $job < 60; $job++) {
+        for ($job = 0; $job < 30; $job++) {
             $machines[] = Machine::fromArray(Stock::machine(Draw::from("learn {$job} machine")), $catalogue);
             $hidden = $world->machine(Draw::from("learn {$job} machine"))->causes();
             $causes[] = $hidden[$job % count($hidden)][0];

@@ -60,7 +60,7 @@ final class KnowingPolicyTest extends TestCase
             $simulation = new Simulation(Bench::catalogue(), 'quicker', world: $world);
             $minutes = ['knowing' => 0.0, 'script' => 0.0];
             foreach (array_keys($minutes) as $policy) {
-                for ($job = 0; $job < 7; $job++) {
+                for ($job = 0; $job < 4; $job++) {
                     $minutes[$policy] += $simulation->play($job, $policy)->minutes;
                 }
             }
