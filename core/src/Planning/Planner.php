@@ -27,6 +27,9 @@ final class Planner
 {
     private const EXPLAINED_STEPS = 8;
 
+    /** Decimals to which what is saved or told must differ to put one step before another. */
+    private const ALIKE = 6;
+
     /** Chance of one outcome from which a step tells nothing. */
     private const FOREGONE_FROM = 0.99;
 
@@ -433,12 +436,13 @@ final class Planner
      */
     private function rank(Weighed $one): array
     {
+        // Rounded, so that of two sticks alike the first comes first, and not the one that chance put there in the last digit.
         return [
             $one->isOpen() ? 0 : 1,
             $this->comesFirst($one->candidate) ? 0 : 1,
-            -$one->savesPerMinute(),
-            $one->savesTime() ? -round($one->saves / 2) : -$one->tellsPerMinute(),
-            -$one->bits,
+            -round($one->savesPerMinute(), self::ALIKE),
+            $one->savesTime() ? -round($one->saves / 2) : -round($one->tellsPerMinute(), self::ALIKE),
+            -round($one->bits, self::ALIKE),
         ];
     }
 
