@@ -22,16 +22,12 @@ use Tests\Support\TestClock;
 
 abstract class TestCase extends BaseTestCase
 {
-    /** @var ?array<string, mixed> */
-    private static ?array $files = null;
-
     protected function setUp(): void
     {
         TestClock::start();
         parent::setUp();
         // The files of the catalogue are read once for all tests, as a shop reads them once until one changes.
-        self::$files ??= Catalogue::read(base_path('core/catalogue'));
-        Cache::forever('catalogue.'.app(CoreVersion::class)->word(), self::$files);
+        Cache::forever('catalogue.'.app(CoreVersion::class)->word(), Catalogue::shipped()->files());
         $this->app->bind(Reckoner::class, RememberingReckoner::class);
     }
 

@@ -73,7 +73,7 @@ final readonly class Prior
         [$sets, $weights] = $this->upToOne();
         $modes = array_keys($this->paired);
         $fits = array_map(fn (int $mode): float => $first === null ? 1.0 : $first->of[$mode] ?? $first->none, $modes);
-        $least = $first === null ? 0.0 : self::SURELY_DROPPED * $pruneBelow * $this->expected($first);
+        $least = $first === null ? 0.0 : self::SURELY_DROPPED * $pruneBelow * self::expected($first, $sets, $weights);
         foreach ($modes as $i => $a) {
             for ($j = $i + 1, $n = count($modes); $j < $n; $j++) {
                 $weight = $this->pair($a, $modes[$j]);
@@ -91,7 +91,7 @@ final readonly class Prior
     /**
      * Every set of one and of two faults with its share of jobs, likeliest first; for who draws one of them.
      *
-     * @return array<int, float> the higher fault << 32 | the lower, or the one fault that there is => share
+     * @return array<int, float> a number that `faultsOf` understands => share
      */
     public function likeliestFirst(): array
     {
@@ -112,10 +112,20 @@ final readonly class Prior
         return $shares;
     }
 
-    /** How likely an entry is beforehand, with one fault or none: no more than it is in all. */
-    private function expected(EntryFit $entry): float
+    /** @return list<int> the one fault, or the two in rising order, that a number of `likeliestFirst` stands for */
+    public static function faultsOf(int $set): array
     {
-        [$sets, $weights] = $this->upToOne();
+        return $set >> 32 === 0 ? [$set] : [$set & 0xFFFFFFFF, $set >> 32];
+    }
+
+    /**
+     * How likely an entry is beforehand, with one fault or none: no more than it is in all.
+     *
+     * @param  list<list<int>>  $sets of none and of one
+     * @param  list<float>  $weights the share of each
+     */
+    private static function expected(EntryFit $entry, array $sets, array $weights): float
+    {
         $fit = fn (array $set, float $weight): float => $weight * ($set === [] ? $entry->none : $entry->of[$set[0]] ?? $entry->none);
 
         return array_sum(array_map($fit, $sets, $weights));

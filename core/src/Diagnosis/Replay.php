@@ -81,6 +81,7 @@ final class Replay
         $replay = new self($catalogue, $machine, $record, $candidates);
         $pruneBelow ??= $catalogue->number('prune_below');
         $prior = $replay->prior();
+        // What each fault alone makes of the first entry costs little, and tells which of all pairs need not be looked at.
         $replay->belief = $prior->among([], $pruneBelow);
         $replay->belief = $prior->belief($pruneBelow, $replay->firstFit());
 

@@ -33,7 +33,7 @@ final readonly class Caller
         $world = Replay::of($machine, new Record([]), $catalogue);
         $drawn = (int) $draw->weighed((new Prior($world->model->modes, $catalogue, []))->likeliestFirst());
 
-        return new self($catalogue, $world, $drawn >> 32 === 0 ? [$drawn] : [$drawn & 0xFFFFFFFF, $drawn >> 32], $draw);
+        return new self($catalogue, $world, Prior::faultsOf($drawn), $draw);
     }
 
     /** The answer to a question. */

@@ -34,11 +34,10 @@ final readonly class FriendlyWorld implements World
     {
         $shares = array_filter(
             (new Prior($modes, $this->catalogue, []))->likeliestFirst(),
-            fn (int $set): bool => $modes->all[$set & 0xFFFFFFFF]->fault->part !== 'outside',
+            fn (int $set): bool => $modes->all[Prior::faultsOf($set)[0]]->fault->part !== 'outside',
             ARRAY_FILTER_USE_KEY,
         );
-        $drawn = (int) $draw->weighed($shares);
 
-        return $drawn >> 32 === 0 ? [$drawn] : [$drawn & 0xFFFFFFFF, $drawn >> 32];
+        return Prior::faultsOf((int) $draw->weighed($shares));
     }
 }

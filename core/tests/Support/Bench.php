@@ -12,11 +12,9 @@ use Orthoscope\Core\Diagnosis\Replay;
 /** A short way to say a case in a test. */
 final class Bench
 {
-    private static ?Catalogue $catalogue = null;
-
     public static function catalogue(): Catalogue
     {
-        return self::$catalogue ??= Catalogue::shipped();
+        return Catalogue::shipped();
     }
 
     /**
