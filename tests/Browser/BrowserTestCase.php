@@ -133,7 +133,7 @@ abstract class BrowserTestCase extends TestCase
         for ($try = 1; $try <= 5; $try++) {
             try {
                 foreach ($this->browser->findElements(WebDriverBy::xpath($path)) as $element) {
-                    if ($element->isDisplayed()) {
+                    if ($this->isSeen($element)) {
                         $this->clickOn($element);
 
                         return;
@@ -145,6 +145,12 @@ abstract class BrowserTestCase extends TestCase
             }
         }
         $this->fail("There is no \"{$text}\" to click on ".$this->browser->getCurrentURL());
+    }
+
+    /** Whether it is on the page to see: a link in a list that is folded up has a place and is not. */
+    private function isSeen(RemoteWebElement $element): bool
+    {
+        return $this->browser->executeScript('return arguments[0].checkVisibility({visibilityProperty: true})', [$element]) === true;
     }
 
     /** Brings it to the middle of the window and clicks it; once more where the page still moved as its fonts and scripts came in. */

@@ -33,9 +33,10 @@ final class Driver
     public function open(int $width = 1280, int $height = 800): RemoteWebDriver
     {
         $options = new ChromeOptions;
-        $options->setBinary('/usr/bin/chromium');
+        $options->setBinary(__DIR__.'/headless');
+        // Letters are as wide as on a screen: without a window they would be rounded to whole dots.
         $options->addArguments([
-            '--headless=new', '--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking',
+            '--no-sandbox', '--disable-gpu', '--font-render-hinting=none', '--no-first-run', '--disable-background-networking',
             '--disable-component-update', '--disable-sync', '--disable-quic', '--disable-dev-shm-usage', '--force-device-scale-factor=1',
             "--window-size={$width},{$height}", '--user-data-dir='.$this->emptyFolder(),
         ]);
