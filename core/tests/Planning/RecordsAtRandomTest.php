@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Tests\Planning;
 
+use Orthoscope\Core\Assessment\Adviser;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Diagnosis\Ground;
@@ -54,12 +55,12 @@ final class RecordsAtRandomTest extends TestCase
         if ($thrown !== null) {
             $entries[] = $reader->read(count($entries) + 1, $thrown);
         }
+        $adviser = new Adviser(Bench::catalogue(), $hidden->machine(), Shelf::wellStocked(Bench::catalogue()));
         for ($upTo = max(1, count($entries) - 3); $upTo <= count($entries); $upTo++) {
             /** @var list<Entry> $so */
             $so = array_slice($entries, 0, $upTo);
             $record = new Record($so);
-            $assessment = Assessment::of($hidden->machine(), $record, Shelf::wellStocked(Bench::catalogue()), Bench::catalogue());
-            $this->check($assessment, $record, "record {$number}, entry {$upTo}");
+            $this->check($adviser->assess($record), $record, "record {$number}, entry {$upTo}");
         }
     }
 
@@ -96,7 +97,7 @@ final class RecordsAtRandomTest extends TestCase
                 "{$where}: the sentence and the list say the same",
             );
         }
-        $grounds = Grounds::read($record, Replay::of($assessment->machine, $record, Bench::catalogue())->model);
+        $grounds = Grounds::read($record, Replay::among([], $assessment->machine, $record, Bench::catalogue())->model);
         foreach ($advice->steps as $step) {
             $this->assertFalse(
                 $step->candidate->step->each === 'swapped' && $grounds->has($step->candidate->target->id ?? '', Ground::Seen),

@@ -49,10 +49,11 @@ final class Bench
      */
     public static function replay(array $entries, array $machine = [], ?Catalogue $catalogue = null): Replay
     {
-        $catalogue ??= self::catalogue();
-        $case = CaseFile::parse(self::json($entries, $machine), $catalogue);
+        $case = CaseFile::parse(self::json($entries, $machine), $catalogue ?? self::catalogue());
 
-        return Replay::of($case->machine, $case->record, $catalogue);
+        return $catalogue === null
+            ? BegunRecords::replay($case->machine, $case->record)
+            : Replay::of($case->machine, $case->record, $catalogue);
     }
 
     /**
@@ -82,7 +83,7 @@ final class Bench
     {
         $case = CaseFile::parse(self::json($entries, $machine, $shelf), self::catalogue());
 
-        return Assessment::of($case->machine, $case->record, $case->shelf, self::catalogue());
+        return BegunRecords::assess($case->machine, $case->record, $case->shelf);
     }
 
     public static function suspicion(Replay $replay, string $part): float
