@@ -9,19 +9,27 @@ use App\Models\JobFacts;
 use App\Models\Role;
 use App\Models\Summary;
 use App\Models\User;
-use Database\Seeders\DatabaseSeeder;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Symfony\Component\Yaml\Yaml;
+use Tests\Browser\Support\SeededDatabase;
+use Tests\Support\OwnDatabase;
 use Tests\TestCase;
 
 /** The demo shop loads through the same doors people use, holds every state a job can be in, and every page of it opens. */
 final class DemoShopTest extends TestCase
 {
-    use RefreshDatabase;
+    private ?OwnDatabase $own = null;
+
+    protected function tearDown(): void
+    {
+        $this->own?->drop();
+        parent::tearDown();
+    }
 
     public function test_the_demo_shop(): void
     {
-        $this->seed(DatabaseSeeder::class);
+        // Loaded once for all tests that look at it; as it is asked of another kind of database, into that.
+        $this->own = OwnDatabase::make()->use();
+        OwnDatabase::isPostgres() ? $this->artisan('migrate:fresh', ['--seed' => true]) : SeededDatabase::into($this->own->name);
         $this->assertEqualsCanonicalizing(
             ['locked', 'first-start', 'find', 'confirm', 'prove', 'answer', 'part', 'collect', 'closed'],
             Summary::query()->distinct()->toBase()->pluck('waits_for')->all(),

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Browser\Support;
 
-use Illuminate\Filesystem\Filesystem;
 use Symfony\Component\Process\Process;
 use Tests\Support\TestClock;
 
@@ -15,7 +14,7 @@ final class DemoServer
         private readonly Process $process,
         public readonly string $address,
         private readonly string $database,
-        private readonly string $storage,
+        private readonly StorageFolder $storage,
     ) {
     }
 
@@ -24,10 +23,10 @@ final class DemoServer
     {
         $root = dirname(__DIR__, 3);
         $database = (string) tempnam(sys_get_temp_dir(), 'orthoscope');
-        $storage = self::storage();
+        $storage = StorageFolder::make();
         $port = FreePort::find();
         $env = [
-            'LARAVEL_STORAGE_PATH' => $storage,
+            'LARAVEL_STORAGE_PATH' => $storage->path,
             // What a view is compiled to is the same for all of them.
             'VIEW_COMPILED_PATH' => $root.'/storage/framework/views',
             'APP_ENV' => 'local',
@@ -47,7 +46,7 @@ final class DemoServer
             'SHOP_SUPPLIER_SOLD_OUT' => '0',
             ...TestClock::environment(),
         ];
-        $demo ? SeededDatabase::into($database, $root, $env) : self::migrate($root, $env);
+        $demo ? SeededDatabase::into($database) : self::migrate($root, $env);
         $process = new Process(
             [
                 'setsid',
@@ -84,18 +83,6 @@ final class DemoServer
         (new Process([PHP_BINARY, ...TestClock::options(), 'artisan', 'migrate', '--force'], $root, $env, null, 120))->mustRun();
     }
 
-    /** A storage folder of its own: what one server counts or keeps is nothing to another that runs beside it. */
-    private static function storage(): string
-    {
-        $folder = (string) tempnam(sys_get_temp_dir(), 'orthoscope');
-        unlink($folder);
-        foreach (['app', 'framework/cache/data', 'framework/sessions', 'framework/views', 'logs'] as $part) {
-            mkdir("{$folder}/{$part}", 0700, true);
-        }
-
-        return $folder;
-    }
-
     public function stop(): void
     {
         // The server has workers; they end with their group.
@@ -107,6 +94,6 @@ final class DemoServer
         foreach (['', '-wal', '-shm'] as $suffix) {
             @unlink($this->database.$suffix);
         }
-        (new Filesystem)->deleteDirectory($this->storage);
+        $this->storage->delete();
     }
 }

@@ -17,37 +17,56 @@ final class SeededDatabase
     /** Seconds before the tests begin that the demo is loaded: more than loading takes. */
     private const BEFORE = 900;
 
-    /** @param  array<string, string>  $env */
-    public static function into(string $database, string $root, array $env): void
+    /** The demo shop, as it is served. */
+    private const SHOP = [
+        'APP_ENV' => 'local',
+        'APP_KEY' => 'base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8=',
+        'SHOP_DEMO' => 'true',
+        'SHOP_GATEWAY' => 'simulated',
+        'SHOP_SUPPLIER_SOLD_OUT' => '0',
+        'SESSION_DRIVER' => 'file',
+        'CACHE_STORE' => 'array',
+        'LOG_CHANNEL' => 'single',
+        'BCRYPT_ROUNDS' => '4',
+        'DB_CONNECTION' => 'sqlite',
+    ];
+
+    public static function into(string $database): void
     {
+        $root = dirname(__DIR__, 3);
         $kept = sys_get_temp_dir().'/orthoscope-seeded-'.self::version($root).'.sqlite';
         $lock = fopen("{$kept}.lock", 'c');
         assert($lock !== false);
-        // Two lanes run side by side: one loads, the other waits.
+        // Lanes run side by side: one loads, the others wait.
         flock($lock, LOCK_EX);
-        if (! is_file($kept)) {
-            $fresh = "{$kept}.new";
-            file_put_contents($fresh, '');
-            (new Process(
-                [PHP_BINARY, ...TestClock::options(), 'artisan', 'migrate:fresh', '--seed', '--force'],
-                $root,
-                ['DB_DATABASE' => $fresh, 'CACHE_STORE' => 'array'] + TestClock::environment(self::BEFORE) + $env,
-                null,
-                900,
-            ))->mustRun();
-            (new Process(
-                [
-                    PHP_BINARY,
-                    '-r',
-                    '(new PDO("sqlite:$argv[1]"))->exec("PRAGMA wal_checkpoint(TRUNCATE); PRAGMA journal_mode=DELETE;");',
-                    $fresh,
-                ],
-                $root,
-            ))->mustRun();
-            rename($fresh, $kept);
-        }
+        is_file($kept) || self::load($kept, $root);
         flock($lock, LOCK_UN);
         copy($kept, $database);
+    }
+
+    private static function load(string $kept, string $root): void
+    {
+        $fresh = "{$kept}.new";
+        file_put_contents($fresh, '');
+        $storage = StorageFolder::make();
+        (new Process(
+            [PHP_BINARY, ...TestClock::options(), 'artisan', 'migrate:fresh', '--seed', '--force'],
+            $root,
+            ['DB_DATABASE' => $fresh, 'LARAVEL_STORAGE_PATH' => $storage->path] + TestClock::environment(self::BEFORE) + self::SHOP,
+            null,
+            900,
+        ))->mustRun();
+        $storage->delete();
+        (new Process(
+            [
+                PHP_BINARY,
+                '-r',
+                '(new PDO("sqlite:$argv[1]"))->exec("PRAGMA wal_checkpoint(TRUNCATE); PRAGMA journal_mode=DELETE;");',
+                $fresh,
+            ],
+            $root,
+        ))->mustRun();
+        rename($fresh, $kept);
     }
 
     /** Changes with the program, the demo data and the moment at which the tests begin. */
