@@ -132,7 +132,7 @@ final class PatternsTest extends TestCase
     public function test_learning_is_proposed_tried_accepted_and_taken_back_by_the_lead(): void
     {
         $lead = $this->people();
-        app(GenerateJobs::class)->make(60, 'learn');
+        app(GenerateJobs::class)->make(12, 'learn');
         $job = $this->job(entries: self::DARK);
         $stick = fn (): float => app(AssessJob::class)->assess($job->refresh())->standings['stick-2']->probability;
         $before = $stick();
