@@ -16,7 +16,7 @@ use Orthoscope\Core\Evidence\Record;
 final class RememberingReckoner extends Reckoner
 {
     /** So many are remembered, the latest: each holds hundreds of kilobytes. */
-    private const MOST = 100;
+    private const MOST = 30;
 
     /** @var array<string, array{Assessment, ?Kept}> */
     private static array $remembered = [];
