@@ -15,7 +15,7 @@ use Orthoscope\Core\Evidence\Record;
  */
 final class RememberingReckoner extends Reckoner
 {
-    /** So many are remembered, the latest: each holds hundreds of kilobytes. */
+    /** So many are remembered, the latest: each holds megabytes. */
     private const MOST = 30;
 
     /** @var array<string, array{Assessment, ?Kept}> */

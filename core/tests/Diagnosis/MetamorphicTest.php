@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Tests\Diagnosis;
 
-use Orthoscope\Core\Diagnosis\Mode;
 use Orthoscope\Core\Tests\Courses;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -188,11 +187,8 @@ final class MetamorphicTest extends TestCase
         if (isset(self::$worked[$key])) {
             return self::$worked[$key];
         }
-        $replay = Bench::replay($entries, $course['machine']);
-        $own = array_filter($replay->model->modes->all, fn (Mode $mode): bool => $mode->spare === null);
-        [$beliefs] = $replay->belief->byGroup(array_map(fn (Mode $mode): string => $mode->part, $own));
 
-        return self::$worked[$key] = $beliefs + array_map(fn (): float => 0.0, $replay->model->machine->parts);
+        return self::$worked[$key] = Bench::suspicions(Bench::replay($entries, $course['machine']));
     }
 
     /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Tests\Diagnosis;
 
-use Orthoscope\Core\Diagnosis\Mode;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Tests\Courses;
 use Orthoscope\Core\Tests\Support\Bench;
@@ -218,16 +217,7 @@ final class PropertiesTest extends TestCase
 
     private function assertSameBelief(Replay $a, Replay $b, float $within): void
     {
-        $suspicions = function (Replay $replay): array {
-            $own = array_filter($replay->model->modes->all, fn (Mode $mode): bool => $mode->spare === null);
-
-            return $replay->belief->byGroup(array_map(fn (Mode $mode): string => $mode->part, $own))[0];
-        };
-        [$ofA, $ofB] = [$suspicions($a), $suspicions($b)];
-        $this->assertNotSame([], $ofA);
-        foreach (array_keys($a->model->machine->parts) as $part) {
-            $this->assertEqualsWithDelta($ofA[$part] ?? 0.0, $ofB[$part] ?? 0.0, $within, $part);
-        }
+        $this->assertEqualsWithDelta(Bench::suspicions($a), Bench::suspicions($b), $within);
         $this->assertEqualsWithDelta($a->belief->sound(), $b->belief->sound(), $within);
     }
 

@@ -18,8 +18,8 @@ use Orthoscope\Core\Shelf\Shelf;
  */
 final class BegunRecords
 {
-    /** So many are remembered, the latest: each holds a megabyte and more. */
-    private const MOST = 40;
+    /** So many are remembered, the latest: each holds megabytes. */
+    private const MOST = 20;
 
     /** @var array<string, Replay|Adviser> */
     private static array $begun = [];

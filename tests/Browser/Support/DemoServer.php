@@ -29,23 +29,17 @@ final class DemoServer
             'LARAVEL_STORAGE_PATH' => $storage->path,
             // What a view is compiled to is the same for all of them.
             'VIEW_COMPILED_PATH' => $root.'/storage/framework/views',
-            'APP_ENV' => 'local',
             'APP_DEBUG' => 'false',
-            'APP_KEY' => 'base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8=',
             'APP_URL' => "http://127.0.0.1:{$port}",
             'DB_DATABASE' => $database,
             'SHOP_DEMO' => $demo ? 'true' : 'false',
             'SHOP_GATEWAY' => $demo ? 'simulated' : 'own',
-            'SESSION_DRIVER' => 'file',
             'CACHE_STORE' => 'file',
             // The browser's own clock may be years off: what it is given lasts.
             'SESSION_LIFETIME' => '52560000',
-            'LOG_CHANNEL' => 'single',
             'PHP_CLI_SERVER_WORKERS' => '3',
-            'BCRYPT_ROUNDS' => '4',
-            'SHOP_SUPPLIER_SOLD_OUT' => '0',
             ...TestClock::environment(),
-        ];
+        ] + SeededDatabase::SHOP;
         $demo ? SeededDatabase::into($database) : self::migrate($root, $env);
         $process = new Process(
             [
