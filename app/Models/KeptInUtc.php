@@ -6,7 +6,6 @@ namespace App\Models;
 
 use DateTimeZone;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\Date;
 
 /**
  * Times of a row stand in the database in UTC and are read in the shop's own time zone: an hour that comes twice when the clock is put back
@@ -30,9 +29,9 @@ trait KeptInUtc
     /** @param  mixed  $value */
     protected function asDateTime($value): Carbon
     {
-        $kept = is_string($value) && Date::hasFormat($value, $this->getDateFormat());
-        $time = $kept ? Date::createFromFormat($this->getDateFormat(), $value, 'UTC') : parent::asDateTime($value);
+        // Whole as it is kept: to have it read by its format takes four times as long, and a page reads some hundreds.
+        $isKept = is_string($value) && preg_match('/^\d{4}-\d\d-\d\d \d\d:\d\d:\d\d$/D', $value) === 1;
 
-        return ($time ?? Date::now())->setTimezone(date_default_timezone_get());
+        return ($isKept ? new Carbon($value, 'UTC') : parent::asDateTime($value))->setTimezone(date_default_timezone_get());
     }
 }

@@ -31,13 +31,15 @@ final readonly class BenchNow
     public static function around(Job $job, ShopCodes $codes): self
     {
         $taken = Claim::query()
-            ->with(['job', 'user'])
-            ->get()
+            ->join('jobs', 'jobs.id', '=', 'claims.job_id')
+            ->join('users', 'users.id', '=', 'claims.user_id')
+            ->toBase()
+            ->get(['bench', 'name', 'tag'])
             ->keyBy('bench');
         $benches = [];
         for ($bench = 1; $bench <= shop()->benches; $bench++) {
             $claim = $taken[$bench] ?? null;
-            $benches[$bench] = $claim === null ? null : "{$claim->user->name} has {$claim->job->tag} there";
+            $benches[$bench] = $claim === null ? null : "{$claim->name} has {$claim->tag} there";
         }
         $readings = $job->claim === null
                 ? new Collection

@@ -16,7 +16,7 @@ use SplMinHeap;
 final class Belief
 {
     /** Stands for no fault at all. */
-    public const NONE = -1;
+    public const NONE = FaultSets::NONE;
 
     /** Share of belief under which a fault brought about on the way is not followed, even where nothing else is dropped. */
     private const ARISING_LEAST = 3e-5;
@@ -80,6 +80,16 @@ final class Belief
      */
     public static function weighing(array $sets, array $priors, float $pruneBelow = 0.0): self
     {
+        return self::begin(FaultSets::of($sets), $priors, $pruneBelow);
+    }
+
+    /**
+     * The same over sets that are numbered already.
+     *
+     * @param  list<float>  $priors set => its prior, in any scale
+     */
+    public static function begin(FaultSets $sets, array $priors, float $pruneBelow = 0.0): self
+    {
         $total = array_sum($priors);
         if ($total <= 0.0) {
             throw new InvalidArgumentException('Hypotheses need a positive prior between them.');
@@ -87,9 +97,9 @@ final class Belief
         foreach ($priors as $i => $prior) {
             $priors[$i] = $prior / $total;
         }
-        $all = array_keys($sets);
+        $all = array_keys($priors);
 
-        return new self(new FaultSets($sets), $all, $all, $priors, 0.0, $pruneBelow);
+        return new self($sets, $all, $all, $priors, 0.0, $pruneBelow);
     }
 
     /**
@@ -119,12 +129,10 @@ final class Belief
      */
     public function given(Likelihood $seen, float $times = 1.0): self
     {
-        $weights = [];
+        $weights = $this->weight;
         $total = 0.0;
-        $sets = $this->sets->all;
-        foreach ($this->is as $i => $set) {
-            $likelihood = $seen->given($sets[$set]);
-            $weights[] = $w = $this->weight[$i] * ($times === 1.0 ? $likelihood : $likelihood ** $times);
+        foreach ($this->likelihoods($seen) as $i => $likelihood) {
+            $weights[$i] = $w = $weights[$i] * ($times === 1.0 ? $likelihood : $likelihood ** $times);
             $total += $w;
         }
 
@@ -135,12 +143,21 @@ final class Belief
     public function predict(Likelihood $seen, int $times = 1): float
     {
         $sum = 0.0;
-        $sets = $this->sets->all;
-        foreach ($this->is as $i => $set) {
-            $sum += $this->weight[$i] * $seen->given($sets[$set]) ** $times;
+        foreach ($this->likelihoods($seen) as $i => $likelihood) {
+            $sum += $this->weight[$i] * $likelihood ** $times;
         }
 
         return $sum;
+    }
+
+    /** @return list<float> state => how likely it makes what was seen */
+    private function likelihoods(Likelihood $seen): array
+    {
+        if ($seen instanceof LikelihoodOfMany) {
+            return $seen->ofEach($this->sets, $this->is);
+        }
+
+        return array_map(fn (int $set): float => $seen->given($this->sets->faults($set)), $this->is);
     }
 
     /**
@@ -158,7 +175,7 @@ final class Belief
         $left = $moved = [];
         foreach ($touched as $i) {
             $split = [$this->is[$i] => $this->weight[$i]];
-            foreach ($this->sets->all[$this->is[$i]] as $fault) {
+            foreach ($this->sets->faults($this->is[$i]) as $fault) {
                 if (isset($cures[$fault])) {
                     $split = $this->cured($split, $fault, $cures[$fault]);
                 }
@@ -182,17 +199,28 @@ final class Belief
     private function having(array $faults): array
     {
         $having = [];
-        $sets = $this->sets->all;
+        [$first, $second] = [$this->sets->first, $this->sets->second];
         foreach ($this->is as $i => $set) {
-            foreach ($sets[$set] as $fault) {
-                if (isset($faults[$fault])) {
-                    $having[] = $i;
-                    break;
-                }
+            if (
+                isset($faults[$first[$set]])
+                || isset($faults[$second[$set]])
+                || ($second[$set] === FaultSets::SEVERAL && $this->hasOneOf($set, $faults))
+            ) {
+                $having[] = $i;
             }
         }
 
         return $having;
+    }
+
+    /**
+     * Whether a set has any of these, however many it has.
+     *
+     * @param  array<int, mixed>  $faults keyed by fault
+     */
+    private function hasOneOf(int $set, array $faults): bool
+    {
+        return array_intersect_key(array_flip($this->sets->faults($set)), $faults) !== [];
     }
 
     /**
@@ -287,7 +315,7 @@ final class Belief
     /** The likeliest states that together hold a share of belief, but no more than so many; a smaller belief for planning. */
     public function mostOf(float $share, int $most = PHP_INT_MAX): self
     {
-        $order = $this->atLeast($this->heaviest(max(1, $most)));
+        $order = self::atLeast($this->weight, self::heaviest($this->weight, max(1, $most)));
         arsort($order);
         $weights = [];
         $sum = 0.0;
@@ -302,22 +330,40 @@ final class Belief
         return $this->reweighed($weights, $sum, keepEvidence: true);
     }
 
-    /** @return array<int, float> state => its weight, where it is no less */
-    private function atLeast(float $weight): array
+    /**
+     * @param  array<int, float>  $weights
+     *
+     * @return array<int, float> those that are no less
+     */
+    private static function atLeast(array $weights, float $least): array
     {
-        return $weight > 0.0 ? array_filter($this->weight, fn (float $w): bool => $w >= $weight) : $this->weight;
+        if ($least <= 0.0) {
+            return $weights;
+        }
+        $heavy = [];
+        foreach ($weights as $i => $w) {
+            if ($w >= $least) {
+                $heavy[$i] = $w;
+            }
+        }
+
+        return $heavy;
     }
 
-    /** The weight of the so many-th heaviest state; to put thousands in order for a few takes ten times as long. */
-    private function heaviest(int $most): float
+    /**
+     * The so many-th heaviest of weights; to put thousands in order for a few takes ten times as long.
+     *
+     * @param  array<int, float>  $weights
+     */
+    private static function heaviest(array $weights, int $most): float
     {
-        if ($most >= count($this->weight)) {
+        if ($most >= count($weights)) {
             return 0.0;
         }
         /** @var SplMinHeap<float> $heap */
         $heap = new SplMinHeap;
         $least = -1.0;
-        foreach ($this->weight as $w) {
+        foreach ($weights as $w) {
             if ($w > $least) {
                 $heap->insert($w);
                 if ($heap->count() > $most) {
@@ -383,24 +429,25 @@ final class Belief
         $numbers = array_flip($names);
         $numberOf = array_map(fn (string $group): int => $numbers[$group], $groupOf);
         // What belongs to no group is counted in one of its own.
-        $sums = array_fill(-1, count($names) + 1, 0.0);
-        $sets = $this->sets->all;
+        $none = count($names);
+        $sums = array_fill(0, $none + 1, 0.0);
+        [$first, $second] = [$this->sets->first, $this->sets->second];
         foreach ($of as $i => $set) {
-            $faults = $sets[$set];
-            if (! isset($faults[1])) {
-                $sums[$numberOf[$faults[0] ?? -1] ?? -1] += $this->weight[$i];
-            } elseif (! isset($faults[2])) {
-                $one = $numberOf[$faults[0]] ?? -1;
-                $other = $numberOf[$faults[1]] ?? -1;
+            $other = $second[$set];
+            if ($other === FaultSets::NONE) {
+                $sums[$numberOf[$first[$set]] ?? $none] += $this->weight[$i];
+            } elseif ($other !== FaultSets::SEVERAL) {
+                $one = $numberOf[$first[$set]] ?? $none;
+                $two = $numberOf[$other] ?? $none;
                 $sums[$one] += $this->weight[$i];
-                $sums[$one === $other ? -1 : $other] += $this->weight[$i];
+                $sums[$one === $two ? $none : $two] += $this->weight[$i];
             } else {
-                foreach (self::groupsOf($faults, $numberOf) as $group) {
+                foreach (self::groupsOf($this->sets->faults($set), $numberOf) as $group) {
                     $sums[$group] += $this->weight[$i];
                 }
             }
         }
-        unset($sums[-1]);
+        unset($sums[$none]);
 
         return array_filter(array_combine($names, $sums), fn (float $sum): bool => $sum > 0.0);
     }
@@ -412,12 +459,7 @@ final class Belief
      */
     private static function groupsOf(array $faults, array $groupOf): array
     {
-        $groups = [];
-        foreach ($faults as $fault) {
-            $groups[$groupOf[$fault] ?? -1] = true;
-        }
-
-        return array_keys($groups);
+        return array_keys(array_flip(array_intersect_key($groupOf, array_flip($faults))));
     }
 
     /**
@@ -431,15 +473,15 @@ final class Belief
             return $this->sound[1];
         }
         $sum = 0.0;
-        $sets = $this->sets->all;
+        [$first, $second] = [$this->sets->first, $this->sets->second];
+        $but[FaultSets::NONE] = true;
         foreach ($this->is as $i => $set) {
-            foreach ($sets[$set] as $fault) {
-                if (! isset($but[$fault])) {
-                    continue 2;
-                }
+            if (isset($but[$first[$set]]) && (isset($but[$second[$set]])
+                || ($second[$set] === FaultSets::SEVERAL && array_diff_key(array_flip($this->sets->faults($set)), $but) === []))) {
+                $sum += $this->weight[$i];
             }
-            $sum += $this->weight[$i];
         }
+        unset($but[FaultSets::NONE]);
         $this->sound = [$but, $sum];
 
         return $sum;
@@ -454,9 +496,8 @@ final class Belief
     {
         if ($this->marginals === null) {
             $this->marginals = [];
-            $sets = $this->sets->all;
             foreach ($this->weight as $i => $w) {
-                foreach ($sets[$this->was[$i]] as $fault) {
+                foreach ($this->sets->faults($this->was[$i]) as $fault) {
                     $this->marginals[$fault] = ($this->marginals[$fault] ?? 0.0) + $w;
                 }
             }
@@ -476,10 +517,11 @@ final class Belief
         foreach ($this->weight as $i => $w) {
             $sums[$this->was[$i]] = ($sums[$this->was[$i]] ?? 0.0) + $w;
         }
+        $sums = self::atLeast($sums, self::heaviest($sums, $most));
         arsort($sums);
         $sets = [];
         foreach (array_slice($sums, 0, $most, true) as $set => $w) {
-            $sets[] = [$this->sets->all[$set], $w];
+            $sets[] = [$this->sets->faults($set), $w];
         }
 
         return $sets;
@@ -495,7 +537,8 @@ final class Belief
         if ($this->states === null) {
             $this->states = [];
             foreach ($this->weight as $i => $w) {
-                $this->states[] = [$this->sets->all[$this->is[$i]], $w, $this->sets->all[$this->was[$i]]];
+                $is = $this->sets->faults($this->is[$i]);
+                $this->states[] = [$is, $w, $this->is[$i] === $this->was[$i] ? $is : $this->sets->faults($this->was[$i])];
             }
         }
 
@@ -509,9 +552,14 @@ final class Belief
      */
     public function holds(array $faults): bool
     {
-        $sets = $this->sets->all;
+        if (isset($faults[2])) {
+            return in_array($this->sets->find($faults), $this->was, true);
+        }
+        [$first, $second] = [$this->sets->first, $this->sets->second];
+        $one = $faults[0] ?? FaultSets::NONE;
+        $other = $faults[1] ?? FaultSets::NONE;
         foreach ($this->was as $set) {
-            if ($sets[$set] === $faults) {
+            if ($first[$set] === $one && $second[$set] === $other) {
                 return true;
             }
         }
@@ -548,12 +596,12 @@ final class Belief
     public function alone(): array
     {
         $had = $has = [];
-        $sets = $this->sets->all;
+        [$first, $second] = [$this->sets->first, $this->sets->second];
         foreach ($this->was as $i => $set) {
-            if (! isset($sets[$set][1])) {
-                $fault = $sets[$set][0] ?? self::NONE;
+            if ($second[$set] === FaultSets::NONE) {
+                $fault = $first[$set];
                 $had[$fault] = ($had[$fault] ?? 0.0) + $this->weight[$i];
-                $has[$fault] = ($has[$fault] ?? 0.0) + ($sets[$this->is[$i]] === [] ? 0.0 : $this->weight[$i]);
+                $has[$fault] = ($has[$fault] ?? 0.0) + ($first[$this->is[$i]] === FaultSets::NONE ? 0.0 : $this->weight[$i]);
             }
         }
         foreach ($had as $fault => $w) {
@@ -567,9 +615,11 @@ final class Belief
     public function isOfOneFault(): bool
     {
         $one = 0.0;
-        $sets = $this->sets->all;
+        $second = $this->sets->second;
         foreach ($this->was as $i => $set) {
-            $one += isset($sets[$set][1]) ? 0.0 : $this->weight[$i];
+            if ($second[$set] === FaultSets::NONE) {
+                $one += $this->weight[$i];
+            }
         }
 
         return $one >= 0.5;
@@ -600,19 +650,35 @@ final class Belief
     /**
      * Belief as plain data, to be kept.
      *
-     * @return array{list<list<int>>, list<int>, list<int>, list<float>, float, float}
+     * @return array{array{string, string, array<int, list<int>>}, string, string, string, float, float}
      */
     public function kept(): array
     {
         $belief = $this->compact();
 
-        return [$belief->sets->all, $belief->was, $belief->is, $belief->weight, $belief->logEvidence, $belief->pruneBelow];
+        return [
+            $belief->sets->kept(),
+            Packed::ofInts($belief->was),
+            Packed::ofInts($belief->is),
+            Packed::ofFloats($belief->weight),
+            $belief->logEvidence,
+            $belief->pruneBelow,
+        ];
     }
 
-    /** @param  array{list<list<int>>, list<int>, list<int>, list<float>, float, float}  $kept */
+    /** @param  array{array{string, string, array<int, list<int>>}, string, string, string, float, float}  $kept */
     public static function fromKept(array $kept): self
     {
-        return new self(new FaultSets($kept[0]), $kept[1], $kept[2], $kept[3], $kept[4], $kept[5]);
+        [$sets, $was, $is, $weight, $logEvidence, $pruneBelow] = $kept;
+
+        return new self(
+            FaultSets::fromKept($sets),
+            Packed::ints($was),
+            Packed::ints($is),
+            Packed::floats($weight),
+            $logEvidence,
+            $pruneBelow,
+        );
     }
 
     public function stateCount(): int
@@ -629,13 +695,14 @@ final class Belief
     private function anyIn(array $of, array $wanted): float
     {
         $sum = 0.0;
-        $sets = $this->sets->all;
+        [$first, $second] = [$this->sets->first, $this->sets->second];
         foreach ($of as $i => $set) {
-            foreach ($sets[$set] as $fault) {
-                if (isset($wanted[$fault])) {
-                    $sum += $this->weight[$i];
-                    break;
-                }
+            if (
+                isset($wanted[$first[$set]])
+                || isset($wanted[$second[$set]])
+                || ($second[$set] === FaultSets::SEVERAL && $this->hasOneOf($set, $wanted))
+            ) {
+                $sum += $this->weight[$i];
             }
         }
 
@@ -685,16 +752,19 @@ final class Belief
     {
         $sets = $at = $was = $is = [];
         foreach ($this->was as $i => $had) {
-            foreach ([$had, $this->is[$i]] as $set) {
-                if (! isset($at[$set])) {
-                    $at[$set] = count($sets);
-                    $sets[] = $this->sets->all[$set];
-                }
+            $has = $this->is[$i];
+            if (! isset($at[$had])) {
+                $at[$had] = count($sets);
+                $sets[] = $had;
+            }
+            if (! isset($at[$has])) {
+                $at[$has] = count($sets);
+                $sets[] = $has;
             }
             $was[] = $at[$had];
-            $is[] = $at[$this->is[$i]];
+            $is[] = $at[$has];
         }
 
-        return new self(new FaultSets($sets), $was, $is, $this->weight, $this->logEvidence, $this->pruneBelow);
+        return new self($this->sets->only($sets), $was, $is, $this->weight, $this->logEvidence, $this->pruneBelow);
     }
 }

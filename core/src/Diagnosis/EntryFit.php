@@ -75,15 +75,15 @@ final readonly class EntryFit
         return max([$this->none, ...array_values($this->of)]);
     }
 
-    /** @return array{float, array<int, float>, array<int, float>} as plain data, to be kept */
+    /** @return array{float, array{string, string}, array{string, string}} as plain data, to be kept */
     public function kept(): array
     {
-        return [$this->none, $this->of, $this->past];
+        return [$this->none, Packed::ofMap($this->of), Packed::ofMap($this->past)];
     }
 
-    /** @param  array{float, array<int, float>, array<int, float>}  $kept */
+    /** @param  array{float, array{string, string}, array{string, string}}  $kept */
     public static function fromKept(array $kept): self
     {
-        return new self(...$kept);
+        return new self($kept[0], Packed::map($kept[1]), Packed::map($kept[2]));
     }
 }

@@ -7,7 +7,7 @@ namespace Orthoscope\Core\Diagnosis;
 use Orthoscope\Core\Catalogue\Check;
 
 /** How likely it is that a look or reading gave its result. Faults show independently; the first result that shows counts. */
-final readonly class FindingLikelihood implements Likelihood
+final readonly class FindingLikelihood implements LikelihoodOfMany
 {
     /**
      * @param  list<array<int, float>>  $shows results before the one seen, then the one seen: mode => share
@@ -109,6 +109,34 @@ final readonly class FindingLikelihood implements Likelihood
             $likelihood *= ! $this->clear && $i === $last ? 1.0 - $hidden : $hidden;
         }
 
+        return $this->read($likelihood);
+    }
+
+    public function ofEach(FaultSets $sets, array $of): array
+    {
+        [$first, $second, $last] = [$sets->first, $sets->second, count($this->shows) - 1];
+        $likelihoods = array_fill(0, count($of), 1.0);
+        foreach ($this->shows as $number => $row) {
+            $isSeen = ! $this->clear && $number === $last;
+            foreach ($of as $i => $set) {
+                if ($second[$set] === FaultSets::SEVERAL) {
+                    continue;
+                }
+                $hidden = (1.0 - ($row[$first[$set]] ?? 0.0)) * (1.0 - ($row[$second[$set]] ?? 0.0));
+                $likelihoods[$i] *= $isSeen ? 1.0 - $hidden : $hidden;
+            }
+        }
+        $read = [];
+        foreach ($of as $i => $set) {
+            $read[] = $second[$set] === FaultSets::SEVERAL ? $this->given($sets->faults($set)) : $this->read($likelihoods[$i]);
+        }
+
+        return $read;
+    }
+
+    /** Of what is there: a reading may be on the other side of its limit, or say nothing. */
+    private function read(float $likelihood): float
+    {
         $likelihood = $this->sureness * $likelihood + (1.0 - $this->sureness) * (1.0 - $likelihood);
 
         return (1.0 - $this->noise) * $likelihood + $this->noise / $this->results;

@@ -13,7 +13,7 @@ final readonly class KeptReplay
      * @param  string  $footing of which modes and circumstances it holds
      * @param  list<string>  $spares that were in question, in their order
      * @param  list<int>  $entries numbers of those that were gone through
-     * @param  array{list<list<int>>, list<int>, list<int>, list<float>, float, float}  $belief
+     * @param  array{array{string, string, array<int, list<int>>}, string, string, string, float, float}  $belief
      * @param  array<string, string>  $fitted part => tag of what was fitted in its place
      * @param  array<int, float>  $predicted
      * @param  array<string, true>  $introduced

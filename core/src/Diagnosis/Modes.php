@@ -9,6 +9,7 @@ use Orthoscope\Core\Catalogue\Fault;
 use Orthoscope\Core\Catalogue\PartKind;
 use Orthoscope\Core\Chain\Machine;
 use Orthoscope\Core\Chain\Part;
+use WeakMap;
 
 /** Every mode in question for one machine, numbered. Spares that were lent or fitted, and hosts, bring modes of their own. */
 final readonly class Modes
@@ -48,6 +49,23 @@ final readonly class Modes
      * @param  list<string>  $idle parts that have taken part in nothing so far and so explain nothing
      */
     public static function of(Machine $machine, Catalogue $catalogue, array $spares, array $idle = []): self
+    {
+        // One assessment asks for the same several times.
+        static $latest = new WeakMap;
+        [$of, $known] = $latest[$machine] ?? [null, null];
+        if ($known === null || $of !== [$catalogue, $spares, $idle]) {
+            $known = self::inAll($machine, $catalogue, $spares, $idle);
+            $latest[$machine] = [[$catalogue, $spares, $idle], $known];
+        }
+
+        return $known;
+    }
+
+    /**
+     * @param  list<array{string, string}>  $spares
+     * @param  list<string>  $idle
+     */
+    private static function inAll(Machine $machine, Catalogue $catalogue, array $spares, array $idle): self
     {
         $own = self::own($machine, $catalogue, $idle);
         $under = self::onlyUnder($machine, $catalogue, $own);

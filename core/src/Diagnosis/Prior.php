@@ -40,6 +40,9 @@ final readonly class Prior
     /** @var array<int, string> mode => its part */
     private array $partOf;
 
+    /** @var array<string, list<int>> part => its modes */
+    private array $ofPart;
+
     /** @var array<int, string> mode => its fault */
     private array $faultOf;
 
@@ -51,6 +54,11 @@ final readonly class Prior
     {
         $priors = self::shifted($modes, $events);
         $this->partOf = array_map(fn (Mode $mode): string => $mode->part, $modes->all);
+        $ofPart = [];
+        foreach ($this->partOf as $mode => $part) {
+            $ofPart[$part][] = $mode;
+        }
+        $this->ofPart = $ofPart;
         $this->faultOf = array_map(fn (Mode $mode): string => $mode->fault->id, $modes->all);
         $this->samePart = $catalogue->number('same_part_share');
         $outside = array_filter($priors, fn (int $m): bool => $modes->all[$m]->fault->part === 'outside', ARRAY_FILTER_USE_KEY);
@@ -74,18 +82,37 @@ final readonly class Prior
         $modes = array_keys($this->paired);
         $fits = array_map(fn (int $mode): float => $first === null ? 1.0 : $first->of[$mode] ?? $first->none, $modes);
         $least = $first === null ? 0.0 : self::SURELY_DROPPED * $pruneBelow * self::expected($first, $sets, $weights);
+        $lower = array_map(fn (array $set): int => $set[0] ?? FaultSets::NONE, $sets);
+        $higher = array_fill(0, count($sets), FaultSets::NONE);
         foreach ($modes as $i => $a) {
+            // What `pair` says, without asking it half a million times.
+            $share = $this->paired[$a];
+            $brought = $this->brought[$a] ?? [];
+            $ofOnePart = $this->ofOnePart($a);
             for ($j = $i + 1, $n = count($modes); $j < $n; $j++) {
-                $weight = $this->pair($a, $modes[$j]);
+                $b = $modes[$j];
+                $weight = $share * $this->paired[$b] * ($ofOnePart[$b] ?? $this->chance) + ($brought[$b] ?? 0.0);
                 // Two faults explain an entry no better than both taken together.
                 if ($weight * ($fits[$i] + $fits[$j]) > $least) {
-                    $sets[] = [$a, $modes[$j]];
+                    $lower[] = $a;
+                    $higher[] = $b;
                     $weights[] = $weight;
                 }
             }
         }
 
-        return Belief::weighing($sets, $weights, $pruneBelow);
+        return Belief::begin(new FaultSets($lower, $higher), $weights, $pruneBelow);
+    }
+
+    /** @return array<int, float> modes of the same part => what the product of its share and theirs is multiplied by */
+    private function ofOnePart(int $mode): array
+    {
+        $factors = [];
+        foreach ($this->ofPart[$this->partOf[$mode]] as $other) {
+            $factors[$other] = $this->faultOf[$other] === $this->faultOf[$mode] ? 0.0 : $this->chance * $this->samePart;
+        }
+
+        return $factors;
     }
 
     /**

@@ -7,7 +7,7 @@ namespace Orthoscope\Core\Diagnosis;
 use Orthoscope\Core\Catalogue\Reach;
 
 /** How likely it is that a start got as far as it did, with the signs it gave. */
-final readonly class StartLikelihood implements Likelihood
+final readonly class StartLikelihood implements LikelihoodOfMany
 {
     /**
      * @param  list<int>  $stops   mode => stage it stops
@@ -88,6 +88,52 @@ final readonly class StartLikelihood implements Likelihood
     public function given(array $faults): float
     {
         return (1.0 - $this->noise) * $this->exactly($faults) + $this->noise * $this->flat;
+    }
+
+    public function ofEach(FaultSets $sets, array $of): array
+    {
+        $likelihoods = $this->exactlyOfEach($sets, $of);
+        $right = 1.0 - $this->noise;
+        $wrong = $this->noise * $this->flat;
+        foreach ($likelihoods as $i => $exactly) {
+            $likelihoods[$i] = $right * $exactly + $wrong;
+        }
+
+        return $likelihoods;
+    }
+
+    /**
+     * What `exactly` says of each set.
+     *
+     * @param  list<int>  $of state => the number of a set
+     *
+     * @return list<float>
+     */
+    public function exactlyOfEach(FaultSets $sets, array $of): array
+    {
+        [$first, $second, $stops, $stopped, $passes, $cut] = [
+            $sets->first, $sets->second, $this->stops, $this->stopped, $this->passes, $this->seenAtCut,
+        ];
+        $alone = [];
+        foreach ($stopped as $fault => $stop) {
+            $alone[$fault] = $stop + $passes[$fault] * $cut;
+        }
+        $likelihoods = [];
+        foreach ($of as $set) {
+            [$one, $other] = [$first[$set], $second[$set]];
+            if ($other < 0) {
+                $likelihoods[] = $other === FaultSets::NONE ? $alone[$one] ?? $cut : $this->exactly($sets->faults($set));
+
+                continue;
+            }
+            if ($stops[$one] > $stops[$other]) {
+                [$one, $other] = [$other, $one];
+            }
+            $later = $alone[$other] ?? $cut;
+            $likelihoods[] = isset($stopped[$one]) ? $stopped[$one] + $passes[$one] * $later : $later;
+        }
+
+        return $likelihoods;
     }
 
     /**

@@ -12,7 +12,7 @@ use Orthoscope\Core\SetUp\SetUp;
  * How likely it is that someone tells a machine fails in such a manner: how often, and under which condition alone. It stands for several
  * starts, those that failed and those that went well; but it is told once, and is right or says nothing as a whole.
  */
-final readonly class ToldLikelihood implements Likelihood
+final readonly class ToldLikelihood implements LikelihoodOfMany
 {
     /**
      * @param  ?StartLikelihood  $first     one start that failed, with its signs; null where that start was told before
@@ -76,10 +76,33 @@ final readonly class ToldLikelihood implements Likelihood
 
     public function given(array $faults): float
     {
-        [$fails, $well] = [$this->again->exactly($faults), $this->well->exactly($faults)];
-        $told = ($this->first?->exactly($faults) ?? ($this->manner->only === null ? 1.0 : $fails))
+        return $this->told(
+            $this->again->exactly($faults),
+            $this->well->exactly($faults),
+            $this->first?->exactly($faults),
+            $this->otherwise?->exactly($faults),
+        );
+    }
+
+    public function ofEach(FaultSets $sets, array $of): array
+    {
+        $nothing = array_fill(0, count($of), null);
+
+        return array_map(
+            $this->told(...),
+            $this->again->exactlyOfEach($sets, $of),
+            $this->well->exactlyOfEach($sets, $of),
+            $this->first?->exactlyOfEach($sets, $of) ?? $nothing,
+            $this->otherwise?->exactlyOfEach($sets, $of) ?? $nothing,
+        );
+    }
+
+    /** From the likelihoods of the starts that it stands for. */
+    private function told(float $fails, float $well, ?float $first, ?float $otherwise): float
+    {
+        $told = ($first ?? ($this->manner->only === null ? 1.0 : $fails))
             * $this->often($fails, $well)
-            * ($this->otherwise === null ? 1.0 : $this->otherwise->exactly($faults) ** $this->others);
+            * ($otherwise === null ? 1.0 : $otherwise ** $this->others);
         $noise = $this->again->noise;
 
         return (1.0 - $noise) * $told + $noise * $this->flat();

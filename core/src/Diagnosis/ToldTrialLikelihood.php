@@ -10,7 +10,7 @@ use Orthoscope\Core\Catalogue\Reach;
  * How likely it is that others tell of a trial that went so, some times in a row: the whole of it is right, or says nothing, so that ten
  * starts told count for no more than those who tell them.
  */
-final readonly class ToldTrialLikelihood implements Likelihood
+final readonly class ToldTrialLikelihood implements LikelihoodOfMany
 {
     private function __construct(private StartLikelihood $first, private StartLikelihood $again, private float $trust, private int $times)
     {
@@ -42,8 +42,16 @@ final readonly class ToldTrialLikelihood implements Likelihood
 
     public function given(array $faults): float
     {
-        $right = $this->first->given($faults) * $this->again->given($faults) ** ($this->times - 1);
+        return $this->told($this->first->given($faults), $this->again->given($faults));
+    }
 
-        return $this->trust * $right + (1.0 - $this->trust) * $this->first->flat;
+    public function ofEach(FaultSets $sets, array $of): array
+    {
+        return array_map($this->told(...), $this->first->ofEach($sets, $of), $this->again->ofEach($sets, $of));
+    }
+
+    private function told(float $first, float $again): float
+    {
+        return $this->trust * ($first * $again ** ($this->times - 1)) + (1.0 - $this->trust) * $this->first->flat;
     }
 }

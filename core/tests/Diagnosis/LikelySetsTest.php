@@ -84,7 +84,7 @@ final class LikelySetsTest extends TestCase
     {
         // A hard fault a stops nearly every start; b stops half of those that come so far. Seen: it stopped at b.
         $fit = EntryFit::of(0.01, [1 => 0.01, 2 => 0.46], [1 => 0.98, 2 => 0.5]);
-        $this->assertSame([0.01, [2 => 0.46], [1 => 0.02, 2 => 0.5]], $fit->kept());
+        $this->assertSame([0.01, [2 => 0.46], [1 => 0.02, 2 => 0.5]], [$fit->none, $fit->of, $fit->past]);
         $this->assertSame(0.46, $fit->best());
         $pair = ($fit->of[1] ?? $fit->none) + $fit->past[1] * ($fit->of[2] - $fit->none);
         $this->assertEqualsWithDelta(0.01 + 0.02 * 0.45, $pair, 1e-9, 'with a in the way, b is hardly ever seen');
