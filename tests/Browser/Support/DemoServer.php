@@ -40,7 +40,7 @@ final class DemoServer
             'PHP_CLI_SERVER_WORKERS' => '3',
             ...TestClock::environment(),
         ] + SeededDatabase::SHOP;
-        $demo ? SeededDatabase::into($database) : self::migrate($root, $env);
+        $demo ? SeededDatabase::into($database, $storage) : self::migrate($root, $env);
         $process = new Process(
             [
                 'setsid',

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Browser\Support;
 
+use Illuminate\Filesystem\Filesystem;
 use Symfony\Component\Finder\Finder;
 use Symfony\Component\Process\Process;
 use Tests\Support\TestClock;
 
-/** The demo data, loaded once for all servers of a run: loading takes longer than most tests. */
+/**
+ * The demo data, loaded once for all servers of a run, with what was worked out while they were loaded: that takes longer than most
+ * tests.
+ */
 final class SeededDatabase
 {
     /** What the demo data follow from. */
@@ -31,7 +35,8 @@ final class SeededDatabase
         'DB_CONNECTION' => 'sqlite',
     ];
 
-    public static function into(string $database): void
+    /** @param  ?StorageFolder  $storage where a server finds what was worked out */
+    public static function into(string $database, ?StorageFolder $storage = null): void
     {
         $root = dirname(__DIR__, 3);
         $kept = sys_get_temp_dir().'/orthoscope-seeded-'.self::version($root).'.sqlite';
@@ -42,6 +47,9 @@ final class SeededDatabase
         is_file($kept) || self::load($kept, $root);
         flock($lock, LOCK_UN);
         copy($kept, $database);
+        if ($storage !== null) {
+            (new Filesystem)->copyDirectory("{$kept}.cache", $storage->cache());
+        }
     }
 
     private static function load(string $kept, string $root): void
@@ -52,10 +60,13 @@ final class SeededDatabase
         (new Process(
             [PHP_BINARY, ...TestClock::options(), 'artisan', 'migrate:fresh', '--seed', '--force'],
             $root,
-            ['DB_DATABASE' => $fresh, 'LARAVEL_STORAGE_PATH' => $storage->path] + TestClock::environment(self::BEFORE) + self::SHOP,
+            ['DB_DATABASE' => $fresh, 'LARAVEL_STORAGE_PATH' => $storage->path, 'CACHE_STORE' => 'file']
+                + TestClock::environment(self::BEFORE)
+                + self::SHOP,
             null,
             900,
         ))->mustRun();
+        (new Filesystem)->copyDirectory($storage->cache(), "{$kept}.cache");
         $storage->delete();
         (new Process(
             [

@@ -24,6 +24,12 @@ final readonly class StorageFolder
         return new self($path);
     }
 
+    /** Where the application keeps what it worked out. */
+    public function cache(): string
+    {
+        return "{$this->path}/framework/cache/data";
+    }
+
     public function delete(): void
     {
         (new Filesystem)->deleteDirectory($this->path);
