@@ -27,6 +27,9 @@ final class Adviser
 
     private ?SingleFaults $alone = null;
 
+    /** @var ?array{Record, bool, ?WideLook} the record last looked at, whether it surprised, and what came of it */
+    private ?array $looked = null;
+
     /** @param  ?Kept  $kept what `kept` gave for an earlier state of the record */
     public function __construct(
         private readonly Catalogue $catalogue,
@@ -113,7 +116,17 @@ final class Adviser
         return $this->alone = $alone ?? SingleFaults::of($this->machine, $record, $this->catalogue, $this->candidates());
     }
 
+    /** Whether it fits and what it comes to are asked of one record one after the other. */
     private function wide(Replay $narrow, Record $record, bool $surprises): ?WideLook
+    {
+        if ($this->looked === null || $this->looked[0] !== $record || $this->looked[1] !== $surprises) {
+            $this->looked = [$record, $surprises, $this->lookedAt($narrow, $record, $surprises)];
+        }
+
+        return $this->looked[2];
+    }
+
+    private function lookedAt(Replay $narrow, Record $record, bool $surprises): ?WideLook
     {
         $alone = $this->alone($record);
         $lacksOne = self::lacks($narrow, [$alone->likeliest()]);

@@ -26,6 +26,9 @@ final readonly class Prior
     /** @var array<int, float> those of them that may stand beside another fault */
     private array $paired;
 
+    /** @var array<int, int> mode => its place among them */
+    private array $places;
+
     /** @var array<int, float> the same for causes outside the catalogue */
     private array $outside;
 
@@ -65,6 +68,7 @@ final readonly class Prior
         $this->outside = self::shares($outside);
         $this->known = self::shares(array_diff_key($priors, $outside));
         $this->paired = self::shares(array_filter($this->known, fn (int $m): bool => ! $modes->all[$m]->alone, ARRAY_FILTER_USE_KEY));
+        $this->places = array_flip(array_keys($this->paired));
         $this->brought = $this->brought();
         $this->chance = $this->chance();
         $this->triples = $catalogue->number('triple_share') / $this->allTriples();
@@ -85,17 +89,13 @@ final readonly class Prior
         $lower = array_map(fn (array $set): int => $set[0] ?? FaultSets::NONE, $sets);
         $higher = array_fill(0, count($sets), FaultSets::NONE);
         foreach ($modes as $i => $a) {
-            // What `pair` says, without asking it half a million times.
-            $share = $this->paired[$a];
-            $brought = $this->brought[$a] ?? [];
-            $ofOnePart = $this->ofOnePart($a);
-            for ($j = $i + 1, $n = count($modes); $j < $n; $j++) {
-                $b = $modes[$j];
-                $weight = $share * $this->paired[$b] * ($ofOnePart[$b] ?? $this->chance) + ($brought[$b] ?? 0.0);
+            $fit = $fits[$i];
+            foreach ($this->pairsOf($a) as $weight) {
+                $i++;
                 // Two faults explain an entry no better than both taken together.
-                if ($weight * ($fits[$i] + $fits[$j]) > $least) {
+                if ($weight * ($fit + $fits[$i]) > $least) {
                     $lower[] = $a;
-                    $higher[] = $b;
+                    $higher[] = $modes[$i];
                     $weights[] = $weight;
                 }
             }
@@ -104,15 +104,25 @@ final readonly class Prior
         return Belief::begin(new FaultSets($lower, $higher), $weights, $pruneBelow);
     }
 
-    /** @return array<int, float> modes of the same part => what the product of its share and theirs is multiplied by */
-    private function ofOnePart(int $mode): array
+    /**
+     * What `pair` says of a fault with each of those that come after it in `alone`, in their order: asked of all, half a million times.
+     *
+     * @return list<float> shares of jobs
+     */
+    public function pairsOf(int $mode): array
     {
-        $factors = [];
+        $share = $this->paired[$mode];
+        $brought = $this->brought[$mode] ?? [];
+        $ofOnePart = [];
         foreach ($this->ofPart[$this->partOf[$mode]] as $other) {
-            $factors[$other] = $this->faultOf[$other] === $this->faultOf[$mode] ? 0.0 : $this->chance * $this->samePart;
+            $ofOnePart[$other] = $this->faultOf[$other] === $this->faultOf[$mode] ? 0.0 : $this->chance * $this->samePart;
+        }
+        $pairs = [];
+        foreach (array_slice($this->paired, $this->places[$mode] + 1, null, true) as $other => $p) {
+            $pairs[] = $share * $p * ($ofOnePart[$other] ?? $this->chance) + ($brought[$other] ?? 0.0);
         }
 
-        return $factors;
+        return $pairs;
     }
 
     /**
@@ -127,10 +137,10 @@ final readonly class Prior
         unset($shares[Belief::NONE]);
         $modes = array_keys($this->paired);
         foreach ($modes as $i => $a) {
-            for ($j = $i + 1, $n = count($modes); $j < $n; $j++) {
-                $share = $this->pair($a, $modes[$j]);
+            foreach ($this->pairsOf($a) as $share) {
+                $i++;
                 if ($share > 0.0) {
-                    $shares[($modes[$j] << 32) | $a] = $share;
+                    $shares[($modes[$i] << 32) | $a] = $share;
                 }
             }
         }

@@ -68,19 +68,23 @@ final class View
     /** @return array<string, PartStanding> */
     public function standings(): array
     {
-        $last = $this->record->lastStart();
-        $stop = $last === null
-                ? null
-                : StopEstimate::of(
-                    $this->replay->belief,
-                    $this->replay->model->modes,
-                    $this->replay->model->hazards($last->setUp, $this->replay->fitted),
-                    $this->replay->model->cut($last->setUp),
-                    $this->catalogue->reach($last->reached),
-                    $this->catalogue->stageCount(),
-                );
+        return $this->standings ??= (new Standings($this->replay, $this->grounds, $this->stop(), $this->record))->all();
+    }
 
-        return $this->standings ??= (new Standings($this->replay, $this->grounds, $stop, $this->record))->all();
+    private function stop(): ?StopEstimate
+    {
+        $last = $this->record->lastStart();
+
+        return $last === null
+            ? null
+            : StopEstimate::of(
+                $this->replay->belief,
+                $this->replay->model->modes,
+                $this->replay->model->hazards($last->setUp, $this->replay->fitted),
+                $this->replay->model->cut($last->setUp),
+                $this->catalogue->reach($last->reached),
+                $this->catalogue->stageCount(),
+            );
     }
 
     /** A part that was swapped with a gain and not put back since. */
