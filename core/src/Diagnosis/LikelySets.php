@@ -19,9 +19,6 @@ final class LikelySets
     /** How much less likely than the best a set may be and still be found. Origin: judgement. */
     private const FAR_BEHIND = 1e-3;
 
-    /** Faults whose pairs tell how much is far behind, before all are gone through. */
-    private const TRIED_FIRST = 30;
-
     /** Pairs to which a third fault is added. Origin: judgement. */
     private const EXTENDED = 12;
 
@@ -69,7 +66,7 @@ final class LikelySets
     private function pairs(): array
     {
         $scores = [];
-        $floor = $this->floor();
+        $floor = 0.0;
         $faults = array_keys($this->of);
         foreach ($faults as $i => $a) {
             foreach ($this->prior->pairsOf($a) as $score) {
@@ -77,53 +74,22 @@ final class LikelySets
                 if ($score <= $floor) {
                     continue;
                 }
-                $score = $this->scored($score, $a, $faults[$i], $floor);
-                if ($score > $floor) {
-                    $scores[($a << 32) | $faults[$i]] = $score;
-                    $floor = max($floor, $score * self::FAR_BEHIND);
+                $b = $faults[$i];
+                [$first, $later] = $this->stops[$a] <= $this->stops[$b] ? [$a, $b] : [$b, $a];
+                $of = $this->of[$later];
+                $past = $this->past[$first];
+                foreach ($this->of[$first] as $e => $likelihood) {
+                    $score *= $likelihood + $past[$e] * ($of[$e] - $this->none[$e]);
+                    if ($score <= $floor) {
+                        continue 2;
+                    }
                 }
+                $scores[($a << 32) | $b] = $score;
+                $floor = max($floor, $score * self::FAR_BEHIND);
             }
         }
 
         return array_map(fn (int $pair): array => [$pair >> 32, $pair & 0xFFFFFFFF], array_keys(self::near($scores, self::PAIRS)));
-    }
-
-    /** What comes after pairs of the likeliest is far behind, wherever they stand. */
-    private function floor(): float
-    {
-        $alone = array_map(
-            fn (float $share, array $of): float => $share * array_product($of),
-            $this->prior->alone(),
-            $this->of,
-        );
-        $faults = array_keys($this->of);
-        arsort($alone);
-        $likeliest = array_map(fn (int $i): int => $faults[$i], array_keys(array_slice($alone, 0, self::TRIED_FIRST, true)));
-        sort($likeliest);
-        $best = 0.0;
-        foreach ($likeliest as $i => $a) {
-            foreach (array_slice($likeliest, $i + 1) as $b) {
-                $best = max($best, $this->scored($this->prior->pair($a, $b), $a, $b, $best));
-            }
-        }
-
-        return $best * self::FAR_BEHIND;
-    }
-
-    /** A share of jobs times what two faults make of the entries; given up, and too low, once it is no more than a floor. */
-    private function scored(float $score, int $a, int $b, float $floor): float
-    {
-        [$first, $later] = $this->stops[$a] <= $this->stops[$b] ? [$a, $b] : [$b, $a];
-        $of = $this->of[$later];
-        $past = $this->past[$first];
-        foreach ($this->of[$first] as $e => $likelihood) {
-            $score *= $likelihood + $past[$e] * ($of[$e] - $this->none[$e]);
-            if ($score <= $floor) {
-                break;
-            }
-        }
-
-        return $score;
     }
 
     /**
