@@ -50,7 +50,7 @@
                 height="18" />
             <text class="name" x="{{ $part->x + 13 }}" y="{{ $part->y + 4.5 }}">{{ $part->lent ?? $part->label }}
                 @if ($part->percent)
-                    <tspan class="percent" dx="4">{{ $part->percent }}</tspan>
+                    <tspan class="percent">{{ $part->percent }}</tspan>
                 @endif
             </text>
         </g>
