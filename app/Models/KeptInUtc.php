@@ -29,7 +29,7 @@ trait KeptInUtc
     /** @param  mixed  $value */
     protected function asDateTime($value): Carbon
     {
-        // Whole as it is kept: to have it read by its format takes four times as long, and a page reads some hundreds.
+        // Whole as it is kept: to have it read by its format takes several times as long, and a page reads some hundreds.
         $isKept = is_string($value) && preg_match('/^\d{4}-\d\d-\d\d \d\d:\d\d:\d\d$/D', $value) === 1;
 
         return ($isKept ? new Carbon($value, 'UTC') : parent::asDateTime($value))->setTimezone(date_default_timezone_get());

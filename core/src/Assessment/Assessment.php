@@ -85,7 +85,7 @@ final readonly class Assessment
     {
         $machine = $replay->model->machine;
         $grounds = Grounds::read($record, $replay->model);
-        $stop = self::stop($replay, $record, $catalogue);
+        $stop = StopEstimate::of($replay, $record);
         $standings = (new Standings($replay, $grounds, $stop, $record))->all();
         $locks = Interlocks::of($record, $machine, $catalogue, $now);
         $sound = $replay->sound();
@@ -193,22 +193,6 @@ final readonly class Assessment
         return array_values(
             array_filter($this->faults, fn (FaultBelief $fault): bool => $fault->part->id === $part && $fault->spare === null),
         );
-    }
-
-    private static function stop(Replay $replay, Record $record, Catalogue $catalogue): ?StopEstimate
-    {
-        $last = $record->lastStart();
-
-        return $last === null
-            ? null
-            : StopEstimate::of(
-                $replay->belief,
-                $replay->model->modes,
-                $replay->model->hazards($last->setUp, $replay->fitted),
-                $replay->model->cut($last->setUp),
-                $catalogue->reach($last->reached),
-                $catalogue->stageCount(),
-            );
     }
 
     /** @return list<FaultBelief> */

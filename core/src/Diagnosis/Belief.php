@@ -168,7 +168,7 @@ final class Belief
     public function after(array $cures): self
     {
         $cures = array_filter($cures, fn (float $p): bool => $p > 0.0);
-        $touched = $cures === [] ? [] : $this->having($cures);
+        $touched = $cures === [] ? [] : $this->having($this->is, $cures);
         if ($touched === []) {
             return $this;
         }
@@ -192,15 +192,16 @@ final class Belief
     }
 
     /**
+     * @param  list<int>  $of state => set
      * @param  array<int, mixed>  $faults keyed by fault
      *
-     * @return list<int> states in which any of them is there now
+     * @return list<int> states whose set has any of them
      */
-    private function having(array $faults): array
+    private function having(array $of, array $faults): array
     {
         $having = [];
         [$first, $second] = [$this->sets->first, $this->sets->second];
-        foreach ($this->is as $i => $set) {
+        foreach ($of as $i => $set) {
             if (
                 isset($faults[$first[$set]])
                 || isset($faults[$second[$set]])
@@ -473,15 +474,18 @@ final class Belief
             return $this->sound[1];
         }
         $sum = 0.0;
-        [$first, $second] = [$this->sets->first, $this->sets->second];
-        $but[FaultSets::NONE] = true;
+        $sets = $this->sets;
+        [$first, $second] = [$sets->first, $sets->second];
+        $none = $but + [FaultSets::NONE => true];
         foreach ($this->is as $i => $set) {
-            if (isset($but[$first[$set]]) && (isset($but[$second[$set]])
-                || ($second[$set] === FaultSets::SEVERAL && array_diff_key(array_flip($this->sets->faults($set)), $but) === []))) {
+            if (
+                isset($none[$first[$set]])
+                && (isset($none[$second[$set]])
+                    || ($second[$set] === FaultSets::SEVERAL && array_diff_key(array_flip($sets->faults($set)), $but) === []))
+            ) {
                 $sum += $this->weight[$i];
             }
         }
-        unset($but[FaultSets::NONE]);
         $this->sound = [$but, $sum];
 
         return $sum;
@@ -695,15 +699,8 @@ final class Belief
     private function anyIn(array $of, array $wanted): float
     {
         $sum = 0.0;
-        [$first, $second] = [$this->sets->first, $this->sets->second];
-        foreach ($of as $i => $set) {
-            if (
-                isset($wanted[$first[$set]])
-                || isset($wanted[$second[$set]])
-                || ($second[$set] === FaultSets::SEVERAL && $this->hasOneOf($set, $wanted))
-            ) {
-                $sum += $this->weight[$i];
-            }
+        foreach ($this->having($of, $wanted) as $i) {
+            $sum += $this->weight[$i];
         }
 
         return $sum;

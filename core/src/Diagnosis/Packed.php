@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Diagnosis;
 
-/** Lists of ten thousands of numbers as they are kept: a string each, which is written and read in a fiftieth of the time. */
+/** Lists of ten thousands of numbers as they are kept: a string each, which is written in a tenth of the time. */
 final class Packed
 {
     /** @param  list<int>  $numbers from -2^31 to 2^31 - 1 */

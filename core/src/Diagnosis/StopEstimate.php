@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Diagnosis;
 
 use Orthoscope\Core\Catalogue\Reach;
+use Orthoscope\Core\Evidence\Record;
 
 /** Where the last start stopped: a probability over stages, from what was seen and what is believed. */
 final readonly class StopEstimate
@@ -16,8 +17,27 @@ final readonly class StopEstimate
     {
     }
 
+    /** Null where it was not started yet. */
+    public static function of(Replay $replay, Record $record): ?self
+    {
+        $last = $record->lastStart();
+        if ($last === null) {
+            return null;
+        }
+        [$model, $catalogue] = [$replay->model, $replay->model->catalogue];
+
+        return self::among(
+            $replay->belief,
+            $model->modes,
+            $model->hazards($last->setUp, $replay->fitted),
+            $model->cut($last->setUp),
+            $catalogue->reach($last->reached),
+            $catalogue->stageCount(),
+        );
+    }
+
     /** @param  array<int, float>  $hazards mode => share of starts it stops under the set-up */
-    public static function of(Belief $belief, Modes $modes, array $hazards, int $cut, Reach $reach, int $stages): self
+    private static function among(Belief $belief, Modes $modes, array $hazards, int $cut, Reach $reach, int $stages): self
     {
         $shares = array_fill(0, $stages + 1, 0.0);
         foreach ($belief->states() as [$faults, $weight]) {

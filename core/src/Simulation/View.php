@@ -68,23 +68,12 @@ final class View
     /** @return array<string, PartStanding> */
     public function standings(): array
     {
-        return $this->standings ??= (new Standings($this->replay, $this->grounds, $this->stop(), $this->record))->all();
-    }
-
-    private function stop(): ?StopEstimate
-    {
-        $last = $this->record->lastStart();
-
-        return $last === null
-            ? null
-            : StopEstimate::of(
-                $this->replay->belief,
-                $this->replay->model->modes,
-                $this->replay->model->hazards($last->setUp, $this->replay->fitted),
-                $this->replay->model->cut($last->setUp),
-                $this->catalogue->reach($last->reached),
-                $this->catalogue->stageCount(),
-            );
+        return $this->standings ??= (new Standings(
+            $this->replay,
+            $this->grounds,
+            StopEstimate::of($this->replay, $this->record),
+            $this->record,
+        ))->all();
     }
 
     /** A part that was swapped with a gain and not put back since. */

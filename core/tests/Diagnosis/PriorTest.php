@@ -31,6 +31,19 @@ final class PriorTest extends TestCase
         $this->assertSame(max($shares), reset($shares));
     }
 
+    public function test_all_pairs_of_a_fault_are_as_likely_as_each_by_itself(): void
+    {
+        $prior = Bench::replay([])->prior();
+        $modes = array_keys($prior->alone());
+        $none = 0;
+        foreach ($modes as $i => $mode) {
+            $each = array_map(fn (int $other): float => $prior->pair($mode, $other), array_slice($modes, $i + 1));
+            $this->assertSame($each, $prior->pairsOf($mode));
+            $none += count(array_filter($each, fn (float $p): bool => $p === 0.0));
+        }
+        $this->assertGreaterThan(0, $none, 'One part has the same fault once.');
+    }
+
     public function test_only_pairs_that_the_first_entry_would_drop_are_left_out(): void
     {
         $prior = Bench::replay([])->prior();
