@@ -10,6 +10,7 @@ use Orthoscope\Core\SetUp\Goal;
 use Orthoscope\Core\SetUp\Lent;
 use Orthoscope\Core\SetUp\Place;
 use Orthoscope\Core\SetUp\SetUp;
+use Orthoscope\Core\SetUp\StartBy;
 use Orthoscope\Core\SetUp\Temperature;
 use Orthoscope\Core\Simulation\Simulation;
 use Orthoscope\Core\Simulation\Stories\Story;
@@ -25,7 +26,10 @@ final class StoriesTest extends TestCase
 {
     private static function machine(): Machine
     {
-        $shape = ['card' => true, 'card_plug' => true, 'drives' => 1, 'add_in' => true, 'facts' => ['own_graphics' => true]];
+        $shape = [
+            'card' => true, 'card_plug' => true, 'drives' => 1, 'add_in' => true,
+            'facts' => ['own_graphics' => true, 'status_lamps' => true, 'speaker' => true, 'code_display' => true],
+        ];
 
         return Machine::fromArray($shape, Bench::catalogue());
     }
@@ -109,6 +113,46 @@ final class StoriesTest extends TestCase
         $this->assertSame('dark', $machine->start($lent)['reached']);
         $this->assertSame('dark', $machine->start(new SetUp)['reached']);
         $this->assertSame('stays', $machine->start(new SetUp(moved: ['card' => 'second']))['reached']);
+    }
+
+    /** @return array<string, array{string, SetUp, array<string, string>}> */
+    public static function shown(): array
+    {
+        $noMemory = new SetUp(out: ['stick-1', 'stick-2']);
+
+        return [
+            'a dead screen does not stop the board' => ['dead screen', new SetUp, ['beeps' => 'ok', 'code' => 'boot']],
+            'without memory it asks for memory, whatever its screen' => [
+                'dead screen', $noMemory, ['lamp' => 'memory', 'beeps' => 'memory', 'code' => 'memory'],
+            ],
+            'a dead board asks for nothing' => ['firmware broken', $noMemory, ['lamp' => 'cpu', 'beeps' => 'none', 'code' => 'blank']],
+            'without power its display is dark' => ['switched off', new SetUp, ['lamp' => 'none', 'beeps' => 'none', 'code' => 'blank']],
+            'without a drive it has run its tests' => ['dead port', new SetUp, ['beeps' => 'ok', 'code' => 'boot']],
+        ];
+    }
+
+    /** @param  array<string, string>  $asked */
+    #[DataProvider('shown')]
+    public function test_a_board_mostly_shows_where_it_stopped(string $story, SetUp $setUp, array $asked): void
+    {
+        $right = $shown = 0;
+        for ($i = 0; $i < 60; $i++) {
+            $signs = self::told(self::tales()[$story][0], "{$story} {$i}")->start($setUp)['signs'];
+            foreach (array_intersect_key($asked, $signs) as $channel => $value) {
+                $shown++;
+                $right += $signs[$channel] === $value ? 1 : 0;
+            }
+        }
+        $this->assertGreaterThan(100, $shown);
+        $this->assertGreaterThan(0.75, $right / $shown);
+        $this->assertLessThan(1.0, $right / $shown, 'Some boards are odd.');
+    }
+
+    public function test_bridging_the_pins_takes_the_stuck_reset_off(): void
+    {
+        $machine = self::told(self::tales()['reset stuck'][0], 'pins');
+        $this->assertSame('stays', $machine->start(new SetUp(startBy: StartBy::Pins))['reached']);
+        $this->assertNotSame('stays', $machine->start(new SetUp)['reached']);
     }
 
     public function test_a_stick_that_is_not_home_is_put_home_by_moving_it(): void

@@ -17,6 +17,19 @@ final class StoryMachine implements HiddenMachine
     /** The outcomes, the least far first. */
     private const OUTCOMES = ['nothing', 'twitch', 'dark', 'no-drive', 'no-system', 'drops', 'stays'];
 
+    /** What a board shows at a dark start for what is not there, or is bad. */
+    private const LACKING = [
+        'processor' => ['lamp' => 'cpu', 'code' => 'blank'],
+        'stick' => ['lamp' => 'memory', 'beeps' => 'memory', 'code' => 'memory'],
+        'card' => ['lamp' => 'graphics', 'beeps' => 'graphics', 'code' => 'graphics'],
+    ];
+
+    /** Parts whose troubles stop a board before it looks for memory. */
+    private const EARLY = [
+        'supply', 'main-plug', 'cpu-plug', 'panel', 'case', 'devices', 'add-in', 'board', 'firmware', 'settings', 'cell', 'processor',
+        'socket', 'cooler',
+    ];
+
     private const NEW_IS_BAD = 0.025;
 
     private const SPARE_IS_BAD = 0.025;
@@ -28,8 +41,7 @@ final class StoryMachine implements HiddenMachine
     /** @var array<string, bool> "tag part" or "new part" => bad */
     private array $bad = [];
 
-    /** @var array<string, string> sign and story => what this board shows at it, always the same */
-    private array $manner = [];
+    private readonly StorySigns $signs;
 
     private readonly float $errs;
 
@@ -39,6 +51,7 @@ final class StoryMachine implements HiddenMachine
     public function __construct(private readonly Machine $machine, private readonly array $stories, private readonly Draw $draw)
     {
         $this->setUp = new SetUp;
+        $this->signs = new StorySigns($machine, $draw);
         $this->errs = $draw->oneOf([0.4, 0.8, 1.0, 2.5]);
     }
 
@@ -70,8 +83,8 @@ final class StoryMachine implements HiddenMachine
         foreach ($setUp->lent as $part => $lent) {
             $this->bad["{$lent->tag} {$part}"] ??= $this->draw->happens(self::SPARE_IS_BAD);
         }
-        [$reached, $story] = $this->comesTo($setUp);
-        $signs = $this->signs($reached, $story);
+        [$reached, $story, $lacking] = $this->comesTo($setUp);
+        $signs = $this->signs->of($reached, $story->tale->signs ?? self::LACKING[$lacking] ?? [], $story->tale->story ?? $lacking);
         $was = $reached;
         if ($this->draw->happens(0.015 * $this->errs)) {
             $at = (int) array_search($reached, self::OUTCOMES, true) + $this->draw->oneOf([-1, 1]);
@@ -170,29 +183,39 @@ final class StoryMachine implements HiddenMachine
         }
     }
 
-    /** @return array{string, ?Story} the least far of all that shows, and the story that stops it there */
+    /** @return array{string, ?Story, string} the least far of all that shows, the story that stops it there, and else what is lacking */
     private function comesTo(SetUp $setUp): array
     {
-        $least = $this->asBuilt($setUp);
+        [$least, $lacking] = $this->asBuilt($setUp);
         $by = null;
         foreach ($this->stories as $story) {
             $shown = $story->shows($setUp, $this->machine, $this->draw);
-            if ($shown !== null && array_search($shown, self::OUTCOMES, true) < array_search($least, self::OUTCOMES, true)) {
+            if ($shown !== null && self::comesFirst($shown, $story, $least, $lacking)) {
                 [$least, $by] = [$shown, $story];
             }
         }
 
-        return [$least, $by];
+        return [$least, $by, $lacking];
     }
 
-    /** How far it gets for what is out, or for a lent or new part that is bad. */
-    private function asBuilt(SetUp $setUp): string
+    /** Whether a story stops a start before what is lacking, or another story, does. */
+    private static function comesFirst(string $shown, Story $story, string $least, string $lacking): bool
+    {
+        $isAsFar = $shown === $least && $lacking !== '' && $lacking !== 'processor' && in_array($story->tale->part, self::EARLY, true);
+
+        return $isAsFar || array_search($shown, self::OUTCOMES, true) < array_search($least, self::OUTCOMES, true);
+    }
+
+    /** @return array{string, string} how far it gets for what is out, or for a lent or new part that is bad, and which that is */
+    private function asBuilt(SetUp $setUp): array
     {
         foreach ($this->bad as $what => $bad) {
             [$tag, $part] = explode(' ', $what);
             $isIn = $tag === 'new' ? $setUp->hasOwn($part) : ($setUp->lent[$part]->tag ?? '') === $tag;
             if ($bad && $isIn) {
-                return ['supply' => 'nothing', 'drive' => 'no-drive'][explode('-', $part)[0]] ?? 'dark';
+                $kind = explode('-', $part)[0];
+
+                return [['supply' => 'nothing', 'drive' => 'no-drive'][$kind] ?? 'dark', $kind];
             }
         }
         $sticks = array_filter($this->machine->ofKind('stick'), fn ($stick): bool => ! $setUp->isOut($stick->id));
@@ -200,31 +223,12 @@ final class StoryMachine implements HiddenMachine
         $drives = array_filter($this->machine->ofKind('drive'), fn ($drive): bool => ! $setUp->isOut($drive->id));
 
         return match (true) {
-            $setUp->isOut('supply') => 'nothing',
-            $sticks === [] || $noPicture || $setUp->isOut('processor') => 'dark',
-            $drives === [] => 'no-drive',
-            default => 'stays',
+            $setUp->isOut('supply') => ['nothing', 'supply'],
+            $setUp->isOut('processor') => ['dark', 'processor'],
+            $sticks === [] => ['dark', 'stick'],
+            $noPicture => ['dark', 'card'],
+            $drives === [] => ['no-drive', 'drive'],
+            default => ['stays', ''],
         };
-    }
-
-    /** @return array<string, string> */
-    private function signs(string $reached, ?Story $story): array
-    {
-        $told = $story === null ? [] : $story->tale->signs;
-        $plain = ['lamp' => 'none', 'beeps' => $reached === 'stays' ? 'ok' : 'none', 'code' => $reached === 'stays' ? 'boot' : 'stuck'];
-        $signs = ['fans' => ['nothing' => 'still', 'twitch' => 'twitch'][$reached] ?? 'spin'];
-        foreach (['lamp' => 'status_lamps', 'beeps' => 'speaker', 'code' => 'code_display'] as $channel => $fact) {
-            if ($this->machine->facts[$fact]) {
-                $name = $story === null ? '' : $story->tale->story;
-                $signs[$channel] = $this->manner["{$channel} {$name} {$reached}"] ??= $this->draw->happens(0.15)
-                    ? $this->draw->oneOf(['none', 'memory', 'graphics'])
-                    : (in_array($reached, ['dark'], true) ? $told[$channel] ?? $plain[$channel] : $plain[$channel]);
-            }
-        }
-        if (isset($signs['code']) && $signs['code'] === 'none') {
-            $signs['code'] = 'blank';
-        }
-
-        return $signs;
     }
 }
