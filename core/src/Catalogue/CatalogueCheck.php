@@ -93,7 +93,7 @@ final class CatalogueCheck
             }
             foreach ($item->when as $when) {
                 [$word, $of] = [...explode(':', $when, 2), ''];
-                $this->known($word, ['opened', 'drives', 'acted', 'wrong', 'shows'], $where, 'condition');
+                $this->known($word, ['opened', 'drives', 'drops', 'acted', 'wrong', 'shows'], $where, 'condition');
                 match ($word) {
                     'acted', 'wrong' => $this->known($of, array_keys($this->catalogue->parts), $where, 'kind of part'),
                     'shows' => $this->known($of, array_keys($this->catalogue->shows), $where, 'manner of showing'),

@@ -28,7 +28,7 @@ final class Grounds
     /** @var array<string, true> parts with which, put back, it ran as far at first, and failed again later */
     private array $cameAndWent = [];
 
-    /** @var array<string, true> parts with which, and with what they sit in, the trouble came back */
+    /** @var array<string, int> part with which, and with what it sits in, the trouble came back => the entry that showed it last */
     private array $cameBackInPlace = [];
 
     /** @var array<string, int> part => the entry with which a new one was fitted */
@@ -221,7 +221,7 @@ final class Grounds
             if ($this->isOnlyNew($part, $start->setUp, $other->setUp)) {
                 $this->add($part->id, $start, Ground::CameBack);
             } elseif ($this->isOnlyNew($part, $start->setUp, $other->setUp, withItsPlace: true)) {
-                $this->cameBackInPlace[$part->id] = true;
+                $this->cameBackInPlace[$part->id] = $start->number;
             }
         }
     }
@@ -240,7 +240,7 @@ final class Grounds
 
     /**
      * It got further without the part, and as far with it put back: what helped was not that it was away. That holds until a start with it
-     * fails earlier again.
+     * fails earlier again. Where the trouble came back with it at once, a later start that runs is one of a machine that comes and goes.
      */
     private function readPutBack(string $part, Start $without, Start $with): void
     {
@@ -257,10 +257,19 @@ final class Grounds
         }
         $helped = array_filter($this->of[$part] ?? [], fn (Because $because): bool => $because->entry === $without->number
             && $because->ground === Ground::Improved);
-        if ($helped !== [] && $reached >= $this->catalogue->reach($without->best())->firstStop) {
+        $runs = $reached >= $this->catalogue->reach($without->best())->firstStop;
+        if ($helped !== [] && $runs && $with->setUp->isAsHardAs($without->setUp) && ! $this->cameBackSince($part, $without)) {
             $this->stayedAway[$part] = $reached;
             $this->add($part, $with, Ground::StayedAway);
         }
+    }
+
+    /** Whether the trouble came back with the part since a start without it. */
+    private function cameBackSince(string $part, Start $without): bool
+    {
+        $entries = array_column($this->ofKind($part, Ground::CameBack), 'entry');
+
+        return max([0, $this->cameBackInPlace[$part] ?? 0, ...$entries]) > $without->number;
     }
 
     /** Whether a part, with what only it uses, is all that one start used and the other did not: no spare came in with it. */

@@ -73,6 +73,19 @@ final class Circumstances
         return $told;
     }
 
+    /** Whether it was told or seen to start whole and not to stay up: what such a machine does, an idle start does not show. */
+    public static function dropsOut(Record $record, Catalogue $catalogue): bool
+    {
+        foreach ($record->inForce as $entry) {
+            $reached = $entry instanceof Start ? $entry->reached : self::reached($entry, $catalogue);
+            if ($reached !== null && $catalogue->reach($reached)->firstStop === $catalogue->stageCount() - 1) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** How a start ended as an entry tells it second-hand; null where it tells of none, or is only an opinion. */
     public static function reached(Entry $entry, Catalogue $catalogue): ?string
     {

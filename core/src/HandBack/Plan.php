@@ -142,6 +142,9 @@ final readonly class Plan
         if (count($assessment->machine->ofKind('drive')) > 1 && isset($holds['opened'])) {
             $holds['drives'] = 'it has more than one drive';
         }
+        if (Circumstances::dropsOut($assessment->record, $catalogue)) {
+            $holds['drops'] = 'it did not stay up';
+        }
         $only = Circumstances::manner($assessment->record, $catalogue)?->only;
         if ($only !== null) {
             $holds["shows:{$only}"] = 'its owner says it fails only then';

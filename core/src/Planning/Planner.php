@@ -410,23 +410,18 @@ final class Planner
     }
 
     /**
-     * With another in its place it got further, with its own back the trouble came back, with its own it never went well, and nothing
-     * else is likelier: to lend for it again tells nothing more.
+     * With another in its place it got further, with its own back the trouble came back, and nothing else is likelier: where that is hardly
+     * luck, to lend for it again tells nothing more.
      */
     private function isShownSo(Candidate $candidate): bool
     {
         $part = $candidate->target?->id;
-        if ($candidate->spare === null || $part === null || ! $this->grounds->has($part, Ground::CameBack)
-            || $this->suspicion->ofPart($candidate->target) < $this->catalogue->number('provisional_from')) {
-            return false;
-        }
-        foreach ($this->record->all(Start::class) as $start) {
-            if ($start->setUp->hasOwn($part) && ! $this->catalogue->isFailure($start->best())) {
-                return false;
-            }
-        }
 
-        return true;
+        return $candidate->spare !== null
+            && $part !== null
+            && $this->grounds->has($part, Ground::CameBack)
+            && $this->suspicion->ofPart($candidate->target) >= $this->catalogue->number('provisional_from')
+            && (new ShownBySwap($this->record, $this->catalogue))->isMoreThanLuck($part);
     }
 
     /**

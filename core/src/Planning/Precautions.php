@@ -10,9 +10,11 @@ use Orthoscope\Core\Catalogue\PartKind;
 use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\Grounds;
 use Orthoscope\Core\Diagnosis\Replay;
+use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\SetUp\Goal;
+use Orthoscope\Core\SetUp\SetUp;
 
 /**
  * Cheap before dear: the belief may be sure of a part and the catalogue wrong about this machine. Before a part is bought that nothing
@@ -91,6 +93,13 @@ final readonly class Precautions
             return null;
         }
         $name = $repair->part->inSentence();
+        $since = $this->toSeeItFail();
+        if ($since !== null) {
+            return new Precaution(
+                $since,
+                "{$since->candidate->name()}: it was worked on since it last failed. See that it still does before {$name} is bought.",
+            );
+        }
         $atStake = $this->catalogue->number('wrong_repair') * $repair->part->kind->price / $this->catalogue->number('money_per_minute');
         if ($cameBack && ! $this->grounds->cameAndWent($part)) {
             return self::unbought($this->recovery([$this->stageOf($repair)], $atStake, $repair->part->kind), $name);
@@ -106,6 +115,26 @@ final readonly class Precautions
         }
 
         return self::unbought($this->recovery([$this->stageOf($repair)], $atStake), $name);
+    }
+
+    /** A start as warm and as hard as the one that failed last, where something was done to the machine since and none was made. */
+    private function toSeeItFail(): ?Weighed
+    {
+        $failed = $done = null;
+        foreach ($this->record->inForce as $entry) {
+            if ($entry instanceof ActDone && $entry->isWork($this->catalogue)) {
+                $done = $failed === null ? null : $entry;
+            } elseif ($entry instanceof Start && $entry->setUp->changesNoPart()) {
+                $failed = $this->catalogue->isFailure($entry->reached) ? $entry : $failed;
+                $done = $failed !== null && $entry->setUp->isAsHardAs($failed->setUp) ? null : $done;
+            }
+        }
+        $asHard = static fn (Candidate $one): bool => $one->setUp !== null
+            && $one->step->record === 'start'
+            && $one->setUp->changesNoPart()
+            && $one->setUp->isAsHardAs($failed->setUp ?? new SetUp);
+
+        return $done === null ? null : $this->first($asHard);
     }
 
     private static function unbought(?Weighed $step, string $name): ?Precaution

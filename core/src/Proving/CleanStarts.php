@@ -13,6 +13,7 @@ use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\SetUp\Place;
 use Orthoscope\Core\SetUp\SetUp;
 use Orthoscope\Core\SetUp\StartBy;
+use Orthoscope\Core\Statistics\Beta;
 
 /**
  * What clean starts after a repair are worth, by how often it failed before: one that failed in two of ten may well start six times in a
@@ -109,14 +110,10 @@ final readonly class CleanStarts
     /** Chance of so many clean starts in a row if nothing is cured: the mean of (1 - p)^m over what the starts before allow of p. */
     public function byLuck(?int $clean = null): float
     {
-        $luck = 1.0;
         $failing = $this->failed + $this->weight * $this->toldFailed + 0.5;
         $passing = $this->started - $this->failed + $this->weight * ($this->told - $this->toldFailed) + 0.5;
-        for ($i = 0; $i < ($clean ?? $this->clean); $i++) {
-            $luck *= ($passing + $i) / ($failing + $passing + $i);
-        }
 
-        return $luck;
+        return Beta::of($failing, $passing)->noneIn($clean ?? $this->clean);
     }
 
     /**

@@ -217,18 +217,18 @@ final readonly class SetUp
         return (new self(temperature: $this->temperature, goal: $this->goal))->key() === $this->key();
     }
 
-    /** Whether what another would change was changed under this one too, whatever else was. */
+    /**
+     * Whether what another would change was changed under this one too, whatever else was. A part that is changed is so in the case and out
+     * of it; where no part is, it is about the place and the button.
+     */
     public function isAlso(self $asked): bool
     {
-        $differs = array_filter(
-            $asked->partsChangedTo(new self),
-            fn (string $part): bool => $this->stateOf($part) !== $asked->stateOf($part),
-        );
+        $changed = $asked->partsChangedTo(new self);
+        $differs = array_filter($changed, fn (string $part): bool => $this->stateOf($part) !== $asked->stateOf($part));
+        $isSoPlaced = ($asked->place === Place::InCase || $asked->place === $this->place)
+            && ($asked->startBy === StartBy::Button || $asked->startBy === $this->startBy);
 
-        return $differs === []
-            && ($asked->place === Place::InCase || $asked->place === $this->place)
-            && ($asked->startBy === StartBy::Button || $asked->startBy === $this->startBy)
-            && (! $asked->otherOutput || $this->otherOutput);
+        return $differs === [] && ($changed !== [] || $isSoPlaced) && (! $asked->otherOutput || $this->otherOutput);
     }
 
     /** Whether a start under this one was at least what is asked: with the machine's own parts, as cold or warm, as hard and as long. */
@@ -240,7 +240,13 @@ final readonly class SetUp
             && $this->otherDriver === null
             && ! $this->lowClocks
             && $this->out === []
-            && ($asked->temperature === null || $asked->temperature === $this->temperature)
-            && array_search($this->goal, Goal::cases(), true) >= array_search($asked->goal, Goal::cases(), true);
+            && $this->isAsHardAs($asked);
+    }
+
+    /** Whether a start under this one was as cold or warm, as hard and as long as under another. */
+    public function isAsHardAs(self $other): bool
+    {
+        return ($other->temperature === null || $other->temperature === $this->temperature)
+            && array_search($this->goal, Goal::cases(), true) >= array_search($other->goal, Goal::cases(), true);
     }
 }

@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace Orthoscope\Core\Simulation;
 
+use Orthoscope\Core\Diagnosis\FailsUnder;
+use Orthoscope\Core\Evidence\ActDone;
+use Orthoscope\Core\Evidence\Circumstances;
+use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Proving\WayToProve;
+use Orthoscope\Core\SetUp\Goal;
 use Orthoscope\Core\SetUp\SetUp;
 
 /**
  * When a machine counts as running again: the same rule for every policy that acts on belief. It is proved by what takes the fewest
- * minutes, plain starts or runs at work. Where neither can, it is started plainly all the same, which may show the fault, so long as the
+ * minutes, plain starts or runs at work, under the condition it fails under. Where neither can, it is started plainly all the same, which may show the fault, so long as the
  * adviser would prove it too; else the policy goes on as it would.
  */
 final class ClosingRule
@@ -30,6 +35,9 @@ final class ClosingRule
         if (! $view->runs() || ($sound < self::PROVE_FROM && $clean < self::CLEAN_STARTS)) {
             return null;
         }
+        if (self::owesARunAtWork($view)) {
+            return Move::startAgain(new SetUp(goal: Goal::Load));
+        }
         $asked = 1.0 - $view->catalogue->number('comeback_risk');
         if (($clean > 0 && $sound >= $asked) || ($clean >= self::CLEAN_STARTS && $sound >= self::GOOD_ENOUGH)) {
             return Move::end('finished');
@@ -37,11 +45,30 @@ final class ClosingRule
         if ($clean >= self::CLEAN_STARTS) {
             return null;
         }
-        $way = WayToProve::to($asked, $view->replay, $view->catalogue)
-            ?? WayToProve::to(self::GOOD_ENOUGH, $view->replay, $view->catalogue);
+        $under = FailsUnder::of($view->record, $view->catalogue)->condition;
+        $way = WayToProve::to($asked, $view->replay, $view->catalogue, $under)
+            ?? WayToProve::to(self::GOOD_ENOUGH, $view->replay, $view->catalogue, $under);
 
         $isToProve = $way !== null || $clean === 0 || $sound >= $view->catalogue->number('prove_from');
 
         return $isToProve ? Move::startAgain($way->setUp ?? new SetUp) : null;
+    }
+
+    /** What did not stay up goes back after a run at work since it was last worked on, as the plan of what is proved asks. */
+    private static function owesARunAtWork(View $view): bool
+    {
+        if (! Circumstances::dropsOut($view->record, $view->catalogue)) {
+            return false;
+        }
+        foreach (array_reverse($view->record->inForce) as $entry) {
+            if ($entry instanceof ActDone) {
+                return true;
+            }
+            if ($entry instanceof Start && $entry->setUp->isAtLeast(new SetUp(goal: Goal::Load))) {
+                return $view->catalogue->isFailure($entry->reached);
+            }
+        }
+
+        return true;
     }
 }

@@ -25,6 +25,17 @@ final readonly class Beta
         return $this->for / ($this->for + $this->against);
     }
 
+    /** Chance that none of so many further cases is one for it: the mean of (1 - p)^n over what is believed of the rate p. */
+    public function noneIn(int $times): float
+    {
+        $none = 1.0;
+        for ($i = 0; $i < $times; $i++) {
+            $none *= ($this->against + $i) / ($this->for + $this->against + $i);
+        }
+
+        return $none;
+    }
+
     /** Chance that the rate is at most this. */
     public function below(float $rate): float
     {

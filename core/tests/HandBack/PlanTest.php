@@ -127,6 +127,16 @@ final class PlanTest extends TestCase
         $this->assertNotContains('warm', $this->ids(self::SUPPLY));
     }
 
+    public function test_what_did_not_stay_up_is_run_at_work_before_it_goes_back(): void
+    {
+        $done = [['kind' => 'act', 'act' => 'reseat', 'on' => ['drive-lead']], ['kind' => 'start', 'reached' => 'stays']];
+        $this->assertNotContains('load', $this->ids([['kind' => 'report', 'reached' => 'dark'], ...$done]));
+        $told = [['kind' => 'report', 'reached' => 'drops', 'marks' => ['consent-system']], ...$done];
+        $this->assertContains('load', array_map(fn (PlannedItem $item): string => $item->item->id, $this->plan($told)->owed()));
+        $ran = [...$told, ['kind' => 'start', 'reached' => 'stays', 'setup' => ['goal' => 'load']]];
+        $this->assertContains('load', array_map(fn (PlannedItem $item): string => $item->item->id, $this->plan($ran)->in(PlanState::Done)));
+    }
+
     public function test_a_failed_check_is_owed_and_moves_belief(): void
     {
         $before = Bench::assess(self::SUPPLY);

@@ -8,6 +8,9 @@ use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\Grounds;
+use Orthoscope\Core\Planning\Advice;
+use Orthoscope\Core\SetUp\Goal;
+use Orthoscope\Core\SetUp\SetUp;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\TestCase;
 
@@ -57,6 +60,50 @@ final class PrecautionTest extends TestCase
         $this->assertFalse($grounds->has('supply', Ground::StayedAway));
         $this->assertTrue($grounds->cameAndWent('supply'));
         $this->assertFalse($this->grounds(self::TWITCH)->cameAndWent('supply'));
+    }
+
+    public function test_what_came_back_at_once_and_runs_later_is_a_machine_that_comes_and_goes_with_it(): void
+    {
+        $grounds = $this->grounds(self::TWITCH, self::WELL);
+        $this->assertTrue($grounds->has('supply', Ground::CameBack));
+        $this->assertFalse($grounds->has('supply', Ground::StayedAway));
+        $this->assertFalse($this->grounds(self::TWITCH, self::WELL, self::TWITCH)->cameAndWent('supply'));
+        $lentAgain = $this->grounds(self::TWITCH, self::LENT, self::WELL);
+        $this->assertTrue($lentAgain->has('supply', Ground::StayedAway), 'what was shown before it was lent again says nothing of now');
+    }
+
+    public function test_what_was_tried_in_the_case_is_not_tried_again_on_the_mat(): void
+    {
+        $dark = ['kind' => 'start', 'reached' => 'dark', 'waited' => 120];
+        $mat = ['place' => 'bench', 'start_by' => 'pins'];
+        $lead = ['lent' => ['video-lead' => ['tag' => 'V-1']]];
+        $tried = [...$dark, 'setup' => $lead];
+        $record = Bench::case([$dark, $tried])->record;
+        $this->assertTrue($record->lastStart()?->setUp->isAlso(SetUp::fromArray([...$lead, ...$mat])));
+        $this->assertFalse($record->lastStart()->setUp->isAlso(SetUp::fromArray($mat)), 'the mat itself was not tried');
+    }
+
+    public function test_what_was_worked_on_since_it_last_failed_is_seen_to_fail_before_a_part_is_bought(): void
+    {
+        $work = ['setup' => ['goal' => 'load']];
+        $drops = ['kind' => 'start', 'reached' => 'drops', ...$work];
+        $lent = [...self::WELL, 'setup' => [...self::LENT['setup'], 'goal' => 'load']];
+        $record = [
+            ['kind' => 'report', 'reached' => 'drops', 'marks' => ['consent-system']],
+            self::WELL, [...$drops, 'times' => 3], $lent, $drops, $lent, $drops,
+            ['kind' => 'finding', 'check' => 'temperature', 'result' => 'pass'],
+            ['kind' => 'finding', 'check' => 'supply-sum', 'result' => 'enough'],
+        ];
+        $dust = ['kind' => 'act', 'act' => 'clean-inside', 'on' => ['case-fans', 'cooler', 'board']];
+        $repaste = ['kind' => 'act', 'act' => 'repaste', 'on' => ['cooler']];
+        $asked = 'it was worked on since it last failed. See that it still does before the supply is bought.';
+        $after = fn (array ...$then): Advice => Bench::assess([...$record, ...array_values($then)])->advice;
+        $this->assertSame(JobState::Repair, $after()->state);
+        foreach ([[$dust, self::WELL], [$dust, self::WELL, $repaste, self::WELL]] as $plain) {
+            $this->assertStringContainsString($asked, $after(...$plain)->why);
+            $this->assertSame(Goal::Load, $after(...$plain)->steps[0]->candidate->setUp?->goal);
+        }
+        $this->assertStringNotContainsString($asked, $after($dust, self::WELL, $drops)->why);
     }
 
     public function test_plugs_are_pressed_home_once_before_a_supply_is_bought_that_came_and_went(): void

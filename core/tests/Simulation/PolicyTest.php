@@ -88,6 +88,22 @@ final class PolicyTest extends TestCase
         $this->assertNull(ClosingRule::move($this->view([...$cured, self::LENT])));
     }
 
+    public function test_what_did_not_stay_up_is_run_at_work_before_it_is_handed_back(): void
+    {
+        $work = [...self::GOOD, 'setup' => ['goal' => 'load']];
+        $next = fn (array ...$then): ?string => ClosingRule::move(
+            $this->view([
+                ['kind' => 'report', 'reached' => 'drops'],
+                ['kind' => 'act', 'act' => 'repaste', 'on' => ['cooler']],
+                ...array_values($then),
+            ]),
+        )?->startsAgain?->goal->value;
+        $ten = [...self::GOOD, 'times' => 10];
+        $this->assertSame('load', $next($ten));
+        $this->assertNull($next($ten, $work, $work));
+        $this->assertSame('load', $next($work, ['kind' => 'act', 'act' => 'reseat', 'on' => ['drive-lead']], $ten));
+    }
+
     /**
      * @param  list<array<string, mixed>>  $entries
      * @param  array<string, mixed>  $machine
