@@ -78,6 +78,28 @@ final readonly class FailsUnder
         };
     }
 
+    /**
+     * The condition that a proof must be made under: what was seen to fail only as it ran at work is proved at work, though nobody has
+     * shown yet that it fails there alone.
+     */
+    public static function toProve(Record $record, Catalogue $catalogue): self
+    {
+        $under = self::of($record, $catalogue);
+        $failed = array_filter($record->all(Start::class), fn (Start $start): bool => ! self::wentWell($start, $catalogue));
+        $late = $catalogue->stageCount() - 1;
+        $early = array_filter($failed, fn (Start $start): bool => $catalogue->reach($start->reached)->firstStop < $late);
+        if ($under->condition !== null || $failed === [] || $early !== []) {
+            return $under;
+        }
+        $setUps = array_column($failed, 'setUp');
+
+        return match (true) {
+            ! self::someOutside($setUps, self::HOURS) => new self(self::HOURS),
+            ! self::someOutside($setUps, self::LOAD) => new self(self::LOAD),
+            default => $under,
+        };
+    }
+
     /** Whether what a start under this set-up shows speaks about what fails. */
     public function covers(SetUp $setUp): bool
     {

@@ -67,7 +67,7 @@ final readonly class CleanStarts
     /** By the record: starts before the last act that changed the machine, and those since. */
     public static function in(Record $record, Catalogue $catalogue): self
     {
-        $under = FailsUnder::of($record, $catalogue);
+        $under = FailsUnder::toProve($record, $catalogue);
         $failed = $started = $clean = 0;
         $acted = $since = false;
         foreach ($record->inForce as $entry) {
@@ -237,7 +237,7 @@ final readonly class CleanStarts
 
     private function notUnder(): string
     {
-        return "It fails only {$this->under->when()}, as told or seen: starts that were not made so say nothing of it.";
+        return "So far it failed only {$this->under->when()}, as told or seen: starts that were not made so say nothing of it.";
     }
 
     private function starts(int $count): string

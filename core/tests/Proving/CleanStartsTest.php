@@ -146,10 +146,24 @@ final class CleanStartsTest extends TestCase
             ['Before, it failed only when cold. These starts were not made so: they do not show that it is put right.'],
             $clean->forTheOwner(),
         );
-        $this->assertStringContainsString('It fails only when cold', implode(' ', $clean->sentences(0.99)));
+        $this->assertStringContainsString('So far it failed only when cold', implode(' ', $clean->sentences(0.99)));
         $this->assertStringNotContainsString('enough', implode(' ', $clean->sentences(0.99)));
         $this->assertSame(4, $this->in($told, $cold('nothing'), self::ACT, $cold('stays', 4), $warm)->clean);
         $this->assertStringContainsString('cold', $this->in($told, $cold('nothing'), self::ACT, $cold('stays'))->sentences(0.9)[1]);
+    }
+
+    public function test_what_failed_only_at_work_is_proved_at_work(): void
+    {
+        $start = fn (string $reached, string $goal, int $times = 1): array => [
+            'kind' => 'start', 'reached' => $reached, 'times' => $times, 'setup' => $goal === '' ? [] : ['goal' => $goal],
+        ];
+        $repaste = ['kind' => 'act', 'act' => 'repaste', 'on' => ['cooler']];
+        $clean = fn (array ...$entries): int => CleanStarts::in(Bench::case(array_values($entries))->record, Bench::catalogue())->clean;
+        $this->assertSame(0, $clean($start('drops', 'load'), $repaste, $start('stays', '', 6)));
+        $this->assertSame(2, $clean($start('drops', 'load'), $repaste, $start('stays', '', 6), $start('stays', 'load', 2)));
+        $this->assertSame(0, $clean($start('drops', 'hours'), $repaste, $start('stays', 'load', 2)));
+        $this->assertSame(6, $clean($start('drops', ''), $start('drops', 'load'), $repaste, $start('stays', '', 6)), 'idle it failed too');
+        $this->assertSame(6, $clean($start('dark', 'load'), $repaste, $start('stays', '', 6)), 'it never came as far as any work');
     }
 
     public function test_what_was_never_seen_to_fail_here_is_not_counted_here(): void
