@@ -35,6 +35,7 @@ final readonly class CleanStarts
      * @param  float  $weight of the owner's count against the bench's, 0 to 1
      * @param  float  $risk   that it comes back, as the shop accepts it, over 0 to 1
      * @param  bool  $acted  something was done since it last failed
+     * @param  bool  $fails  its last start failed, and of several in a row each
      */
     private function __construct(
         public int $failed,
@@ -46,6 +47,7 @@ final readonly class CleanStarts
         private float $risk,
         private FailsUnder $under,
         private bool $acted = true,
+        private bool $fails = false,
     ) {
     }
 
@@ -69,7 +71,7 @@ final readonly class CleanStarts
     {
         $under = FailsUnder::toProve($record, $catalogue);
         $failed = $started = $clean = 0;
-        $acted = $since = false;
+        $acted = $since = $fails = false;
         foreach ($record->inForce as $entry) {
             if ($entry instanceof ActDone && $entry->isWork($catalogue)) {
                 $acted = $since = true;
@@ -81,6 +83,7 @@ final readonly class CleanStarts
                 continue;
             }
             $whole = self::whole($entry, $catalogue);
+            $fails = $whole === 0;
             if ($whole < $entry->times) {
                 $since = false;
                 $failed += $entry->times - $whole;
@@ -104,6 +107,7 @@ final readonly class CleanStarts
             risk: $catalogue->number('comeback_risk'),
             under: $under,
             acted: $since,
+            fails: $fails,
         );
     }
 
@@ -198,10 +202,10 @@ final readonly class CleanStarts
         ];
     }
 
-    /** It never ran as it came, and nothing was done since it last failed. */
+    /** It never ran as it came or has just failed again, and nothing was done since. */
     public function isUntouched(): bool
     {
-        return ! $this->acted && $this->failed === $this->started;
+        return ! $this->acted && ($this->fails || $this->failed === $this->started);
     }
 
     private function wanted(float $sound): string

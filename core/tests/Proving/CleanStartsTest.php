@@ -152,6 +152,21 @@ final class CleanStartsTest extends TestCase
         $this->assertStringContainsString('cold', $this->in($told, $cold('nothing'), self::ACT, $cold('stays'))->sentences(0.9)[1]);
     }
 
+    public function test_what_has_just_failed_again_is_not_started_on_and_on(): void
+    {
+        $start = fn (string $reached): array => ['kind' => 'start', 'reached' => $reached];
+        $clear = ['kind' => 'act', 'act' => 'clear-settings', 'on' => ['settings']];
+        $said = function (array ...$entries): string {
+            $clean = CleanStarts::in(Bench::case(array_values($entries))->record, Bench::catalogue());
+
+            return implode(' ', $clean->sentences(0.3));
+        };
+        $nothing = 'Nothing was done since it last failed';
+        $this->assertStringContainsString($nothing, $said($start('stays'), $start('dark'), $clear, $start('stays'), $start('dark')));
+        $this->assertStringNotContainsString($nothing, $said($start('stays'), $start('dark'), $clear, $start('stays')));
+        $this->assertStringNotContainsString($nothing, $said($start('stays'), $start('dark'), $start('dark'), $clear));
+    }
+
     public function test_what_failed_only_at_work_is_proved_at_work(): void
     {
         $start = fn (string $reached, string $goal, int $times = 1): array => [
