@@ -108,16 +108,16 @@ final class Decision
         return null;
     }
 
-    /** One sentence: whether to test on or to decide; none where there is nothing more to do. */
+    /** One sentence: why no test comes first; none where there is nothing more to do, or where one does. */
     public function testingSentence(): string
     {
         $best = $this->test?->step->candidate->name();
         $saves = $this->data->currency->amount(abs($this->test->saves ?? 0));
 
         return match (true) {
-            $this->options[0]->way === 'prove' => '',
+            // Why testing on comes first is said beside it.
+            in_array($this->options[0]->way, ['prove', 'test'], true) => '',
             $this->test === null => 'No test is open now.',
-            $this->test->saves > 0 => "Testing on is worth more than deciding now: \"{$best}\" is expected to save {$saves}.",
             default => "Deciding now is worth more than testing on: the best test, \"{$best}\", costs {$saves} more than it saves.",
         };
     }

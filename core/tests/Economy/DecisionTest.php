@@ -37,7 +37,8 @@ final class DecisionTest extends TestCase
         $decision = $this->decide([['kind' => 'start', 'reached' => 'nothing', 'signs' => ['standby' => 'off']]]);
         $this->assertSame('test', $decision->options[0]->way);
         $this->assertGreaterThan(0, $decision->test?->saves);
-        $this->assertStringContainsString('Testing on is worth more', $decision->testingSentence());
+        $this->assertStringContainsString('whatever is bought now would be bought too soon', $decision->why);
+        $this->assertSame('', $decision->testingSentence(), 'said once');
     }
 
     public function test_what_testing_on_costs_is_the_mean_of_all_that_may_follow_it(): void
