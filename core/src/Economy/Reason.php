@@ -25,7 +25,11 @@ final class Reason
             array_values(array_filter(array_slice($options, 1), fn (Option $option): bool => $option->way !== 'test'))[0] ?? null;
         $more = $second === null
                 ? ''
-                : sprintf(' “%s” is expected to cost %s more.', $second->name, $currency->amount($second->expects->cost - $first->expects->cost));
+                : sprintf(
+                    ' “%s” is expected to cost %s more.',
+                    $second->name,
+                    $currency->amount($second->expects->cost - $first->expects->cost),
+                );
 
         return match (true) {
             $first->way === 'prove' => sprintf(

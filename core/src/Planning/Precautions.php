@@ -14,7 +14,6 @@ use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\SetUp\Goal;
-use Orthoscope\Core\SetUp\SetUp;
 
 /**
  * Cheap before dear: the belief may be sure of a part and the catalogue wrong about this machine. Before a part is bought that nothing
@@ -87,54 +86,71 @@ final readonly class Precautions
     private function beforeBuying(Repair $repair, float $probability): ?Precaution
     {
         $part = $repair->part->id;
-        $isSettled = $probability >= $this->catalogue->number('settled_from');
-        $cameBack = $this->grounds->has($part, Ground::CameBack) || ($isSettled && $this->grounds->cameBackInPlace($part));
         if ($this->grounds->has($part, Ground::Seen)) {
             return null;
         }
         $name = $repair->part->inSentence();
-        $since = $this->toSeeItFail();
-        if ($since !== null) {
-            return new Precaution(
-                $since,
-                "{$since->candidate->name()}: it was worked on since it last failed. See that it still does before {$name} is bought.",
-            );
-        }
         $atStake = $this->catalogue->number('wrong_repair') * $repair->part->kind->price / $this->catalogue->number('money_per_minute');
-        if ($cameBack && ! $this->grounds->cameAndWent($part)) {
-            return self::unbought($this->recovery([$this->stageOf($repair)], $atStake, $repair->part->kind), $name);
-        }
+        $isSettled = $probability >= $this->catalogue->number('settled_from');
+        $cameBack = $this->grounds->has($part, Ground::CameBack) || ($isSettled && $this->grounds->cameBackInPlace($part));
+        $isShown = $cameBack && ! $this->grounds->cameAndWent($part);
+
+        return $this->seenToFailSince($name)
+            ?? ($isShown ? null : $this->seenToFailWith($part, $name))
+            ?? self::unbought($this->recovery([$this->stageOf($repair)], $atStake, $isShown ? $repair->part->kind : null), $name);
+    }
+
+    /** With its own part put back the trouble stayed away, so that it is another start with it that is wanted. */
+    private function seenToFailWith(string $part, string $name): ?Precaution
+    {
         $again = $this->grounds->has($part, Ground::StayedAway)
             ? $this->first(static fn (Candidate $one): bool => $one->step->id === 'start')
             : null;
-        if ($again !== null) {
-            return new Precaution(
+
+        return $again === null
+            ? null
+            : new Precaution(
                 $again,
                 "It ran as far with its own back in: a swap also reseats. See it fail with {$name} before one is bought.",
             );
-        }
-
-        return self::unbought($this->recovery([$this->stageOf($repair)], $atStake), $name);
     }
 
     /** A start as warm and as hard as the one that failed last, where something was done to the machine since and none was made. */
-    private function toSeeItFail(): ?Weighed
+    private function seenToFailSince(string $name): ?Precaution
     {
-        $failed = $done = null;
+        $failed = $this->failedBeforeWork();
+        $asHard = $failed === null
+            ? null
+            : $this->first(
+                static fn (Candidate $one): bool => $one->step->record === 'start'
+                    && $one->setUp !== null
+                    && $one->setUp->changesNoPart()
+                    && $one->setUp->isAsHardAs($failed->setUp),
+            );
+
+        return $asHard === null
+            ? null
+            : new Precaution(
+                $asHard,
+                "{$asHard->candidate->name()}: it was worked on since it last failed. See that it still does before {$name} is bought.",
+            );
+    }
+
+    /** The last start that failed, where the machine was worked on since and not started as hard again. */
+    private function failedBeforeWork(): ?Start
+    {
+        $failed = null;
+        $isWorkedOn = false;
         foreach ($this->record->inForce as $entry) {
             if ($entry instanceof ActDone && $entry->isWork($this->catalogue)) {
-                $done = $failed === null ? null : $entry;
+                $isWorkedOn = true;
             } elseif ($entry instanceof Start && $entry->setUp->changesNoPart()) {
                 $failed = $this->catalogue->isFailure($entry->reached) ? $entry : $failed;
-                $done = $failed !== null && $entry->setUp->isAsHardAs($failed->setUp) ? null : $done;
+                $isWorkedOn = $isWorkedOn && $failed !== null && ! $entry->setUp->isAsHardAs($failed->setUp);
             }
         }
-        $asHard = static fn (Candidate $one): bool => $one->setUp !== null
-            && $one->step->record === 'start'
-            && $one->setUp->changesNoPart()
-            && $one->setUp->isAsHardAs($failed->setUp ?? new SetUp);
 
-        return $done === null ? null : $this->first($asHard);
+        return $isWorkedOn ? $failed : null;
     }
 
     private static function unbought(?Weighed $step, string $name): ?Precaution

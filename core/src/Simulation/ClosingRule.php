@@ -14,8 +14,8 @@ use Orthoscope\Core\SetUp\SetUp;
 
 /**
  * When a machine counts as running again: the same rule for every policy that acts on belief. It is proved by what takes the fewest
- * minutes, plain starts or runs at work, under the condition it fails under. Where neither can, it is started plainly all the same, which may show the fault, so long as the
- * adviser would prove it too; else the policy goes on as it would.
+ * minutes, plain starts or runs at work, under the condition it fails under. Where neither can, it is started plainly all the same, which
+ * may show the fault, so long as the adviser would prove it too; else the policy goes on as it would.
  */
 final class ClosingRule
 {
@@ -42,14 +42,19 @@ final class ClosingRule
         if (($clean > 0 && $sound >= $asked) || ($clean >= self::CLEAN_STARTS && $sound >= self::GOOD_ENOUGH)) {
             return Move::end('finished');
         }
-        if ($clean >= self::CLEAN_STARTS) {
-            return null;
-        }
+
+        return $clean >= self::CLEAN_STARTS ? null : self::proof($view, $asked);
+    }
+
+    /** A trial that leads to where it can go back, or a plain start where none does and the adviser would prove it too. */
+    private static function proof(View $view, float $asked): ?Move
+    {
         $under = FailsUnder::of($view->record, $view->catalogue)->condition;
         $way = WayToProve::to($asked, $view->replay, $view->catalogue, $under)
             ?? WayToProve::to(self::GOOD_ENOUGH, $view->replay, $view->catalogue, $under);
-
-        $isToProve = $way !== null || $clean === 0 || $sound >= $view->catalogue->number('prove_from');
+        $isToProve = $way !== null
+            || $view->cleanStarts() === 0
+            || $view->replay->sound() >= $view->catalogue->number('prove_from');
 
         return $isToProve ? Move::startAgain($way->setUp ?? new SetUp) : null;
     }

@@ -29,7 +29,9 @@ final class ShownBySwapTest extends TestCase
 
         return [
             'it never ran with its own' => [true, [self::FAILS, $lent, self::FAILS]],
-            'its own ran twice of four times: 2.5 of 5 by luck' => [false, [[...self::RUNS, 'times' => 2], self::FAILS, $lent, self::FAILS]],
+            'its own ran twice of four times: 2.5 of 5 by luck' => [
+                false, [[...self::RUNS, 'times' => 2], self::FAILS, $lent, self::FAILS],
+            ],
             'and three with another: 2.5 of 5, 3.5 of 6, 4.5 of 7 make 0.19' => [
                 false, [[...self::RUNS, 'times' => 2], self::FAILS, [...$lent, 'times' => 3], self::FAILS],
             ],
