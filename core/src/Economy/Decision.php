@@ -108,16 +108,17 @@ final class Decision
         return null;
     }
 
-    /** One sentence: why no test comes first; none where there is nothing more to do, or where one does. */
+    /** One sentence: why no test comes first; none where there is nothing more to do, or where a test is worth more than it costs. */
     public function testingSentence(): string
     {
         $best = $this->test?->step->candidate->name();
         $saves = $this->data->currency->amount(abs($this->test->saves ?? 0));
 
         return match (true) {
-            // Why testing on comes first is said beside it.
-            in_array($this->options[0]->way, ['prove', 'test'], true) => '',
+            $this->options[0]->way === 'prove' => '',
             $this->test === null => 'No test is open now.',
+            // That testing on comes first, and why, is said beside it.
+            $this->test->saves > 0 => '',
             default => "Deciding now is worth more than testing on: the best test, \"{$best}\", costs {$saves} more than it saves.",
         };
     }

@@ -34,6 +34,7 @@ final readonly class CleanStarts
      * @param  int  $told    starts its owner counted
      * @param  float  $weight of the owner's count against the bench's, 0 to 1
      * @param  float  $risk   that it comes back, as the shop accepts it, over 0 to 1
+     * @param  FailsUnder  $under the condition that a start must be made under to count
      * @param  bool  $acted  something was done since it last failed
      * @param  bool  $fails  its last start failed, and of several in a row each
      */
@@ -45,7 +46,7 @@ final readonly class CleanStarts
         public int $told,
         private float $weight,
         private float $risk,
-        private FailsUnder $under,
+        public FailsUnder $under,
         private bool $acted = true,
         private bool $fails = false,
     ) {

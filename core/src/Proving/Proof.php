@@ -47,7 +47,7 @@ final readonly class Proof
         $starts = CleanStarts::in($record, $catalogue);
         $places = PlaceToProve::all($since, $replay->model->machine);
         $missing = array_map(fn (PlaceToProve $place): string => $place->owed, PlaceToProve::open($places));
-        $wanted = self::wanted($since->clean > 0, $starts, FailsUnder::toProve($record, $catalogue)->condition, $replay, $catalogue);
+        $wanted = self::wanted($since->clean > 0, $starts, $starts->under->condition, $replay, $catalogue);
         $back = $since->helped ? ['Spares back on the shelf, its own parts in, nothing attached, its own driver and clocks.'] : [];
         $owed = [...$off, ...$back, ...$missing, ...$wanted === '' ? [] : [$wanted]];
         $sound = $replay->sound();
