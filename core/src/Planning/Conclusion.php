@@ -96,8 +96,8 @@ final readonly class Conclusion
 
     private static function shown(?NextStep $best, Situation $now): ?self
     {
-        return $now->workedOnSince && $best?->candidate->step->id === 'start'
-            ? self::find('Start it as it is: see what that did before anything else is changed.')
+        return $best !== null && $best->candidate->step->id === $now->shownBy
+            ? self::find("{$best->candidate->name()}: see what that did before anything else is changed.")
             : null;
     }
 

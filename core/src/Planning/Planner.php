@@ -82,7 +82,7 @@ final class Planner
         $this->belief = $replay->belief->mostOf($catalogue->number('plan_mass'), (int) $catalogue->number('plan_states'));
         $this->told = array_column(Circumstances::of($record, $catalogue), 'id');
         $this->suspicion = new Suspicion($catalogue, $replay, $this->belief);
-        $this->situation = Situation::of($catalogue, $replay, $record, $grounds->failsUnder->condition, $locks);
+        $this->situation = Situation::of($catalogue, $replay, $record, $grounds, $locks);
         $this->candidates = $this->candidates();
         $this->keys = new Keys($this->candidates);
         $this->tests = $this->openTests();
@@ -215,7 +215,7 @@ final class Planner
     {
         return match (true) {
             $this->record->lastStart() === null => $candidate->step->why,
-            $this->situation->workedOnSince && $candidate->step->whyAfter !== null => $candidate->step->whyAfter,
+            $candidate->step->id === $this->situation->shownBy && $candidate->step->whyAfter !== null => $candidate->step->whyAfter,
             default => $candidate->step->whyAgain ?? $candidate->step->why,
         };
     }
@@ -441,14 +441,15 @@ final class Planner
         ];
     }
 
-    /** What unlocks, what confirms, the first start and the one that shows what work did come before all weighing. */
+    /** What unlocks, what confirms, the first start and what shows what work did come before all weighing. */
     private function comesFirst(Candidate $candidate): bool
     {
         return $this->unlocks($candidate)
             || $candidate->step->each === 'swapped'
             || $candidate->holdsUp
             || ($candidate->step->id === 'back-in-case' && $this->grounds->failsUnder->condition === FailsUnder::CASE)
-            || ($candidate->step->id === 'start' && (! $this->situation->started || $this->situation->workedOnSince))
+            || ($candidate->step->id === 'start' && ! $this->situation->started)
+            || $candidate->step->id === $this->situation->shownBy
             || $candidate->step->id === 'take-off'
             || $this->isAskedFirst($candidate);
     }

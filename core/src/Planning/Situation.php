@@ -6,6 +6,7 @@ namespace Orthoscope\Core\Planning;
 
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Diagnosis\FailsUnder;
+use Orthoscope\Core\Diagnosis\Grounds;
 use Orthoscope\Core\Diagnosis\Replay;
 use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Finding;
@@ -24,7 +25,8 @@ final readonly class Situation
      * @param  bool  $provable it ran at its last start, or something was done to it since, and it is likely sound
      * @param  bool  $told nothing was done here; what to change at home was told its owner
      * @param  float  $sound belief that nothing is wrong with it any more, 0 to 1
-     * @param  bool  $workedOnSince something was done to it since its last start, and no start has shown what
+     * @param  ?string  $shownBy the step that shows what was done to it since its last start; null where nothing was done, or where what
+     *     it fails at shows in no such step
      * @param  bool  $runs it stayed up at its last start, nothing swapped, and it has not come back
      */
     private function __construct(
@@ -35,12 +37,12 @@ final readonly class Situation
         public bool $provable,
         public bool $told,
         public float $sound,
-        public bool $workedOnSince,
+        public ?string $shownBy,
         public bool $runs,
     ) {
     }
 
-    public static function of(Catalogue $catalogue, Replay $replay, Record $record, ?string $failsUnder, Interlocks $locks): self
+    public static function of(Catalogue $catalogue, Replay $replay, Record $record, Grounds $grounds, Interlocks $locks): self
     {
         $last = $record->lastStart();
         $runs = $last !== null && $catalogue->reach($last->reached)->firstStop > $catalogue->stageIndex('picture');
@@ -53,12 +55,12 @@ final readonly class Situation
         return new self(
             started: $last !== null || self::wasTriedAlone($replay, $record, $catalogue),
             alone: $replay->model->machine->alone !== null,
-            failsInCase: $failsUnder === FailsUnder::CASE,
+            failsInCase: $grounds->failsUnder->condition === FailsUnder::CASE,
             barred: $locks->powerIsLocked() || $locks->onOwnSupply() !== [],
             provable: ($runs || $repairedSince) && $sound >= $catalogue->number('prove_from'),
             told: $work === [] && $toldOf !== [],
             sound: $sound,
-            workedOnSince: $last !== null && $repairedSince,
+            shownBy: $last !== null && $repairedSince ? Trial::of($record, $grounds, $catalogue)->step() : null,
             runs: self::runsAsItIs($last, $record, $catalogue),
         );
     }

@@ -65,6 +65,16 @@ final readonly class Trial
         return $this->temperature === null && $this->goal === Goal::System;
     }
 
+    /** The step of the handbook that is such a trial of the machine as it is; null where there is none. */
+    public function step(): ?string
+    {
+        return match (true) {
+            $this->isPlain() => 'start',
+            $this->temperature === null && $this->goal === Goal::Load => 'load-run',
+            default => null,
+        };
+    }
+
     /** Bench minutes on top of the step's own, for a trial that must be made cold, warm, at work or for hours. */
     public function longer(Step $step, SetUp $setUp, Catalogue $catalogue): int
     {

@@ -49,7 +49,7 @@ final class ClosingRule
     /** A trial that leads to where it can go back, or a plain start where none does and the adviser would prove it too. */
     private static function proof(View $view, float $asked): ?Move
     {
-        $under = FailsUnder::of($view->record, $view->catalogue)->condition;
+        $under = FailsUnder::toProve($view->record, $view->catalogue)->condition;
         $way = WayToProve::to($asked, $view->replay, $view->catalogue, $under)
             ?? WayToProve::to(self::GOOD_ENOUGH, $view->replay, $view->catalogue, $under);
         $isToProve = $way !== null

@@ -59,6 +59,18 @@ final class PlannerTest extends TestCase
         $this->assertNotSame('start', Bench::assess([self::DARK, $told])->advice->steps[0]->candidate->step->id, 'nothing was done to it');
     }
 
+    public function test_what_a_deed_did_is_seen_at_work_where_it_fails_there(): void
+    {
+        $consent = ['kind' => 'report', 'events' => ['none'], 'marks' => ['consent-system'], 'reached' => 'drops'];
+        $drops = ['kind' => 'start', 'reached' => 'drops', 'signs' => ['drop' => 'minutes'], 'setup' => ['goal' => 'load']];
+        $paste = ['kind' => 'act', 'act' => 'repaste', 'on' => ['cooler']];
+        $advice = Bench::assess([$consent, $drops, $drops, $paste])->advice;
+        $this->assertSame('load-run', $advice->steps[0]->candidate->step->id);
+        $this->assertSame('Run it at work: see what that did before anything else is changed.', $advice->why);
+        $this->assertSame('It fails at work: see there what that did, before anything else is changed.', $advice->steps[0]->why);
+        $this->assertNotSame('load-run', Bench::assess([$consent, $drops, $drops])->advice->steps[0]->candidate->step->id);
+    }
+
     public function test_a_look_that_was_made_is_not_offered_again(): void
     {
         $this->assertNotNull(Bench::assess([self::DARK])->advice->step('plugs'));

@@ -59,6 +59,23 @@ final class CircuitTest extends TestCase
         return array_combine($names, array_map(fn (string $name): array => [$name], $names));
     }
 
+    public function test_what_moving_loosens_is_a_fault_of_what_it_touches_as_in_what_comes_in(): void
+    {
+        $made = [];
+        for ($i = 0; $i < 4000; $i++) {
+            $body = self::body();
+            $to = new SetUp(out: ['card'], moved: ['stick-1' => 'slot-B1']);
+            (new Deeds($body, Draw::from("moved {$i}")))->change(new SetUp, $to);
+            foreach (array_keys($body->loose) as $contact) {
+                $made[$contact] = [...$made[$contact] ?? [], ...array_keys($body->had)];
+            }
+        }
+        $one = array_map(fn (array $parts): array => array_values(array_unique($parts)), $made);
+        $this->assertSame(['slot-B1'], $one['seat stick-1'], 'where it was put');
+        $this->assertSame(['card-slot'], $one['card-seat']);
+        $this->assertSame(['video-lead'], $one['video-lead']);
+    }
+
     #[DataProvider('defects')]
     public function test_each_defect_stops_it_somewhere_and_its_usual_repair_ends_it(string $defect): void
     {
@@ -75,7 +92,7 @@ final class CircuitTest extends TestCase
                 $showed += array_diff(self::stops($body, $at, "{$defect} {$i}", 8), [12]) === [] ? 0 : 1;
             }
             $act = Defects::ALL[$defect][2];
-            $act === 'replace' ? $body->renew(self::bought($body, $part)) : (new Deeds($body, $draw))->act($act, [$part]);
+            $act === 'replace' ? $body->renew(self::bought($body, $part)) : (new Deeds($body, $draw))->act($act, [$part], new SetUp);
             $ended += $body->isWell() ? 1 : 0;
         }
         $this->assertGreaterThan(0, $showed, 'Nobody would ever have brought it in.');
@@ -102,7 +119,7 @@ final class CircuitTest extends TestCase
             $draw = Draw::from("{$defect} {$act} {$i}");
             $body = self::body();
             $part = Defects::into($body, $defect, $draw);
-            (new Deeds($body, $draw))->act($act, [(string) $part]);
+            (new Deeds($body, $draw))->act($act, [(string) $part], new SetUp);
             $ended += $body->isWell() ? 1 : 0;
         }
         $this->assertGreaterThanOrEqual(9, $ended);

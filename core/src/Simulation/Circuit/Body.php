@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orthoscope\Core\Simulation\Circuit;
 
 use Orthoscope\Core\Chain\Machine;
+use Orthoscope\Core\SetUp\SetUp;
 
 /**
  * What a machine is like inside, as numbers: how good each thing is, how well it touches, what is shorted, what is set wrong. Written from
@@ -113,6 +114,18 @@ final class Body
                 array_keys($this->machine->slots, $part, true),
             ),
             default => self::TOUCHES[$kind] ?? [],
+        };
+    }
+
+    /** The part at which a contact is, as what comes in with a poor one has it. */
+    public function partAt(string $contact, SetUp $setUp): string
+    {
+        $stick = str_replace('seat ', '', $contact, $isASeat);
+
+        return match (true) {
+            $isASeat > 0 => $setUp->moved[$stick] ?? $this->machine->slots[$stick] ?? $stick,
+            $contact === 'card-seat' => 'card-slot',
+            default => $contact,
         };
     }
 

@@ -98,7 +98,7 @@ final class CircuitMachine implements HiddenMachine
     {
         if ($check->host && $target !== null) {
             $this->bad["host {$target}"] ??= $this->draw->happens(self::HOST_IS_BAD);
-            $this->deeds->move($target, 0.7);
+            $this->deeds->move($target, 0.7, $this->setUp);
         }
         $result = (new Looks($this->body, $this->setUp, $this->draw, $this->bad))->result($check->id, $target);
         $known = array_column($check->results, 'id');
@@ -111,7 +111,7 @@ final class CircuitMachine implements HiddenMachine
             $this->misread = $result !== $clear;
         }
         if ($check->id === 'wiggle' || $check->id === 'look-contacts') {
-            $this->deeds->move('main-plug', 0.3);
+            $this->deeds->move('main-plug', 0.3, $this->setUp);
         }
 
         return in_array($result, $known, true) ? $result : $clear;
@@ -124,13 +124,13 @@ final class CircuitMachine implements HiddenMachine
 
     public function act(string $act, array $on): void
     {
-        $this->deeds->act($act, $on);
+        $this->deeds->act($act, $on, $this->setUp);
     }
 
     public function fit(string $part): void
     {
         $this->body->renew($part);
-        $this->deeds->move($part, 0.9);
+        $this->deeds->move($part, 0.9, $this->setUp);
         $this->fitted[$part] = true;
         $this->bad["new {$part}"] = $this->draw->happens(self::NEW_IS_BAD);
     }

@@ -36,16 +36,19 @@ final readonly class Deeds
             $parts[] = 'video-lead';
         }
         foreach (array_unique($parts) as $part) {
-            $this->move($part, self::MENDS);
+            $this->move($part, self::MENDS, $to);
         }
     }
 
-    /** @param  list<string>  $on */
-    public function act(string $act, array $on): void
+    /**
+     * @param  list<string>  $on
+     * @param  SetUp  $setUp how the machine stands then
+     */
+    public function act(string $act, array $on, SetUp $setUp): void
     {
         foreach ($on as $part) {
             match ($act) {
-                'reseat' => $this->move($part, 0.93),
+                'reseat' => $this->move($part, 0.93, $setUp),
                 'clean-contacts' => $this->clean($part),
                 default => null,
             };
@@ -114,8 +117,12 @@ final readonly class Deeds
         }
     }
 
-    /** A part is taken out and put in, or pressed home. */
-    public function move(string $part, float $mends): void
+    /**
+     * A part is taken out and put in, or pressed home. A touch that grows poor by it is a fault of what it touches, as it is in what comes in.
+     *
+     * @param  SetUp  $setUp how the machine stands then
+     */
+    public function move(string $part, float $mends, SetUp $setUp): void
     {
         foreach ($this->body->contactsOf($part) as $contact) {
             $loose = $this->body->loose[$contact] ?? 0.0;
@@ -124,7 +131,7 @@ final readonly class Deeds
                 unset($this->body->loose[$contact]);
             } elseif ($loose === 0.0 && $this->draw->happens(self::HARMS)) {
                 $this->body->loose[$contact] = 0.6;
-                $this->body->had[$part] = true;
+                $this->body->had[$this->body->partAt($contact, $setUp)] = true;
             }
         }
     }
