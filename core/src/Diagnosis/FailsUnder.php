@@ -106,6 +106,12 @@ final readonly class FailsUnder
         return $this->condition === null || self::isUnder($setUp, $this->condition);
     }
 
+    /** Whether it fails only as it works, or after hours of it. */
+    public function isAtWork(): bool
+    {
+        return in_array($this->condition, [self::LOAD, self::HOURS], true);
+    }
+
     /** "started cold": what a part has been shown under, and nothing where no condition matters. */
     public function words(): string
     {

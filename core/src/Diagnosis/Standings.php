@@ -6,6 +6,7 @@ namespace Orthoscope\Core\Diagnosis;
 
 use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Evidence\Record;
+use Orthoscope\Core\Evidence\Start;
 
 /** Turns belief and grounds into a standing for every part. Low probability alone never clears an untested part. */
 final readonly class Standings
@@ -62,11 +63,19 @@ final readonly class Standings
             state: $this->replay->setUp->stateOf($part->id),
             fitted: $fitted,
             replaced: $replaced,
-            under: $standing->hasWorked() || $standing === Standing::Cured
-                ? $this->grounds->failsUnder->words()
-                : '',
+            under: $standing->hasWorked() || $standing === Standing::Cured ? $this->under() : '',
             confirmed: $this->isConfirmed($had, $because),
         );
+    }
+
+    /** What it was shown under, in words; where it fails at work, only once it stood work: what broke off shows nothing of that. */
+    private function under(): string
+    {
+        $fails = $this->grounds->failsUnder;
+        $catalogue = $this->replay->model->catalogue;
+        $stood = fn (Start $start): bool => $fails->covers($start->setUp) && ! $catalogue->isFailure($start->reached);
+
+        return $fails->isAtWork() && array_filter($this->record->all(Start::class), $stood) === [] ? '' : $fails->words();
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Orthoscope\Core\Tests\Diagnosis;
 use Orthoscope\Core\Assessment\Assessment;
 use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Diagnosis\OnlyUnder;
+use Orthoscope\Core\Diagnosis\PartStanding;
 use Orthoscope\Core\Diagnosis\Standing;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -123,6 +124,27 @@ final class OnlyUnderTest extends TestCase
         $this->assertNotSame(Standing::Proved, $after('warm')->standings['board']->standing);
         $this->assertSame('proved working, started cold', $after('cold')->standings['board']->words());
         $this->assertGreaterThan($after('warm')->sound + 0.1, $after('cold')->sound);
+    }
+
+    /** A run at work that broke off shows nobody that a part holds at work. */
+    public function test_what_never_stood_work_is_not_said_to_have_worked_at_work(): void
+    {
+        $atWork = ['kind' => 'start', 'setup' => ['goal' => 'load']];
+        $before = [
+            ['kind' => 'report', 'reached' => 'drops', 'events' => ['none'], 'marks' => ['consent-system'], 'only' => 'load'],
+            ['kind' => 'start', 'reached' => 'stays', 'times' => 2],
+            $atWork + ['reached' => 'drops', 'times' => 2],
+            ['kind' => 'finding', 'check' => 'work-temperature', 'result' => 'fail'],
+        ];
+        $words = fn (Assessment $assessment): array => array_map(
+            fn (PartStanding $standing): string => $standing->under,
+            array_filter($assessment->standings, fn (PartStanding $standing): bool => $standing->standing->hasWorked()),
+        );
+        $never = $words(Bench::assess($before));
+        $this->assertNotSame([], $never);
+        $this->assertSame([''], array_values(array_unique($never)));
+        $paste = ['kind' => 'act', 'act' => 'repaste', 'on' => ['cooler']];
+        $this->assertContains('at hard work', $words(Bench::assess([...$before, $paste, $atWork + ['reached' => 'stays', 'times' => 3]])));
     }
 
     public function test_a_trouble_nobody_saw_here_proves_nothing_here(): void

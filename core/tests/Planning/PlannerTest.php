@@ -68,7 +68,12 @@ final class PlannerTest extends TestCase
         $this->assertSame('load-run', $advice->steps[0]->candidate->step->id);
         $this->assertSame('Run it at work: see what that did before anything else is changed.', $advice->why);
         $this->assertSame('It fails at work: see there what that did, before anything else is changed.', $advice->steps[0]->why);
-        $this->assertNotSame('load-run', Bench::assess([$consent, $drops, $drops])->advice->steps[0]->candidate->step->id);
+        $idle = ['kind' => 'start', 'reached' => 'stays'];
+        $this->assertSame('load-run', Bench::assess([$consent, $drops, $drops, $paste, $idle])->advice->steps[0]->candidate->step->id);
+        foreach ([[], [$paste, $drops], [$paste, ['setup' => ['goal' => 'load']] + $idle]] as $since) {
+            $first = Bench::assess([$consent, $drops, $drops, ...$since])->advice->steps[0]->candidate->step->id;
+            $this->assertNotSame('load-run', $first);
+        }
     }
 
     public function test_a_look_that_was_made_is_not_offered_again(): void
