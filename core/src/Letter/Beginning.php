@@ -113,7 +113,7 @@ final readonly class Beginning
             return $inHosts !== [] ? $inHosts : [Sentence::of('We have not started it.')];
         }
 
-        return [...$this->ofStarts($one, $starts), ...$inHosts];
+        return [...$this->ofStarts($one, $starts), ...RanOtherwise::sentences($this->record, $this->catalogue), ...$inHosts];
     }
 
     /**

@@ -326,4 +326,25 @@ final class LetterTest extends TestCase
         $this->assertStringContainsString('We started it again, at hard work, and it started, but did not stay up.', $only);
         $this->assertStringNotContainsString('again', $text([['often' => 'sometimes'] + $told, $froze]), 'The first start showed it.');
     }
+
+    public function test_it_tells_what_ran_in_another_way_where_it_never_ran_as_it_came(): void
+    {
+        $dark = ['kind' => 'start', 'reached' => 'dark'];
+        $other = ['kind' => 'start', 'reached' => 'stays', 'setup' => ['output' => 'other']];
+        $set = ['kind' => 'act', 'act' => 'set-output', 'on' => ['screen']];
+        $sentence = 'With the screen on another output it started and stayed up.';
+        $this->assertStringContainsString($sentence, $this->letter([$dark, $other, $set])->text());
+        $pins = ['kind' => 'start', 'reached' => 'stays', 'setup' => ['start_by' => 'pins']];
+        $this->assertStringContainsString('Without its own buttons it started and stayed up.', $this->letter([$dark, $pins])->text());
+        $silent = [
+            'it ran as it came, too' => [$dark, ['reached' => 'stays'] + $dark, $other],
+            'it did not run so each time' => [$dark, $other, ['reached' => 'dark'] + $other],
+            'that was after our work' => [$dark, $set, $other],
+            'a part of ours was in it' => [$dark, ['setup' => ['output' => 'other', 'lent' => ['screen' => ['tag' => 'Q-1']]]] + $other],
+            'it was not as hard' => [['reached' => 'drops', 'setup' => ['goal' => 'load']] + $dark, $other],
+        ];
+        foreach ($silent as $why => $entries) {
+            $this->assertStringNotContainsString($sentence, $this->letter($entries)->text(), $why);
+        }
+    }
 }
