@@ -38,7 +38,7 @@ final readonly class Shown
     /** @return list<Sentence> */
     public function ruledOut(): array
     {
-        $worked = $measured = $swapped = $out = $acted = [];
+        $worked = $measured = $swapped = $out = $onTheMat = $acted = [];
         foreach ($this->assessment->standings as $standing) {
             if ($standing->part->kind->link || $standing->fitted !== null || ! $this->cameIn($standing->part)) {
                 continue;
@@ -46,10 +46,11 @@ final readonly class Shown
             if ($standing->standing === Standing::Proved) {
                 $this->has($standing, Ground::Passed) ? ($worked[] = $standing) : ($measured[] = $standing);
             } elseif ($standing->standing === Standing::NotAlone) {
-                match ($this->howChanged($standing)) {
-                    'lent' => ($swapped[] = $standing),
-                    'out' => ($out[] = $standing),
-                    default => ($acted[] = $standing),
+                match (HowChanged::inVain($standing, $this->assessment->record)) {
+                    HowChanged::Lent => ($swapped[] = $standing),
+                    HowChanged::Out => ($out[] = $standing),
+                    HowChanged::OnTheMat => ($onTheMat[] = $standing),
+                    HowChanged::Otherwise => ($acted[] = $standing),
                 };
             }
         }
@@ -68,6 +69,7 @@ final readonly class Shown
                 Ground::NoChange,
             ),
             ...self::one('With this taken out the trouble stayed. So this alone is not the cause: %s.', $out, Ground::NoChange),
+            ...self::one('Out of its case the trouble stayed. So this alone is not the cause: %s.', $onTheMat, Ground::NoChange),
             ...self::one('We worked on this and the trouble stayed. So this alone is not the cause: %s.', $acted, Ground::NoChange),
         ];
     }
@@ -269,26 +271,6 @@ final readonly class Shown
     private function has(PartStanding $standing, Ground $ground): bool
     {
         return array_filter($standing->because, fn (Because $because): bool => $because->ground === $ground) !== [];
-    }
-
-    /** How a part was changed without effect: another one in its place ("lent"), "out", or worked on ("acted"). */
-    private function howChanged(PartStanding $standing): string
-    {
-        foreach ($standing->because as $because) {
-            foreach ($this->assessment->record->inForce as $entry) {
-                if ($entry->number !== $because->entry || $because->ground !== Ground::NoChange || ! ($entry instanceof Start)) {
-                    continue;
-                }
-                if ($entry->setUp->isLent($standing->part->id)) {
-                    return 'lent';
-                }
-                if ($entry->setUp->isOut($standing->part->id)) {
-                    return 'out';
-                }
-            }
-        }
-
-        return 'acted';
     }
 
     /** @return list<int> the clean starts in a row up to the last one */

@@ -347,4 +347,18 @@ final class LetterTest extends TestCase
             $this->assertStringNotContainsString($sentence, $this->letter($entries)->text(), $why);
         }
     }
+
+    public function test_a_part_that_was_taken_out_is_not_said_to_have_had_another_in_its_place(): void
+    {
+        $dark = ['kind' => 'start', 'reached' => 'dark', 'waited' => 90, 'signs' => ['beeps' => 'memory']];
+        $out = ['kind' => 'start', 'reached' => 'stays', 'setup' => ['out' => ['stick-2']]];
+        $alone = ['kind' => 'start', 'reached' => 'dark', 'setup' => ['out' => ['stick-1'], 'moved' => ['stick-2' => 'slot-A2']]];
+        $host = ['kind' => 'finding', 'check' => 'stick-in-host', 'result' => 'fails', 'target' => 'stick-2'];
+        $text = $this->letter([$dark, $out, $alone, $host])->text();
+        $this->assertStringContainsString('Without it the machine got further. With it in again, the trouble came back.', $text);
+        $this->assertStringNotContainsString('in its place', $text);
+        $mat = ['kind' => 'start', 'reached' => 'nothing', 'setup' => ['place' => 'bench']];
+        $vain = $this->letter([['reached' => 'nothing'] + $dark, $mat, $mat])->text();
+        $this->assertStringContainsString('Out of its case the trouble stayed. So this alone is not the cause: the case', $vain);
+    }
 }
