@@ -206,12 +206,7 @@ final readonly class Cause
         $said = match (true) {
             $standing->confirmed && in_array(Ground::CameBack, $grounds, true) => [
                 "{$what}.",
-                'We are sure. '.match (HowChanged::withGain($standing, $this->assessment->record, $this->catalogue)) {
-                    HowChanged::Lent => 'With another one in its place the machine got further. With the old one back, the trouble came back.',
-                    HowChanged::Out => 'Without it the machine got further. With it in again, the trouble came back.',
-                    HowChanged::OnTheMat => 'Out of its case the machine got further. Back in it, the trouble came back.',
-                    HowChanged::Otherwise => 'With that left out of use the machine got further. With it in use again, the trouble came back.',
-                },
+                'We are sure. '.HowChanged::withGain($standing, $this->assessment->record, $this->catalogue)->cameBack(),
             ],
             $standing->confirmed => ["{$what}.", 'We are sure, because we saw or measured it.'],
             default => [

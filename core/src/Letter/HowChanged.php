@@ -30,6 +30,17 @@ enum HowChanged
     /** Worked on, moved, or left out of use. */
     case Otherwise;
 
+    /** That it got further so, and that the trouble came back as it was before. */
+    public function cameBack(): string
+    {
+        return match ($this) {
+            self::Lent => 'With another one in its place the machine got further. With the old one back, the trouble came back.',
+            self::Out => 'Without it the machine got further. With it in again, the trouble came back.',
+            self::OnTheMat => 'Out of its case the machine got further. Back in it, the trouble came back.',
+            self::Otherwise => 'With that left out of use the machine got further. With it in use again, the trouble came back.',
+        };
+    }
+
     /** By the starts in which the trouble stayed. */
     public static function inVain(PartStanding $standing, Record $record): self
     {

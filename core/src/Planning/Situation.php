@@ -13,7 +13,6 @@ use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Report;
 use Orthoscope\Core\Evidence\Start;
-use Orthoscope\Core\SetUp\SetUp;
 
 /** How the work stands, as far as it decides what comes next. */
 final readonly class Situation
@@ -61,18 +60,9 @@ final readonly class Situation
             provable: ($runs || $repairedSince) && $sound >= $catalogue->number('prove_from'),
             told: $work === [] && $toldOf !== [],
             sound: $sound,
-            shownBy: $last === null || $work === [] ? null : self::shownBy(end($work), Trial::of($record, $grounds, $catalogue), $record, $catalogue),
+            shownBy: $last !== null && $repairedSince ? Trial::of($record, $grounds, $catalogue)->step() : null,
             runs: self::runsAsItIs($last, $record, $catalogue),
         );
-    }
-
-    /** A start that failed has shown what was done, and so has one as hard as it fails under. */
-    private static function shownBy(ActDone $work, Trial $trial, Record $record, Catalogue $catalogue): ?string
-    {
-        $shows = fn (Start $start): bool => $start->number > $work->number
-            && ($trial->isPlain() || $catalogue->isFailure($start->reached) || $start->setUp->isAsHardAs(new SetUp(goal: $trial->goal)));
-
-        return array_filter($record->all(Start::class), $shows) === [] ? $trial->step() : null;
     }
 
     /** What came alone was tried in a good machine: that shows of it what a start shows of a machine. */

@@ -69,7 +69,8 @@ final class BeforeHandingOnTest extends TestCase
             array_values(array_filter($all->all(), $of)),
         );
         $nothing = RepairInView::of(new RepairNeeds($catalogue, $replay, $record, []), [], [], [], [], $catalogue);
-        $conclusion = Conclusion::of(null, false, false, $nothing, Situation::of($catalogue, $replay, $record, null, $locks));
+        $grounds = Grounds::read($record, $replay->model);
+        $conclusion = Conclusion::of(null, false, false, $nothing, Situation::of($catalogue, $replay, $record, $grounds, $locks));
         $this->assertSame(JobState::Repair, $conclusion->state);
 
         return (new Precautions($weighed, $grounds, $replay, $record, $catalogue))->before($conclusion, $nothing);

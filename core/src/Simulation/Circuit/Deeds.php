@@ -118,7 +118,7 @@ final readonly class Deeds
     }
 
     /**
-     * A part is taken out and put in, or pressed home. A touch that grows poor by it is a fault of what it touches, as it is in what comes in.
+     * A part is taken out and put in, or pressed home. A touch that grows poor by it is a fault of what it touches, as in what comes in.
      *
      * @param  SetUp  $setUp how the machine stands then
      */
