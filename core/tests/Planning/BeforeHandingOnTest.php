@@ -69,7 +69,6 @@ final class BeforeHandingOnTest extends TestCase
             array_values(array_filter($all->all(), $of)),
         );
         $nothing = RepairInView::of(new RepairNeeds($catalogue, $replay, $record, []), [], [], [], [], $catalogue);
-        $grounds = Grounds::read($record, $replay->model);
         $conclusion = Conclusion::of(null, false, false, $nothing, Situation::of($catalogue, $replay, $record, $grounds, $locks));
         $this->assertSame(JobState::Repair, $conclusion->state);
 
