@@ -11,6 +11,7 @@ use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\SetUp\Place;
 use Orthoscope\Core\SetUp\SetUp;
 use Orthoscope\Core\SetUp\StartBy;
+use Orthoscope\Core\Words\StartInPlain;
 
 /**
  * That it ran once it was connected or started in another way, all its own parts in: what the cause that is named often rests on. Nothing
@@ -24,22 +25,30 @@ final readonly class RanOtherwise
         $worked = array_filter($record->all(ActDone::class), fn (ActDone $act): bool => $act->isWork($catalogue));
         $until = array_column($worked, 'number')[0] ?? PHP_INT_MAX;
         $starts = array_filter($record->all(Start::class), fn (Start $start): bool => $start->number < $until);
-        $asItCame = array_values(array_filter($starts, fn (Start $start): bool => self::way($start->setUp) === ''));
-        if ($asItCame === [] || array_filter($asItCame, fn (Start $start): bool => ! $catalogue->isFailure($start->best())) !== []) {
+        $asItCame = array_filter($starts, fn (Start $start): bool => self::way($start->setUp) === '');
+        $failing = array_values(array_filter($asItCame, fn (Start $start): bool => $catalogue->isFailure($start->best())))[0] ?? null;
+        if ($failing === null) {
             return [];
         }
+        // What was started less hard than it failed says nothing.
+        $asHard = fn (Start $start): bool => $start->setUp->isAsHardAs($failing->setUp);
         $ran = $failed = [];
-        foreach ($starts as $start) {
-            $way = (string) self::way($start->setUp);
-            if ($way !== '' && $start->setUp->isAsHardAs($asItCame[0]->setUp)) {
-                $catalogue->isFailure($start->reached) ? ($failed[$way] = true) : ($ran[$way] ??= $start);
+        foreach (array_filter($starts, $asHard) as $start) {
+            $way = self::way($start->setUp);
+            if ($way === '' && ! $catalogue->isFailure($start->best())) {
+                return [];
             }
+            $catalogue->isFailure($start->reached) ? ($failed[$way ?? ''] = true) : ($ran[$way ?? ''] ??= $start);
         }
+        $each = array_diff_key($ran, $failed, ['' => true]);
 
         return array_map(
-            fn (string $way, Start $start): Sentence => Sentence::of("{$way} {$catalogue->reach($start->reached)->plain}.", $start->number),
-            array_keys(array_diff_key($ran, $failed)),
-            array_diff_key($ran, $failed),
+            fn (string $way, Start $start): Sentence => Sentence::of(
+                StartInPlain::sentence("We started it {$way}", $start, $catalogue),
+                $start->number,
+            ),
+            array_keys($each),
+            $each,
         );
     }
 
@@ -47,11 +56,11 @@ final readonly class RanOtherwise
     private static function way(SetUp $setUp): ?string
     {
         $ways = array_filter([
-            $setUp->otherOutput ? 'With the screen on another output' : '',
-            $setUp->place === Place::Bench ? 'Out of its case' : '',
-            $setUp->startBy === StartBy::Pins && $setUp->place !== Place::Bench ? 'Without its own buttons' : '',
-            $setUp->basicDriver ? 'With its basic driver for the picture' : '',
-            $setUp->lowClocks ? 'At a lower speed' : '',
+            $setUp->otherOutput ? 'with the screen on another output' : '',
+            $setUp->place === Place::Bench ? 'out of its case' : '',
+            $setUp->startBy === StartBy::Pins && $setUp->place !== Place::Bench ? 'without its own buttons' : '',
+            $setUp->basicDriver ? 'with its basic driver for the picture' : '',
+            $setUp->lowClocks ? 'at a lower speed' : '',
         ]);
 
         $isOwn = [...$setUp->lent, ...$setUp->out, ...$setUp->moved, ...$setUp->attached] === [] && $setUp->otherDriver === null;

@@ -332,12 +332,19 @@ final class LetterTest extends TestCase
         $dark = ['kind' => 'start', 'reached' => 'dark'];
         $other = ['kind' => 'start', 'reached' => 'stays', 'setup' => ['output' => 'other']];
         $set = ['kind' => 'act', 'act' => 'set-output', 'on' => ['screen']];
-        $sentence = 'With the screen on another output it started and stayed up.';
+        $sentence = 'We started it with the screen on another output, and it started and stayed up.';
         $this->assertStringContainsString($sentence, $this->letter([$dark, $other, $set])->text());
         $pins = ['kind' => 'start', 'reached' => 'stays', 'setup' => ['start_by' => 'pins']];
-        $this->assertStringContainsString('Without its own buttons it started and stayed up.', $this->letter([$dark, $pins])->text());
+        $without = 'We started it without its own buttons, and it started and stayed up.';
+        $this->assertStringContainsString($without, $this->letter([$dark, $pins])->text());
+        $work = fn (string $reached, array $how): array => ['kind' => 'start', 'reached' => $reached, 'setup' => ['goal' => 'load'] + $how];
+        $this->assertStringContainsString(
+            'We started it at a lower speed, at hard work, and it started and stayed up.',
+            $this->letter([['kind' => 'start', 'reached' => 'stays'], $work('drops', []), $work('stays', ['clocks' => 'low'])])->text(),
+        );
         $silent = [
             'it ran as it came, too' => [$dark, ['reached' => 'stays'] + $dark, $other],
+            'it ran as it came now and then' => [$dark, ['kind' => 'start', 'outcomes' => ['dark' => 2, 'stays' => 1]], $other],
             'it did not run so each time' => [$dark, $other, ['reached' => 'dark'] + $other],
             'that was after our work' => [$dark, $set, $other],
             'a part of ours was in it' => [$dark, ['setup' => ['output' => 'other', 'lent' => ['screen' => ['tag' => 'Q-1']]]] + $other],
