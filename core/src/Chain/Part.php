@@ -16,8 +16,9 @@ final readonly class Part
     /** "the supply", "stick 1": how it is called inside a sentence. */
     public function inSentence(): string
     {
-        if ($this->kind->many && $this->kind->id !== 'drive') {
-            return strtolower($this->kind->name).substr($this->name, strlen($this->kind->name));
+        $isOneOfMany = $this->kind->many && str_starts_with($this->name, "{$this->kind->name} ");
+        if ($isOneOfMany) {
+            return lcfirst($this->name);
         }
         $name = $this->name === $this->kind->name ? lcfirst($this->name) : $this->name;
 

@@ -17,6 +17,7 @@ use Orthoscope\Core\Evidence\Entry;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
+use Orthoscope\Core\SetUp\Goal;
 use Orthoscope\Core\SetUp\Place;
 use Orthoscope\Core\SetUp\SetUp;
 use Orthoscope\Core\SetUp\StartBy;
@@ -26,9 +27,6 @@ use Orthoscope\Core\Shelf\Spare;
 /** Every step that makes sense on a machine now: the catalogue's steps made concrete, less what was already done. */
 final readonly class Candidates
 {
-    /** What every start is made under. */
-    private Trial $trial;
-
     private SetUpOfStep $setUps;
 
     /** The same under the condition that what is believed shows under, where it is not what every start is made under anyway. */
@@ -38,6 +36,10 @@ final readonly class Candidates
 
     private FoundThenMended $found;
 
+    /**
+     * @param  Trial  $trial what every start is made under
+     * @param  ?string  $showsUnder the condition that what is believed shows under; null where it shows in every start
+     */
     public function __construct(
         private Catalogue $catalogue,
         private Machine $machine,
@@ -45,9 +47,9 @@ final readonly class Candidates
         private Shelf $shelf,
         private Grounds $grounds,
         private Interlocks $locks,
+        private Trial $trial,
         ?string $showsUnder = null,
     ) {
-        $this->trial = Trial::of($record, $grounds, $catalogue);
         $this->standing = new AsItStands($catalogue, $record, $grounds);
         $this->found = new FoundThenMended($record, $machine, $catalogue);
         $last = $record->lastStart()->setUp ?? new SetUp;
@@ -188,6 +190,9 @@ final readonly class Candidates
     {
         if ($this->isTheOtherWay($step) || ($step->setUp->isGentler() && ! $this->hasFailedHere())) {
             return true;
+        }
+        if ($step->setUp->goal === Goal::Hours) {
+            return $this->trial->goal !== Goal::Hours;
         }
         if ($step->setUp->place === Place::InCase) {
             return ($this->record->lastStart()->setUp->place ?? Place::InCase) !== Place::Bench;

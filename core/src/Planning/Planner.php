@@ -56,6 +56,8 @@ final class Planner
 
     private readonly Suspicion $suspicion;
 
+    private readonly Trial $trial;
+
     private readonly Situation $situation;
 
     /** @var list<string> events that were told */
@@ -82,7 +84,8 @@ final class Planner
         $this->belief = $replay->belief->mostOf($catalogue->number('plan_mass'), (int) $catalogue->number('plan_states'));
         $this->told = array_column(Circumstances::of($record, $catalogue), 'id');
         $this->suspicion = new Suspicion($catalogue, $replay, $this->belief);
-        $this->situation = Situation::of($catalogue, $replay, $record, $grounds, $locks);
+        $this->trial = Trial::of($record, $grounds, $catalogue);
+        $this->situation = Situation::of($catalogue, $replay, $record, $grounds, $locks, $this->trial);
         $this->candidates = $this->candidates();
         $this->keys = new Keys($this->candidates);
         $this->tests = $this->openTests();
@@ -91,7 +94,7 @@ final class Planner
             $replay,
             $record,
             array_map(fn (PlannedTest $test): int => $test->minutes, $this->tests),
-            Trial::of($record, $grounds, $catalogue)->longerThanPlain($catalogue),
+            $this->trial->longerThanPlain($catalogue),
         );
         $this->lookAhead = new LookAhead($catalogue, $replay, $this->needs);
     }
@@ -126,7 +129,7 @@ final class Planner
         $steps = $this->steps($weighed);
         $conclusion = $this->conclusion($steps, $next);
         $all = [...$weighed, ...$foregone];
-        $precaution = (new Precautions($all, $this->grounds, $this->replay, $this->record, $this->catalogue))->before($conclusion, $next);
+        $precaution = (new Precautions($all, $this->grounds, $this->replay, $this->suspicion, $this->record, $this->catalogue))->before($conclusion, $next);
         if ($precaution !== null) {
             $isOther = fn (Weighed $one): bool => $one !== $precaution->step;
             $foregone = array_values(array_filter($foregone, $isOther));
@@ -375,6 +378,7 @@ final class Planner
             $this->shelf,
             $this->grounds,
             $this->locks,
+            $this->trial,
             ShowsUnder::of($this->belief, $this->replay),
         ))->all();
 

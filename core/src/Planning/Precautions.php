@@ -7,6 +7,7 @@ namespace Orthoscope\Core\Planning;
 use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Catalogue\Catalogue;
 use Orthoscope\Core\Catalogue\PartKind;
+use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\Grounds;
 use Orthoscope\Core\Diagnosis\Replay;
@@ -28,6 +29,7 @@ final readonly class Precautions
         private array $weighed,
         private Grounds $grounds,
         private Replay $replay,
+        private Suspicion $suspicion,
         private Record $record,
         private Catalogue $catalogue,
     ) {
@@ -91,13 +93,47 @@ final readonly class Precautions
         }
         $name = $repair->part->inSentence();
         $atStake = $this->catalogue->number('wrong_repair') * $repair->part->kind->price / $this->catalogue->number('money_per_minute');
-        $isSettled = $probability >= $this->catalogue->number('settled_from');
-        $cameBack = $this->grounds->has($part, Ground::CameBack) || ($isSettled && $this->grounds->cameBackInPlace($part));
-        $isShown = $cameBack && ! $this->grounds->cameAndWent($part);
+        $isShown = $this->isShown($repair->part, $probability);
+        $stopsAt = [$this->stageOf($repair)];
 
         return $this->seenToFailSince($name)
             ?? ($isShown ? null : $this->seenToFailWith($part, $name))
-            ?? self::unbought($this->recovery([$this->stageOf($repair)], $atStake, $isShown ? $repair->part->kind : null), $name);
+            ?? self::unbought($this->cheapest(
+                $atStake * $this->weightOfDoubt($probability),
+                fn (Candidate $one): bool => $this->recovers($one, $stopsAt)
+                    && (! $isShown || $this->isDoneToWhatItCarries($one, $repair->part->kind)),
+                fn (Candidate $one): float => $this->weightOf($one, $repair->part->kind),
+            ), $name);
+    }
+
+    /**
+     * How far something cheap is to the point, 0 to 1. What a part carries goes with it when it is swapped, so that no swap would ever tell
+     * the two apart: it is seen to in any case, unless it was found good. Of all else, what nobody suspects is left alone.
+     */
+    private function weightOf(Candidate $candidate, PartKind $bought): float
+    {
+        $foundGood = array_filter($candidate->on, fn (string $part): bool => $this->grounds->has($part, Ground::LookedGood));
+
+        return $this->isDoneToWhatItCarries($candidate, $bought) && $foundGood === [] ? 1.0 : $this->suspicion->weightOf($candidate);
+    }
+
+    /** How much what is cheap weighs before a part of which the belief is sure: in full where some doubt is left, and little where none is. */
+    private function weightOfDoubt(float $probability): float
+    {
+        $doubt = (1.0 - $probability) / $this->catalogue->number('precaution_doubt');
+
+        return min(1.0, max($this->catalogue->number('precaution_least'), $doubt));
+    }
+
+    /** Whether the trouble came back with it, each time; of sticks that will not run together: with each of them, next to another. */
+    private function isShown(Part $part, float $probability): bool
+    {
+        $isSettled = $probability >= $this->catalogue->number('settled_from');
+        $shown = fn (string $id): bool => ($this->grounds->has($id, Ground::CameBack) || ($isSettled && $this->grounds->cameBackInPlace($id)))
+            && ! $this->grounds->cameAndWent($id);
+        $of = $part->kind->id === 'kit' ? $this->replay->model->machine->ofKind('stick') : [$part];
+
+        return array_filter($of, fn (Part $one): bool => ! $shown($one->id)) === [];
     }
 
     /** With its own part put back the trouble stayed away, so that it is another start with it that is wanted. */
@@ -125,6 +161,7 @@ final readonly class Precautions
                 static fn (Candidate $one): bool => $one->step->record === 'start'
                     && $one->setUp !== null
                     && $one->setUp->changesNoPart()
+                    && $one->setUp->temperature === $failed->setUp->temperature
                     && $one->setUp->isAsHardAs($failed->setUp),
             );
 
@@ -132,7 +169,7 @@ final readonly class Precautions
             ? null
             : new Precaution(
                 $asHard,
-                "{$asHard->candidate->name()}: it was worked on since it last failed. See that it still does before {$name} is bought.",
+                "{$asHard->candidate->name()}: it was worked on since it last failed. See that it still does before buying {$name}.",
             );
     }
 
@@ -157,23 +194,24 @@ final readonly class Precautions
     {
         return $step === null
             ? null
-            : new Precaution($step, "{$step->candidate->name()}, before {$name} is bought: it costs minutes.");
+            : new Precaution($step, "{$step->candidate->name()}, before buying {$name}: it costs minutes.");
     }
 
     /**
-     * What has cured or explained machines that stop there.
+     * What has cured or explained machines that stop there, whether or not it is suspected on this one.
      *
      * @param  list<string>  $stages
      * @param  float  $atStake minutes
-     * @param  ?PartKind  $carrier where a swap showed a part guilty, and with it what it carries: only what is done to that
      */
-    private function recovery(array $stages, float $atStake, ?PartKind $carrier = null): ?Weighed
+    private function recovery(array $stages, float $atStake): ?Weighed
     {
-        return $this->cheapest(
-            $atStake,
-            fn (Candidate $one): bool => array_intersect($stages, $one->step->recovers) !== []
-                && ($carrier === null || $this->isDoneToWhatItCarries($one, $carrier)),
-        );
+        return $this->cheapest($atStake, fn (Candidate $one): bool => $this->recovers($one, $stages));
+    }
+
+    /** @param  list<string>  $stages */
+    private function recovers(Candidate $candidate, array $stages): bool
+    {
+        return array_intersect($stages, $candidate->step->recovers) !== [];
     }
 
     /** A board that is swapped takes its settings and its cell along; what is plugged into it was plugged anew by that. */
@@ -211,8 +249,9 @@ final readonly class Precautions
      * The cheapest step not tried yet whose minutes are little against what is at stake: what may cure before what only shows.
      *
      * @param  callable(Candidate): bool  $fits
+     * @param  ?callable(Candidate): float  $weight how much of what is at stake counts for it; null for all of it
      */
-    private function cheapest(float $atStake, callable $fits): ?Weighed
+    private function cheapest(float $atStake, callable $fits, ?callable $weight = null): ?Weighed
     {
         $worth = $this->catalogue->number('precaution_share') * $atStake;
         $steps = array_filter(
@@ -220,7 +259,8 @@ final readonly class Precautions
             fn (Weighed $one): bool => $one->isOpen()
                 && $one->candidate->minutes() <= $worth
                 && $fits($one->candidate)
-                && ! $this->wasStartedSo($one->candidate),
+                && ! $this->wasStartedSo($one->candidate)
+                && ($weight === null || $one->candidate->minutes() <= $worth * $weight($one->candidate)),
         );
         $order = static fn (Weighed $one): array => [$one->candidate->step->record !== 'act', $one->candidate->minutes()];
         usort($steps, static fn (Weighed $a, Weighed $b): int => $order($a) <=> $order($b));

@@ -25,8 +25,7 @@ final readonly class Situation
      * @param  bool  $provable it ran at its last start, or something was done to it since, and it is likely sound
      * @param  bool  $told nothing was done here; what to change at home was told its owner
      * @param  float  $sound belief that nothing is wrong with it any more, 0 to 1
-     * @param  ?string  $shownBy the step that shows what was done to it since its last start; null where nothing was done, or where what
-     *     it fails at shows in no such step
+     * @param  ?string  $shownBy the step that shows what was done to it since its last start; null where nothing was done
      * @param  bool  $runs it stayed up at its last start, nothing swapped, and it has not come back
      */
     private function __construct(
@@ -42,14 +41,22 @@ final readonly class Situation
     ) {
     }
 
-    public static function of(Catalogue $catalogue, Replay $replay, Record $record, Grounds $grounds, Interlocks $locks): self
-    {
+    /** @param  Trial  $trial what shows what it fails at */
+    public static function of(
+        Catalogue $catalogue,
+        Replay $replay,
+        Record $record,
+        Grounds $grounds,
+        Interlocks $locks,
+        Trial $trial,
+    ): self {
         $last = $record->lastStart();
         $runs = $last !== null && $catalogue->reach($last->reached)->firstStop > $catalogue->stageIndex('picture');
         $acts = $record->all(ActDone::class);
         $work = array_values(array_filter($acts, fn (ActDone $act): bool => $act->isWork($catalogue)));
         $toldOf = array_filter($acts, fn (ActDone $act): bool => $catalogue->act($act->act)->atOwner);
-        $repairedSince = $work !== [] && end($work)->number > ($last->number ?? 0);
+        $worked = max([0, ...array_column($work, 'number')]);
+        $repairedSince = $worked > ($last->number ?? 0);
         $sound = $replay->sound();
 
         return new self(
@@ -60,9 +67,19 @@ final readonly class Situation
             provable: ($runs || $repairedSince) && $sound >= $catalogue->number('prove_from'),
             told: $work === [] && $toldOf !== [],
             sound: $sound,
-            shownBy: $last !== null && $repairedSince ? Trial::of($record, $grounds, $catalogue)->step() : null,
+            shownBy: $last !== null && $worked > 0 && ! self::isShown($worked, $record, $trial, $catalogue) ? $trial->step() : null,
             runs: self::runsAsItIs($last, $record, $catalogue),
         );
+    }
+
+    /** Whether it failed since it was worked on, or ran where what it came with shows: what ran idle shows nothing of what fails at work. */
+    private static function isShown(int $worked, Record $record, Trial $trial, Catalogue $catalogue): bool
+    {
+        return array_filter(
+            $record->all(Start::class),
+            fn (Start $start): bool => $start->number > $worked
+                && ($catalogue->isFailure($start->reached) || $trial->isMetBy($start->setUp)),
+        ) !== [];
     }
 
     /** What came alone was tried in a good machine: that shows of it what a start shows of a machine. */

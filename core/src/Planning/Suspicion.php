@@ -35,17 +35,42 @@ final class Suspicion
     /** Whether a step swaps, or acts on, only what is not suspected. */
     public function touchesNone(Candidate $candidate): bool
     {
-        if ($candidate->step->record === 'act') {
-            $act = (string) $candidate->step->act;
-            $modes = fn (): array => $this->replay->model->cures($act, array_fill_keys($candidate->on, true));
-            $of = "{$act} ".implode(' ', $candidate->on);
-        } elseif ($candidate->target !== null && ($candidate->spare !== null || $this->isHostTest($candidate))) {
-            return $this->ofPart($candidate->target) < self::SUSPECT_FROM;
-        } else {
-            return false;
-        }
+        $isOfParts = $candidate->step->record === 'act' || $this->isOfItsTarget($candidate);
 
-        return ($this->asked[$of] ??= $this->belief->hasAny($modes())) < self::SUSPECT_FROM;
+        return $isOfParts && $this->of($candidate) < self::SUSPECT_FROM;
+    }
+
+    /** How far a step touches what is suspected, 0 to 1: in full from the belief on from which touching it is a test of it. */
+    public function weightOf(Candidate $candidate): float
+    {
+        return min(1.0, $this->of($candidate) / self::SUSPECT_FROM);
+    }
+
+    /** Belief, 0 to 1, that something is at fault that a step cures, looks for, or leaves out of a start. */
+    private function of(Candidate $candidate): float
+    {
+        $step = $candidate->step;
+
+        return match (true) {
+            $step->record === 'act' => $this->ofWhatIsCured((string) $step->act, $candidate->on),
+            $candidate->target !== null && $this->isOfItsTarget($candidate) => $this->ofPart($candidate->target),
+            $step->check !== null => $this->ofFaults($this->catalogue->check($step->check)->detects()),
+            $candidate->setUp !== null => $this->ofWhatIsChanged($candidate->setUp),
+            default => 1.0,
+        };
+    }
+
+    private function isOfItsTarget(Candidate $candidate): bool
+    {
+        return $candidate->target !== null && ($candidate->spare !== null || $this->isHostTest($candidate));
+    }
+
+    /** @param  list<string>  $on */
+    private function ofWhatIsCured(string $act, array $on): float
+    {
+        return $this->asked["{$act} ".implode(' ', $on)] ??= $this->belief->hasAny(
+            $this->replay->model->cures($act, array_fill_keys($on, true)),
+        );
     }
 
     /** Belief, 0 to 1, that a part, or what only it uses, is at fault. */
@@ -72,12 +97,19 @@ final class Suspicion
         if ($candidate->step->record !== 'start' || $candidate->setUp === null || $candidate->step->setUp->changesNoPart()) {
             return false;
         }
+
+        return $this->ofWhatIsChanged($candidate->setUp) < self::DISGUISED_BELOW;
+    }
+
+    /** Belief that something is at fault that shows otherwise under a set-up than in a plain start as warm, as hard and as long. */
+    private function ofWhatIsChanged(SetUp $setUp): float
+    {
         $model = $this->replay->model;
-        $plain = new SetUp(goal: $candidate->setUp->goal, temperature: $candidate->setUp->temperature);
+        $plain = new SetUp(goal: $setUp->goal, temperature: $setUp->temperature);
         $as = $model->hazards($plain, $this->replay->fitted);
-        $then = $model->hazards($candidate->setUp, $this->replay->fitted);
+        $then = $model->hazards($setUp, $this->replay->fitted);
         // What goes back into its place does so for a plain start too.
-        $moves = array_diff_key($this->replay->movingCures($candidate->setUp), $this->replay->movingCures($plain));
+        $moves = array_diff_key($this->replay->movingCures($setUp), $this->replay->movingCures($plain));
         $changed = array_map(fn (): bool => true, $moves);
         foreach ($as + $then as $mode => $hazard) {
             if (abs(($as[$mode] ?? 0.0) - ($then[$mode] ?? 0.0)) > 0.01) {
@@ -85,7 +117,7 @@ final class Suspicion
             }
         }
 
-        return $this->belief->hasAny($changed) < self::DISGUISED_BELOW;
+        return $this->belief->hasAny($changed);
     }
 
     /** Whether a step tries a part in a known-good machine. */

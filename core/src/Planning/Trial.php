@@ -65,13 +65,20 @@ final readonly class Trial
         return $this->temperature === null && $this->goal === Goal::System;
     }
 
-    /** The step of the handbook that is such a trial of the machine as it is; null where there is none. */
-    public function step(): ?string
+    /** Whether a start was as cold or warm, as hard and as long as this trial. */
+    public function isMetBy(SetUp $setUp): bool
+    {
+        return $setUp->isAsHardAs(new SetUp(temperature: $this->temperature, goal: $this->goal));
+    }
+
+    /** The step of the handbook that is such a trial of the machine as it is. */
+    public function step(): string
     {
         return match (true) {
+            $this->temperature === Temperature::Cold => 'start-cold',
+            $this->goal === Goal::Hours => 'hours-run',
             $this->isPlain() => 'start',
-            $this->temperature === null && $this->goal === Goal::Load => 'load-run',
-            default => null,
+            default => 'load-run',
         };
     }
 

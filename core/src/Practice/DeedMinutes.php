@@ -17,6 +17,7 @@ use Orthoscope\Core\Evidence\Start;
 use Orthoscope\Core\Planning\Candidate;
 use Orthoscope\Core\Planning\Candidates;
 use Orthoscope\Core\Planning\Interlocks;
+use Orthoscope\Core\Planning\Trial;
 use Orthoscope\Core\SetUp\Goal;
 use Orthoscope\Core\SetUp\Place;
 use Orthoscope\Core\SetUp\SetUp;
@@ -52,14 +53,16 @@ final readonly class DeedMinutes
     public function candidates(): array
     {
         $model = Replay::among([], $this->machine, $this->record, $this->catalogue)->model;
+        $grounds = Grounds::read($this->record, $model);
 
         return (new Candidates(
             $this->catalogue,
             $this->machine,
             $this->record,
             $this->shelf,
-            Grounds::read($this->record, $model),
+            $grounds,
             Interlocks::of($this->record, $this->machine, $this->catalogue),
+            Trial::of($this->record, $grounds, $this->catalogue),
         ))->all();
     }
 

@@ -22,6 +22,7 @@ use Orthoscope\Core\Planning\Interlocks;
 use Orthoscope\Core\Planning\Planner;
 use Orthoscope\Core\Planning\Repair;
 use Orthoscope\Core\Planning\RepairNeeds;
+use Orthoscope\Core\Planning\Trial;
 use Orthoscope\Core\SetUp\StartBy;
 use Orthoscope\Core\Shelf\Shelf;
 
@@ -60,6 +61,7 @@ final class View
             $this->shelf,
             $this->grounds,
             $this->locks,
+            Trial::of($this->record, $this->grounds, $this->catalogue),
         ))->all();
 
         return array_values(array_filter($all, fn (Candidate $c): bool => ! $c->lacksSpare && $this->locks->inTheWayOf($c) === []));

@@ -15,6 +15,8 @@ use Orthoscope\Core\Planning\Precautions;
 use Orthoscope\Core\Planning\RepairInView;
 use Orthoscope\Core\Planning\RepairNeeds;
 use Orthoscope\Core\Planning\Situation;
+use Orthoscope\Core\Planning\Suspicion;
+use Orthoscope\Core\Planning\Trial;
 use Orthoscope\Core\Planning\Weighed;
 use Orthoscope\Core\Shelf\Shelf;
 use Orthoscope\Core\Tests\Support\Bench;
@@ -63,15 +65,19 @@ final class BeforeHandingOnTest extends TestCase
         [$replay, $record] = [Bench::replay([$start]), Bench::case([$start])->record];
         $grounds = Grounds::read($record, $replay->model);
         $locks = Interlocks::of($record, $replay->model->machine, $catalogue);
-        $all = new Candidates($catalogue, $replay->model->machine, $record, Shelf::wellStocked($catalogue), $grounds, $locks);
+        $trial = Trial::of($record, $grounds, $catalogue);
+        $all = new Candidates($catalogue, $replay->model->machine, $record, Shelf::wellStocked($catalogue), $grounds, $locks, $trial);
         $weighed = array_map(
             fn (Candidate $one): Weighed => new Weighed($one, $locks->inTheWayOf($one), 0.0, [], 0, -1.0, 0.0),
             array_values(array_filter($all->all(), $of)),
         );
         $nothing = RepairInView::of(new RepairNeeds($catalogue, $replay, $record, []), [], [], [], [], $catalogue);
-        $conclusion = Conclusion::of(null, false, false, $nothing, Situation::of($catalogue, $replay, $record, $grounds, $locks));
+        $situation = Situation::of($catalogue, $replay, $record, $grounds, $locks, $trial);
+        $conclusion = Conclusion::of(null, false, false, $nothing, $situation);
         $this->assertSame(JobState::Repair, $conclusion->state);
 
-        return (new Precautions($weighed, $grounds, $replay, $record, $catalogue))->before($conclusion, $nothing);
+        $suspicion = new Suspicion($catalogue, $replay, $replay->belief);
+
+        return (new Precautions($weighed, $grounds, $replay, $suspicion, $record, $catalogue))->before($conclusion, $nothing);
     }
 }

@@ -11,6 +11,7 @@ use Orthoscope\Core\Diagnosis\Grounds;
 use Orthoscope\Core\Planning\Advice;
 use Orthoscope\Core\SetUp\Goal;
 use Orthoscope\Core\SetUp\SetUp;
+use Orthoscope\Core\SetUp\Temperature;
 use Orthoscope\Core\Tests\Support\Bench;
 use PHPUnit\Framework\TestCase;
 
@@ -22,6 +23,8 @@ final class PrecautionTest extends TestCase
     private const LENT = ['kind' => 'start', 'reached' => 'stays', 'setup' => ['lent' => ['supply' => ['tag' => 'S-12']]]];
 
     private const WELL = ['kind' => 'start', 'reached' => 'stays'];
+
+    private const DUST = ['kind' => 'act', 'act' => 'clean-inside', 'on' => ['case-fans', 'cooler', 'board']];
 
     private const PLUGS = ['kind' => 'act', 'act' => 'reseat', 'on' => ['main-plug', 'cpu-plug', 'panel']];
 
@@ -83,27 +86,64 @@ final class PrecautionTest extends TestCase
         $this->assertFalse($record->lastStart()->setUp->isAlso(SetUp::fromArray($mat)), 'the mat itself was not tried');
     }
 
-    public function test_what_was_worked_on_since_it_last_failed_is_seen_to_fail_before_a_part_is_bought(): void
+    /**
+     * A machine that fails under one condition and ran so with another supply, and what was done to it then.
+     *
+     * @param  array<string, string>  $how what it failed under
+     * @param  list<array<string, mixed>>  $done
+     * @param  list<array<string, mixed>>  $before
+     */
+    private function afterWork(string $reached, array $how, array $done = [], array $before = []): Advice
     {
-        $work = ['setup' => ['goal' => 'load']];
-        $drops = ['kind' => 'start', 'reached' => 'drops', ...$work];
-        $lent = [...self::WELL, 'setup' => [...self::LENT['setup'], 'goal' => 'load']];
-        $record = [
-            ['kind' => 'report', 'reached' => 'drops', 'marks' => ['consent-system']],
-            self::WELL, [...$drops, 'times' => 3], $lent, $drops, $lent, $drops,
+        $fails = ['kind' => 'start', 'reached' => $reached, 'setup' => $how];
+        $lent = [...self::WELL, 'setup' => [...self::LENT['setup'], ...$how]];
+
+        return Bench::assess([
+            ['kind' => 'report', 'reached' => $reached, 'marks' => ['consent-system']],
+            ...$before,
+            [...$fails, 'times' => 3], $lent, $fails, $lent, $fails, $lent, $fails,
             ['kind' => 'finding', 'check' => 'temperature', 'result' => 'pass'],
             ['kind' => 'finding', 'check' => 'supply-sum', 'result' => 'enough'],
-        ];
-        $dust = ['kind' => 'act', 'act' => 'clean-inside', 'on' => ['case-fans', 'cooler', 'board']];
+            ...$done,
+        ])->advice;
+    }
+
+    public function test_what_fails_at_work_is_run_at_work_after_what_was_done(): void
+    {
         $repaste = ['kind' => 'act', 'act' => 'repaste', 'on' => ['cooler']];
-        $asked = 'it was worked on since it last failed. See that it still does before the supply is bought.';
-        $after = fn (array ...$then): Advice => Bench::assess([...$record, ...array_values($then)])->advice;
-        $this->assertSame(JobState::Repair, $after()->state);
-        foreach ([[$dust, self::WELL], [$dust, self::WELL, $repaste, self::WELL]] as $plain) {
-            $this->assertStringContainsString($asked, $after(...$plain)->why);
-            $this->assertSame(Goal::Load, $after(...$plain)->steps[0]->candidate->setUp?->goal);
+        $work = ['goal' => 'load'];
+        $this->assertSame(JobState::Repair, $this->afterWork('drops', $work)->state);
+        foreach ([[self::DUST, self::WELL], [self::DUST, self::WELL, $repaste, self::WELL]] as $idle) {
+            $advice = $this->afterWork('drops', $work, $idle);
+            $this->assertSame('Run it at work: see what that did before anything else is changed.', $advice->why);
+            $this->assertSame(Goal::Load, $advice->steps[0]->candidate->setUp?->goal);
         }
-        $this->assertStringNotContainsString($asked, $after($dust, self::WELL, $drops)->why);
+        $drops = ['kind' => 'start', 'reached' => 'drops', 'setup' => $work];
+        $this->assertSame(JobState::Repair, $this->afterWork('drops', $work, [self::DUST, self::WELL, $drops])->state);
+    }
+
+    public function test_what_fails_after_hours_is_run_for_hours_after_what_was_done(): void
+    {
+        $hours = ['goal' => 'hours'];
+        $ranAtWork = [...self::WELL, 'setup' => ['goal' => 'load']];
+        $before = [[...self::WELL, 'times' => 3]];
+        $advice = $this->afterWork('drops', $hours, [self::DUST, self::WELL, $ranAtWork], $before);
+        $this->assertSame('Run it for hours: see what that did before anything else is changed.', $advice->why);
+        $this->assertSame('hours-run', $advice->steps[0]->candidate->step->id);
+        $ran = $this->afterWork('drops', $hours, [self::DUST, [...self::WELL, 'setup' => $hours]], $before);
+        $this->assertStringNotContainsString('see what that did', $ran->why);
+    }
+
+    public function test_what_was_worked_on_since_it_last_failed_is_seen_to_fail_before_a_part_is_bought(): void
+    {
+        $cold = ['temperature' => 'cold'];
+        $asked = 'it was worked on since it last failed. See that it still does before buying the supply.';
+        $this->assertSame(JobState::Repair, $this->afterWork('nothing', $cold)->state);
+        $after = $this->afterWork('nothing', $cold, [self::DUST, self::WELL]);
+        $this->assertStringContainsString($asked, $after->why);
+        $this->assertSame(Temperature::Cold, $after->steps[0]->candidate->setUp?->temperature);
+        $failed = ['kind' => 'start', 'reached' => 'nothing', 'setup' => $cold];
+        $this->assertStringNotContainsString($asked, $this->afterWork('nothing', $cold, [self::DUST, self::WELL, $failed])->why);
     }
 
     public function test_plugs_are_pressed_home_once_before_a_supply_is_bought_that_came_and_went(): void
@@ -112,14 +152,14 @@ final class PrecautionTest extends TestCase
         $before = $this->after(...$again);
         $this->assertSame(JobState::Find, $before->advice->state);
         $this->assertSame('plugs-home', $before->advice->steps[0]->candidate->id());
-        $this->assertStringContainsString('before the supply is bought', $before->advice->why);
+        $this->assertStringContainsString('before buying the supply', $before->advice->why);
         $after = $this->after(...[...$again, self::PLUGS, self::TWITCH]);
         $this->assertNotSame('plugs-home', $after->advice->steps[0]->candidate->id());
     }
 
     public function test_what_came_back_at_once_with_the_own_part_is_replaced_without_more_ado(): void
     {
-        $this->assertStringNotContainsString('is bought', $this->after(self::TWITCH)->advice->why);
+        $this->assertStringNotContainsString('before buying', $this->after(self::TWITCH)->advice->why);
     }
 
     public function test_a_stick_the_trouble_came_back_with_is_replaced_once_its_slot_is_out_of_question(): void
@@ -143,7 +183,7 @@ final class PrecautionTest extends TestCase
     public function test_what_was_measured_bad_is_replaced_without_more_ado(): void
     {
         $measured = ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'fail'];
-        $this->assertStringNotContainsString('is bought', $this->after(self::WELL, self::TWITCH, $measured)->advice->why);
+        $this->assertStringNotContainsString('before buying', $this->after(self::WELL, self::TWITCH, $measured)->advice->why);
     }
 
     public function test_what_runs_here_is_run_at_work_and_then_left_without_a_repair_in_view(): void
