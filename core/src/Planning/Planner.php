@@ -129,7 +129,8 @@ final class Planner
         $steps = $this->steps($weighed);
         $conclusion = $this->conclusion($steps, $next);
         $all = [...$weighed, ...$foregone];
-        $precaution = (new Precautions($all, $this->grounds, $this->replay, $this->suspicion, $this->record, $this->catalogue))->before($conclusion, $next);
+        $precaution = (new Precautions($all, $this->grounds, $this->replay, $this->suspicion, $this->record, $this->catalogue))
+            ->before($conclusion, $next);
         if ($precaution !== null) {
             $isOther = fn (Weighed $one): bool => $one !== $precaution->step;
             $foregone = array_values(array_filter($foregone, $isOther));
