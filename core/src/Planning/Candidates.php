@@ -89,7 +89,21 @@ final readonly class Candidates
             && ! $this->isOfWhatStayed($candidate)
             && $this->gotFarEnough($candidate->step)
             && ! $this->isMoot($candidate->step)
+            && ! $this->ranWithLessOut($candidate)
             && ! $this->isDone($candidate);
+    }
+
+    /** What came to a picture with less taken out comes to one stripped, too. */
+    private function ranWithLessOut(Candidate $candidate): bool
+    {
+        $out = $candidate->step->setUp->strips ? $candidate->setUp->out ?? [] : [];
+        $picture = $this->catalogue->stageIndex('picture');
+        $ran = fn (Start $start): bool => $start->setUp->out !== []
+            && $start->setUp->lent === []
+            && array_diff($start->setUp->out, $out) === []
+            && $this->catalogue->reach($start->reached)->firstStop > $picture;
+
+        return $out !== [] && array_filter($this->record->all(Start::class), $ran) !== [];
     }
 
     /**

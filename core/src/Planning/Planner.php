@@ -83,9 +83,9 @@ final class Planner
     ) {
         $this->belief = $replay->belief->mostOf($catalogue->number('plan_mass'), (int) $catalogue->number('plan_states'));
         $this->told = array_column(Circumstances::of($record, $catalogue), 'id');
-        $this->suspicion = new Suspicion($catalogue, $replay, $this->belief);
         $this->trial = Trial::of($record, $grounds, $catalogue);
         $this->situation = Situation::of($catalogue, $replay, $record, $grounds, $locks, $this->trial);
+        $this->suspicion = new Suspicion($catalogue, $replay, $this->belief, $this->situation->stopsAt);
         $this->candidates = $this->candidates();
         $this->keys = new Keys($this->candidates);
         $this->tests = $this->openTests();

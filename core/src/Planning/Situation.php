@@ -26,6 +26,7 @@ final readonly class Situation
      * @param  bool  $told nothing was done here; what to change at home was told its owner
      * @param  float  $sound belief that nothing is wrong with it any more, 0 to 1
      * @param  ?string  $shownBy the step that shows what was done to it since its last start; null where nothing was done
+     * @param  ?int  $stopsAt the last stop at which it may have failed, all its own parts in; null where it ran, or comes and goes
      * @param  bool  $runs it stayed up at its last start, nothing swapped, and it has not come back
      */
     private function __construct(
@@ -37,6 +38,7 @@ final readonly class Situation
         public bool $told,
         public float $sound,
         public ?string $shownBy,
+        public ?int $stopsAt,
         public bool $runs,
     ) {
     }
@@ -68,6 +70,7 @@ final readonly class Situation
             told: $work === [] && $toldOf !== [],
             sound: $sound,
             shownBy: $last !== null && $worked > 0 && ! self::isShown($worked, $record, $trial, $catalogue) ? $trial->step() : null,
+            stopsAt: $grounds->comesAndGoes ? null : self::stopAsItIs($record, $catalogue),
             runs: self::runsAsItIs($last, $record, $catalogue),
         );
     }
@@ -88,6 +91,14 @@ final readonly class Situation
         $inHost = fn (Finding $finding): bool => $catalogue->check($finding->check)->host;
 
         return $replay->model->machine->alone !== null && array_filter($record->all(Finding::class), $inHost) !== [];
+    }
+
+    private static function stopAsItIs(Record $record, Catalogue $catalogue): ?int
+    {
+        $own = array_filter($record->all(Start::class), fn (Start $start): bool => $start->setUp->changesNoPart());
+        $reached = $own === [] ? null : end($own)->reached;
+
+        return $reached !== null && $catalogue->isFailure($reached) ? $catalogue->reach($reached)->lastStop : null;
     }
 
     /** It runs, all its own parts in; and its owner has told of nothing since it was first started here, or since something was done. */

@@ -25,10 +25,12 @@ final class Suspicion
 
     private ?float $harm = null;
 
+    /** @param  ?int  $stopsAt the last stop at which it may have failed, where it fails there each time: what stops it later is not met */
     public function __construct(
         private readonly Catalogue $catalogue,
         private readonly Replay $replay,
         private readonly Belief $belief,
+        private readonly ?int $stopsAt = null,
     ) {
     }
 
@@ -53,7 +55,7 @@ final class Suspicion
 
         return match (true) {
             $step->record === 'act' => $this->ofWhatIsCured((string) $step->act, $candidate->on),
-            $candidate->target !== null && $this->isOfItsTarget($candidate) => $this->ofPart($candidate->target),
+            $candidate->target !== null && $this->isOfItsTarget($candidate) => $this->ofPartSoFar($candidate->target),
             $step->check !== null => $this->ofFaults($this->catalogue->check($step->check)->detects()),
             $candidate->setUp !== null => $this->ofWhatIsChanged($candidate->setUp),
             default => 1.0,
@@ -69,8 +71,31 @@ final class Suspicion
     private function ofWhatIsCured(string $act, array $on): float
     {
         return $this->asked["{$act} ".implode(' ', $on)] ??= $this->belief->hasAny(
-            $this->replay->model->cures($act, array_fill_keys($on, true)),
+            $this->soFar($this->replay->model->cures($act, array_fill_keys($on, true))),
         );
+    }
+
+    private function ofPartSoFar(Part $part): float
+    {
+        return $this->asked["{$part->id} so far"] ??= $this->belief->hasAny($this->soFar($this->modesOf($part)));
+    }
+
+    /**
+     * Those of some faults that can be what stops it where it stops.
+     *
+     * @template T
+     *
+     * @param  array<int, T>  $modes
+     *
+     * @return array<int, T>
+     */
+    private function soFar(array $modes): array
+    {
+        $all = $this->replay->model->modes->all;
+
+        return $this->stopsAt === null
+            ? $modes
+            : array_filter($modes, fn (int $mode): bool => $all[$mode]->stop <= $this->stopsAt, ARRAY_FILTER_USE_KEY);
     }
 
     /** Belief, 0 to 1, that a part, or what only it uses, is at fault. */

@@ -10,6 +10,7 @@ use Orthoscope\Core\Planning\Advice;
 use Orthoscope\Core\Planning\Candidate;
 use Orthoscope\Core\Planning\Candidates;
 use Orthoscope\Core\Planning\Interlocks;
+use Orthoscope\Core\Planning\NextStep;
 use Orthoscope\Core\Planning\Suspicion;
 use Orthoscope\Core\Planning\Trial;
 use Orthoscope\Core\Shelf\Shelf;
@@ -62,6 +63,23 @@ final class CheapBeforeDearTest extends TestCase
         $this->assertLessThan(0.5, $this->weightOf('lend-screen', [...$entries, $works]));
         $measured = ['kind' => 'finding', 'check' => 'cell-reading', 'result' => 'pass'];
         $this->assertLessThan($this->weightOf('new-cell', $entries), $this->weightOf('new-cell', [...$entries, $measured]));
+    }
+
+    public function test_what_can_only_stop_it_later_is_not_what_stops_it_now(): void
+    {
+        $asked = ['set-outputs', 'lend-screen', 'processor-touch'];
+        $this->assertSame([], array_intersect($asked, $this->offered('twitch')), 'it goes off before any of that matters or can be felt');
+        $this->assertSame($asked, array_values(array_intersect($asked, $this->offered('dark'))));
+        $this->assertContains('supply-tester', $this->offered('twitch'));
+    }
+
+    /** @return list<string> steps that are offered where it stops so each time, but for those of which the outcome is known */
+    private function offered(string $reached): array
+    {
+        $start = ['kind' => 'start', 'reached' => $reached, 'waited' => 120, 'times' => 2];
+        $steps = Bench::assess([['kind' => 'report', 'reached' => $reached], $start])->advice->steps;
+
+        return array_map(static fn (NextStep $step): string => $step->candidate->step->id, $steps);
     }
 
     /** @param  list<array<string, mixed>>  $entries */

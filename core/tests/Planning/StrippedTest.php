@@ -44,6 +44,15 @@ final class StrippedTest extends TestCase
         $this->assertLessThan($before->standings['processor']->probability / 2, $after->standings['processor']->probability);
     }
 
+    public function test_what_ran_with_less_taken_out_is_not_stripped(): void
+    {
+        $ran = ['kind' => 'start', 'reached' => 'stays', 'setup' => ['out' => ['stick-2']]];
+        $this->assertNotNull(Bench::assess([self::DARK, [...self::DARK, ...['setup' => ['out' => ['stick-2']]]]])->advice->step('strip'));
+        $this->assertNull(Bench::assess([self::DARK, $ran, self::DARK])->advice->step('strip'));
+        $lent = ['out' => ['stick-2'], 'lent' => ['supply' => ['tag' => 'P-1', 'trust' => 0.99]]];
+        $this->assertNotNull(Bench::assess([self::DARK, [...$ran, 'setup' => $lent], self::DARK])->advice->step('strip'), 'it ran on another');
+    }
+
     /** @param  array<string, mixed>  $machine */
     private function stripped(array $machine): SetUp
     {
