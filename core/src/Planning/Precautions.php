@@ -131,7 +131,7 @@ final readonly class Precautions
         $isSettled = $probability >= $this->catalogue->number('settled_from');
         $shown = fn (string $id): bool => ($this->grounds->has($id, Ground::CameBack) || ($isSettled && $this->grounds->cameBackInPlace($id)))
             && ! $this->grounds->cameAndWent($id);
-        $of = $part->kind->id === 'kit' ? $this->replay->model->machine->ofKind('stick') : [$part];
+        $of = $part->kind->madeOf === null ? [$part] : $this->replay->model->machine->ofKind($part->kind->madeOf);
 
         return array_filter($of, fn (Part $one): bool => ! $shown($one->id)) === [];
     }
