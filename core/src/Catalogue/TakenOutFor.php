@@ -11,14 +11,15 @@ final readonly class TakenOutFor
 {
     /**
      * @param  list<string>  $work  kinds of part
+     * @param  list<string>  $but   acts on these that are done with the machine in its case
      * @param  list<string>  $looks looks and readings
      */
-    private function __construct(public array $work, public array $looks)
+    private function __construct(public array $work, public array $but, public array $looks)
     {
     }
 
     public static function fromRow(Row $row): self
     {
-        return new self($row->texts('work'), $row->texts('looks'));
+        return new self($row->texts('work'), $row->texts('but'), $row->texts('looks'));
     }
 }

@@ -86,6 +86,9 @@ final readonly class StartsSinceWork
 
     private static function isDoneOutside(ActDone $act, Machine $machine, Catalogue $catalogue): bool
     {
+        if (in_array($act->act, $catalogue->takenOutFor->but, true)) {
+            return false;
+        }
         $kinds = array_map(fn (string $part): string => $machine->part($part)->kind->id, $act->on);
 
         return array_intersect($kinds, $catalogue->takenOutFor->work) !== [];

@@ -62,6 +62,16 @@ final class ProofTest extends TestCase
         $this->assertCount(1, Bench::assess([$this->dark(), $this->cure(), self::IN_CASE])->proof->places);
     }
 
+    public function test_dust_is_blown_out_of_a_machine_in_its_case(): void
+    {
+        $dust = ['kind' => 'act', 'act' => 'clean-inside', 'on' => ['case-fans', 'cooler', 'board']];
+        $slots = ['kind' => 'act', 'act' => 'use-other-slot', 'on' => ['board']];
+        foreach ([$dust, $slots] as $work) {
+            $places = Bench::assess([$this->dark(), $work, self::IN_CASE])->proof->places;
+            $this->assertSame(['In the case, by the real button'], array_column($places, 'name'));
+        }
+    }
+
     public function test_a_start_out_of_the_case_counts_though_none_is_asked(): void
     {
         $proof = Bench::assess([$this->dark(), $this->cure(), self::IN_CASE, self::BENCH])->proof;
