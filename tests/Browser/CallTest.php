@@ -70,7 +70,7 @@ final class CallTest extends BrowserTestCase
         $this->waitFor('.label-sheet');
         $this->click('Photographs');
         $this->waitFor('.photo-form');
-        $picture = tempnam(sys_get_temp_dir(), 'photo').'.png';
+        $picture = sys_get_temp_dir().'/photo-'.bin2hex(random_bytes(6)).'.png';
         $image = imagecreatetruecolor(640, 480);
         $this->assertNotFalse($image);
         imagepng($image, $picture);
@@ -80,6 +80,7 @@ final class CallTest extends BrowserTestCase
         $this->browser->findElement(WebDriverBy::name('words'))->sendKeys('lead socket scorched');
         $this->click('Save photograph');
         $this->waitForText('1 photograph');
+        unlink($picture);
         $this->assertSame(1, count($this->browser->findElements(WebDriverBy::cssSelector('.photos img[alt*="lead socket scorched"]'))));
         // Shrunk for the page, and no wider: the picture comes after the page does.
         $width = fn (): int => (int) $this->browser->executeScript("return document.querySelector('.photos img').naturalWidth");

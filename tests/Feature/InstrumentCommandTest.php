@@ -12,16 +12,29 @@ use Tests\Support\OwnDatabase;
 /** A simulated instrument sends to a bench over the command line, as bin/instrument does. */
 final class InstrumentCommandTest extends TestCase
 {
+    private OwnDatabase $own;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->own = OwnDatabase::make();
+    }
+
+    protected function tearDown(): void
+    {
+        $this->own->drop();
+        parent::tearDown();
+    }
+
     public function test_a_reading_goes_from_the_instrument_to_the_bench(): void
     {
-        $own = OwnDatabase::make();
-        $env = $own->env();
+        $env = $this->own->env();
         $this->command(['artisan', 'migrate', '--force'], $env)->mustRun();
         $json = $this->command(['core/bin/orthoscope', 'instrument', 'bench-supply', '--fault', 'short', '--seed', '7'], $env)
             ->mustRun()
             ->getOutput();
         $this->command(['artisan', 'readings:receive', '2'], $env, $json)->mustRun();
-        $rows = $this->rows($own);
+        $rows = $this->rows($this->own);
         $this->assertCount(1, $rows);
         $this->assertSame(
             [2, 'Bench supply', 'standby-current'],
@@ -35,7 +48,7 @@ final class InstrumentCommandTest extends TestCase
             $this->assertSame(1, $refused->run());
             $this->assertStringContainsString($sentence, $refused->getErrorOutput());
         }
-        $this->assertCount(1, $this->rows($own));
+        $this->assertCount(1, $this->rows($this->own));
     }
 
     public function test_an_instrument_or_fault_nobody_knows_is_told(): void

@@ -14,11 +14,24 @@ final class TwoWritersTest extends TestCase
 {
     private const EACH = 6;
 
+    private OwnDatabase $own;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->own = OwnDatabase::make();
+    }
+
+    protected function tearDown(): void
+    {
+        $this->own->drop();
+        parent::tearDown();
+    }
+
     public function test_nothing_is_lost(): void
     {
-        $own = OwnDatabase::make();
         $root = dirname(__DIR__, 2);
-        $env = $own->env();
+        $env = $this->own->env();
         (new Process([PHP_BINARY, 'artisan', 'migrate', '--force'], $root, $env))->mustRun();
         (new Process(
             [
@@ -66,7 +79,7 @@ final class TwoWritersTest extends TestCase
             $this->assertSame(0, $writer->wait(), $who.$writer->getErrorOutput().$writer->getOutput());
         }
 
-        $pdo = $own->pdo();
+        $pdo = $this->own->pdo();
         $rows = $this->rows($pdo, 'select number, user_id, body from entries order by number');
         $this->assertSame(range(1, 1 + 4 * self::EACH), array_map(intval(...), array_column($rows, 'number')));
         // The two entries of one writing stand together: all or none, and nobody between them.
@@ -80,9 +93,8 @@ final class TwoWritersTest extends TestCase
     /** Two benches lend the same six spares at the same time: each goes to exactly one, and the other is told who has it. */
     public function test_a_spare_that_two_lend_at_once_goes_to_one(): void
     {
-        $own = OwnDatabase::make();
         $root = dirname(__DIR__, 2);
-        $env = $own->env();
+        $env = $this->own->env();
         (new Process([PHP_BINARY, 'artisan', 'migrate', '--force'], $root, $env))->mustRun();
         (new Process(
             [
@@ -134,7 +146,7 @@ final class TwoWritersTest extends TestCase
             $this->assertSame(0, $lender->wait(), $who.$lender->getErrorOutput().$lender->getOutput());
             $said .= $lender->getOutput();
         }
-        $pdo = $own->pdo();
+        $pdo = $this->own->pdo();
         $this->assertSame([self::EACH, self::EACH], [substr_count($said, 'lent '), substr_count($said, 'told ')], $said);
         $this->assertCount(self::EACH, $this->rows($pdo, 'select distinct spare_id from loans where back_at is null'));
         $this->assertCount(self::EACH, $this->rows($pdo, 'select id from loans'));

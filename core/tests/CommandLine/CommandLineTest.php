@@ -13,6 +13,14 @@ final class CommandLineTest extends TestCase
     /** What plays machines takes half as long as machine code. */
     private const COMPILED = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit_buffer_size=64M', '-d', 'opcache.jit=tracing'];
 
+    /** @var list<string> */
+    private array $files = [];
+
+    protected function tearDown(): void
+    {
+        array_map(unlink(...), $this->files);
+    }
+
     public function test_diagnose_gives_all_promised_keys(): void
     {
         [$status, $out] = $this->call('diagnose', $this->file(Bench::json([['kind' => 'start', 'reached' => 'dark', 'waited' => 90]])));
@@ -204,7 +212,7 @@ final class CommandLineTest extends TestCase
 
     private function file(string $json): string
     {
-        $file = (string) tempnam(sys_get_temp_dir(), 'case');
+        $this->files[] = $file = (string) tempnam(sys_get_temp_dir(), 'case');
         file_put_contents($file, $json);
 
         return $file;
