@@ -7,24 +7,13 @@ namespace Tests\Feature;
 use PDO;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
+use Tests\Support\OnItsOwnDatabase;
 use Tests\Support\OwnDatabase;
 
 /** A simulated instrument sends to a bench over the command line, as bin/instrument does. */
 final class InstrumentCommandTest extends TestCase
 {
-    private OwnDatabase $own;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->own = OwnDatabase::make();
-    }
-
-    protected function tearDown(): void
-    {
-        $this->own->drop();
-        parent::tearDown();
-    }
+    use OnItsOwnDatabase;
 
     public function test_a_reading_goes_from_the_instrument_to_the_bench(): void
     {

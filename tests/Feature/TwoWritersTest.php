@@ -7,26 +7,14 @@ namespace Tests\Feature;
 use PDO;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
-use Tests\Support\OwnDatabase;
+use Tests\Support\OnItsOwnDatabase;
 
 /** Two technicians write on one job at the same moment, from two processes: nothing is lost and no number is used twice. */
 final class TwoWritersTest extends TestCase
 {
+    use OnItsOwnDatabase;
+
     private const EACH = 6;
-
-    private OwnDatabase $own;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->own = OwnDatabase::make();
-    }
-
-    protected function tearDown(): void
-    {
-        $this->own->drop();
-        parent::tearDown();
-    }
 
     public function test_nothing_is_lost(): void
     {

@@ -117,7 +117,7 @@ final readonly class Precautions
         return $this->isDoneToWhatItCarries($candidate, $bought) && $foundGood === [] ? 1.0 : $this->suspicion->weightOf($candidate);
     }
 
-    /** How much what is cheap weighs before a part of which the belief is sure: in full where some doubt is left, and little where none is. */
+    /** How much what is cheap weighs before a part that belief is sure of: in full where some doubt is left, and little where none is. */
     private function weightOfDoubt(float $probability): float
     {
         $doubt = (1.0 - $probability) / $this->catalogue->number('precaution_doubt');
@@ -129,8 +129,9 @@ final readonly class Precautions
     private function isShown(Part $part, float $probability): bool
     {
         $isSettled = $probability >= $this->catalogue->number('settled_from');
-        $shown = fn (string $id): bool => ($this->grounds->has($id, Ground::CameBack) || ($isSettled && $this->grounds->cameBackInPlace($id)))
-            && ! $this->grounds->cameAndWent($id);
+        $cameBack = fn (string $id): bool => $this->grounds->has($id, Ground::CameBack)
+            || ($isSettled && $this->grounds->cameBackInPlace($id));
+        $shown = fn (string $id): bool => $cameBack($id) && ! $this->grounds->cameAndWent($id);
         $of = $part->kind->madeOf === null ? [$part] : $this->replay->model->machine->ofKind($part->kind->madeOf);
 
         return array_filter($of, fn (Part $one): bool => ! $shown($one->id)) === [];

@@ -69,13 +69,13 @@ final readonly class Situation
             provable: ($runs || $repairedSince) && $sound >= $catalogue->number('prove_from'),
             told: $work === [] && $toldOf !== [],
             sound: $sound,
-            shownBy: $last !== null && $worked > 0 && ! self::isShown($worked, $record, $trial, $catalogue) ? $trial->step() : null,
+            shownBy: $last === null || $worked === 0 || self::isShown($worked, $record, $trial, $catalogue) ? null : $trial->step(),
             stopsAt: $grounds->comesAndGoes ? null : self::stopAsItIs($record, $catalogue),
             runs: self::runsAsItIs($last, $record, $catalogue),
         );
     }
 
-    /** Whether it failed since it was worked on, or ran where what it came with shows: what ran idle shows nothing of what fails at work. */
+    /** Whether it failed since it was worked on, or ran where its trouble shows: what ran idle shows nothing of what fails at work. */
     private static function isShown(int $worked, Record $record, Trial $trial, Catalogue $catalogue): bool
     {
         return array_filter(
