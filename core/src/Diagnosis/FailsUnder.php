@@ -140,8 +140,8 @@ final readonly class FailsUnder
     {
         return match ($condition) {
             self::COLD => $setUp->temperature === Temperature::Cold,
-            self::WARM => $setUp->temperature === Temperature::Warm || in_array($setUp->goal, [Goal::Load, Goal::Hours], true),
-            self::LOAD => in_array($setUp->goal, [Goal::Load, Goal::Hours], true),
+            self::WARM => $setUp->temperature === Temperature::Warm || $setUp->isAtWork(),
+            self::LOAD => $setUp->isAtWork(),
             self::HOURS => $setUp->goal === Goal::Hours,
             self::CASE => $setUp->place !== Place::Bench,
             default => $setUp->place === Place::Owner,

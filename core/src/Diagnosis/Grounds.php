@@ -13,7 +13,6 @@ use Orthoscope\Core\Evidence\ActDone;
 use Orthoscope\Core\Evidence\Finding;
 use Orthoscope\Core\Evidence\Record;
 use Orthoscope\Core\Evidence\Start;
-use Orthoscope\Core\SetUp\Goal;
 use Orthoscope\Core\SetUp\SetUp;
 
 /** Reads from the record which entries speak about which part, and how. No probabilities: only what was done and seen. */
@@ -147,7 +146,7 @@ final class Grounds
         ) {
             return;
         }
-        $short = ! in_array($start->setUp->goal, [Goal::Load, Goal::Hours], true);
+        $short = ! $start->setUp->isAtWork();
         foreach ($this->model->machine->parts as $part) {
             if ($short && $part->kind->stage === 'stays') {
                 continue;

@@ -20,7 +20,6 @@ use Orthoscope\Core\HandBack\PlanState;
 use Orthoscope\Core\HandBack\StateNow;
 use Orthoscope\Core\Plain\Listed;
 use Orthoscope\Core\Proving\CleanStarts;
-use Orthoscope\Core\SetUp\Goal;
 use Orthoscope\Core\SetUp\Place;
 use Orthoscope\Core\Words\PartsInPlain;
 
@@ -110,7 +109,7 @@ final readonly class Shown
         [$ran, $never, $worked, $looked] = $this->notShown();
         $starts = $this->assessment->record->all(Start::class);
         $last = $this->assessment->record->lastStart();
-        $atWork = array_filter($starts, fn (Start $start): bool => in_array($start->setUp->goal, [Goal::Load, Goal::Hours], true));
+        $atWork = array_filter($starts, fn (Start $start): bool => $start->setUp->isAtWork());
         $sentences = [];
         if (! $this->isAnyTested()) {
             $sentences[] = Sentence::of('We tested none of its parts, so we cannot say that any of them is good.');

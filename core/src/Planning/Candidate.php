@@ -50,7 +50,7 @@ final readonly class Candidate
     /** Whether it goes beyond the log-in screen. */
     public function needsConsent(): bool
     {
-        return $this->step->login || in_array($this->setUp?->goal, [Goal::Load, Goal::Hours], true);
+        return $this->step->login || $this->setUp?->isAtWork() === true;
     }
 
     /** Whether the machine stands so already: it is only started again. */

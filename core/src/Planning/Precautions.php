@@ -6,8 +6,6 @@ namespace Orthoscope\Core\Planning;
 
 use Orthoscope\Core\Bench\JobState;
 use Orthoscope\Core\Catalogue\Catalogue;
-use Orthoscope\Core\Catalogue\PartKind;
-use Orthoscope\Core\Chain\Part;
 use Orthoscope\Core\Diagnosis\Ground;
 use Orthoscope\Core\Diagnosis\Grounds;
 use Orthoscope\Core\Diagnosis\Replay;
@@ -92,49 +90,14 @@ final readonly class Precautions
             return null;
         }
         $name = $repair->part->inSentence();
-        $atStake = $this->catalogue->number('wrong_repair') * $repair->part->kind->price / $this->catalogue->number('money_per_minute');
-        $isShown = $this->isShown($repair->part, $probability);
+        $cheap = new CheapBeforeDear($this->catalogue, $this->replay, $this->grounds, $this->suspicion, $repair, $probability);
         $stopsAt = [$this->stageOf($repair)];
 
         return $this->seenToFailSince($name)
-            ?? ($isShown ? null : $this->seenToFailWith($part, $name))
+            ?? ($cheap->isShown ? null : $this->seenToFailWith($part, $name))
             ?? self::unbought($this->cheapest(
-                $atStake * $this->weightOfDoubt($probability),
-                fn (Candidate $one): bool => $this->recovers($one, $stopsAt)
-                    && (! $isShown || $this->isDoneToWhatItCarries($one, $repair->part->kind)),
-                fn (Candidate $one): float => $this->weightOf($one, $repair->part->kind),
+                fn (Candidate $one): bool => $this->recovers($one, $stopsAt) && $one->minutes() <= $cheap->worth($one),
             ), $name);
-    }
-
-    /**
-     * How far something cheap is to the point, 0 to 1. What a part carries goes with it when it is swapped, so that no swap would ever tell
-     * the two apart: it is seen to in any case, unless it was found good. Of all else, what nobody suspects is left alone.
-     */
-    private function weightOf(Candidate $candidate, PartKind $bought): float
-    {
-        $foundGood = array_filter($candidate->on, fn (string $part): bool => $this->grounds->has($part, Ground::LookedGood));
-
-        return $this->isDoneToWhatItCarries($candidate, $bought) && $foundGood === [] ? 1.0 : $this->suspicion->weightOf($candidate);
-    }
-
-    /** How much what is cheap weighs before a part that belief is sure of: in full where some doubt is left, and little where none is. */
-    private function weightOfDoubt(float $probability): float
-    {
-        $doubt = (1.0 - $probability) / $this->catalogue->number('precaution_doubt');
-
-        return min(1.0, max($this->catalogue->number('precaution_least'), $doubt));
-    }
-
-    /** Whether the trouble came back with it, each time; of sticks that will not run together: with each of them, next to another. */
-    private function isShown(Part $part, float $probability): bool
-    {
-        $isSettled = $probability >= $this->catalogue->number('settled_from');
-        $cameBack = fn (string $id): bool => $this->grounds->has($id, Ground::CameBack)
-            || ($isSettled && $this->grounds->cameBackInPlace($id));
-        $shown = fn (string $id): bool => $cameBack($id) && ! $this->grounds->cameAndWent($id);
-        $of = $part->kind->madeOf === null ? [$part] : $this->replay->model->machine->ofKind($part->kind->madeOf);
-
-        return array_filter($of, fn (Part $one): bool => ! $shown($one->id)) === [];
     }
 
     /** With its own part put back the trouble stayed away, so that it is another start with it that is wanted. */
@@ -206,25 +169,13 @@ final readonly class Precautions
      */
     private function recovery(array $stages, float $atStake): ?Weighed
     {
-        return $this->cheapest($atStake, fn (Candidate $one): bool => $this->recovers($one, $stages));
+        return $this->cheapest(fn (Candidate $one): bool => $this->isLittle($one, $atStake) && $this->recovers($one, $stages));
     }
 
     /** @param  list<string>  $stages */
     private function recovers(Candidate $candidate, array $stages): bool
     {
         return array_intersect($stages, $candidate->step->recovers) !== [];
-    }
-
-    /** A board that is swapped takes its settings and its cell along; what is plugged into it was plugged anew by that. */
-    private function isDoneToWhatItCarries(Candidate $candidate, PartKind $carrier): bool
-    {
-        $isCarried = function (string $part) use ($carrier): bool {
-            $kind = $this->replay->model->machine->part($part)->kind;
-
-            return $kind->carrier === $carrier->id && ! $kind->link;
-        };
-
-        return $candidate->step->record === 'act' && array_filter($candidate->on, $isCarried) !== [];
     }
 
     /**
@@ -239,29 +190,29 @@ final readonly class Precautions
         $last = $stages === [] ? -1 : $this->catalogue->stageIndex($stages[count($stages) - 1]);
 
         return $this->cheapest(
-            $atStake,
-            fn (Candidate $one): bool => $one->spare !== null
+            fn (Candidate $one): bool => $this->isLittle($one, $atStake)
+                && $one->spare !== null
                 && $one->target !== null
                 && $this->catalogue->stageIndex($one->target->kind->stage) <= $last,
         );
     }
 
+    /** Whether its minutes are little against those at stake. */
+    private function isLittle(Candidate $candidate, float $atStake): bool
+    {
+        return $candidate->minutes() <= $this->catalogue->number('precaution_share') * $atStake;
+    }
+
     /**
-     * The cheapest step not tried yet whose minutes are little against what is at stake: what may cure before what only shows.
+     * The cheapest step not tried yet: what may cure before what only shows.
      *
      * @param  callable(Candidate): bool  $fits
-     * @param  ?callable(Candidate): float  $weight how much of what is at stake counts for it; null for all of it
      */
-    private function cheapest(float $atStake, callable $fits, ?callable $weight = null): ?Weighed
+    private function cheapest(callable $fits): ?Weighed
     {
-        $worth = $this->catalogue->number('precaution_share') * $atStake;
         $steps = array_filter(
             $this->weighed,
-            fn (Weighed $one): bool => $one->isOpen()
-                && $one->candidate->minutes() <= $worth
-                && $fits($one->candidate)
-                && ! $this->wasStartedSo($one->candidate)
-                && ($weight === null || $one->candidate->minutes() <= $worth * $weight($one->candidate)),
+            fn (Weighed $one): bool => $one->isOpen() && ! $this->wasStartedSo($one->candidate) && $fits($one->candidate),
         );
         $order = static fn (Weighed $one): array => [$one->candidate->step->record !== 'act', $one->candidate->minutes()];
         usort($steps, static fn (Weighed $a, Weighed $b): int => $order($a) <=> $order($b));
@@ -315,7 +266,7 @@ final readonly class Precautions
     private function ranAtWork(): bool
     {
         foreach ($this->record->all(Start::class) as $start) {
-            if ($start->setUp->changesNoPart() && in_array($start->setUp->goal, [Goal::Load, Goal::Hours], true)) {
+            if ($start->setUp->changesNoPart() && $start->setUp->isAtWork()) {
                 return true;
             }
         }

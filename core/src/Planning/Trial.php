@@ -65,10 +65,12 @@ final readonly class Trial
         return $this->temperature === null && $this->goal === Goal::System;
     }
 
-    /** Whether a start was as cold or warm, as hard and as long as this trial. */
+    /** Whether a start was as cold or warm, as hard and as long as this trial: at work it grows warm by itself. */
     public function isMetBy(SetUp $setUp): bool
     {
-        return $setUp->isAsHardAs(new SetUp(temperature: $this->temperature, goal: $this->goal));
+        $isWarm = $this->temperature === Temperature::Warm && $setUp->isAtWork();
+
+        return $setUp->isAsHardAs(new SetUp(temperature: $isWarm ? null : $this->temperature, goal: $this->goal));
     }
 
     /** The step of the handbook that is such a trial of the machine as it is. */

@@ -243,6 +243,12 @@ final readonly class SetUp
             && $this->isAsHardAs($asked);
     }
 
+    /** Whether it is run at work, for a while or for hours. */
+    public function isAtWork(): bool
+    {
+        return in_array($this->goal, [Goal::Load, Goal::Hours], true);
+    }
+
     /** Whether a start under this one was as cold or warm, as hard and as long as under another. */
     public function isAsHardAs(self $other): bool
     {
