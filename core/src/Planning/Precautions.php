@@ -67,7 +67,12 @@ final readonly class Precautions
             return new Precaution($atWork, 'Run it at work before it goes back: what fails late shows in nothing else.');
         }
 
-        return self::givenUp($this->recovery($this->failedAt(), $this->catalogue->number('comeback_minutes')));
+        $comeback = $this->catalogue->number('comeback_minutes');
+        $trial = (new TrialBeforeLeaving($this->catalogue))->among($this->weighed, $comeback);
+
+        return $trial === null
+            ? self::givenUp($this->recovery($this->failedAt(), $comeback))
+            : new Precaution($trial, "{$trial->candidate->name()}, before it goes back: what it was brought for may still show.");
     }
 
     private function beforeHandingOn(): ?Precaution

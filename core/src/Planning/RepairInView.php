@@ -19,6 +19,7 @@ final readonly class RepairInView
      * @param  float  $decidedFrom chance under which it is not repaired where the machine runs without
      * @param  ?Repair  $likelier what is needed likelier than this one, which only comes first because it costs less
      * @param  float  $likelierStated how sure that is, as it is said
+     * @param  float  $ofTheLikelier the same as it is believed
      */
     private function __construct(
         public ?Repair $repair,
@@ -29,6 +30,7 @@ final readonly class RepairInView
         private float $decidedFrom,
         public ?Repair $likelier = null,
         public float $likelierStated = 0.0,
+        private float $ofTheLikelier = 0.0,
     ) {
     }
 
@@ -67,6 +69,7 @@ final readonly class RepairInView
             $decidedFrom,
             $likelier,
             $likelier === null ? 0.0 : self::stated($likelier, $ofThat, $standings),
+            $ofThat,
         );
     }
 
@@ -92,11 +95,11 @@ final readonly class RepairInView
         return ($standings[$repair->part->id] ?? null)?->share($chance) ?? $chance;
     }
 
-    /** Whether a part would be bought, or the machine handed on, on too little to do it to one that runs. */
+    /** Whether a part would be bought, or the machine handed on, on too little to do it to one that runs; and nothing is likelier. */
     public function isUnlikely(): bool
     {
         $isDear = $this->repair === null || $this->repair->endsIt() || $this->repair->act->buysPart;
 
-        return $isDear && $this->probability < $this->decidedFrom;
+        return $isDear && max($this->probability, $this->ofTheLikelier) < $this->decidedFrom;
     }
 }
