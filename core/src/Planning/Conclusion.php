@@ -30,10 +30,10 @@ final readonly class Conclusion
             ?? self::provable($now)
             ?? self::shown($best, $now)
             // What came alone and is settled is not tried again for what else the good machine around it may have.
-            ?? ($now->alone && $next->isSettled ? self::repair($best, $next) : null)
+            ?? ($now->alone && $next->isSettled ? self::repair($best, $next, $now) : null)
             ?? self::worthATest($best, $next)
             ?? self::left($next, $now)
-            ?? self::repair($best, $next)
+            ?? self::repair($best, $next, $now)
             ?? self::find("{$best?->candidate->name()} comes before anything is replaced.");
     }
 
@@ -129,10 +129,12 @@ final readonly class Conclusion
             : null;
     }
 
-    private static function repair(?NextStep $best, RepairInView $next): ?self
+    private static function repair(?NextStep $best, RepairInView $next, Situation $now): ?self
     {
         $repair = $next->repair;
         $sure = Percent::words($next->stated);
+        // What runs here is not handed on: what is left to do is cheap, and then it goes back.
+        $orElse = $now->runs ? '' : ', or hand to a specialist';
 
         return match (true) {
             $repair === null => null,
@@ -147,7 +149,7 @@ final readonly class Conclusion
             ),
             $best === null || $next->comesNext => new self(
                 JobState::Repair,
-                "No test is worth its minutes now: {$repair->name()} ({$sure}), or hand to a specialist.",
+                "No test is worth its minutes now: {$repair->name()} ({$sure}){$orElse}.",
             ),
             default => null,
         };

@@ -91,6 +91,15 @@ final class TrialBeforeLeavingTest extends TestCase
         }
     }
 
+    public function test_what_runs_here_is_not_handed_on(): void
+    {
+        $cheap = array_filter($this->triedOn(), fn (Advice $advice): bool => str_starts_with($advice->why, 'No test is worth its minutes now'));
+        $this->assertNotSame([], $cheap);
+        foreach ($cheap as $advice) {
+            $this->assertStringNotContainsString('specialist', $advice->why);
+        }
+    }
+
     public function test_without_consent_it_is_not_run_at_work(): void
     {
         $unasked = [['kind' => 'report', 'reached' => 'stays'], ...array_slice(self::RAN, 1, -1)];
