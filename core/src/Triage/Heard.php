@@ -33,12 +33,12 @@ final readonly class Heard
             if ($heard->field === 'event') {
                 $events[] = $heard->value;
             } else {
-                $means[$heard->field][] = $heard->value;
+                $means[$heard->field][$heard->value] = $heard->value;
             }
         }
         $one = array_filter($means, fn (array $values): bool => count($values) === 1);
 
-        return new self(array_map(fn (array $values): string => $values[0], $one), $events);
+        return new self(array_map(fn (array $values): string => (string) reset($values), $one), $events);
     }
 
     /**

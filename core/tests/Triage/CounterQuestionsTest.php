@@ -28,6 +28,15 @@ final class CounterQuestionsTest extends TestCase
             'turned round' => ['Not always. It does not beep.', ['often' => 'sometimes', 'beeps' => 'none'], []],
             'both at once' => ['First no picture, now it does nothing', [], []],
             'in the middle of work' => ['In games the screen goes black', ['reached' => 'drops', 'only' => 'load'], []],
+            'mornings' => [
+                'Some mornings it stays dark, then it works all day',
+                ['reached' => 'dark', 'often' => 'sometimes', 'only' => 'cold'],
+                [],
+            ],
+            'dead and dark' => ['It is dead, the screen stays dark', [], []],
+            'dead, and so it stays dark' => ['No power, it just stays dark', ['reached' => 'nothing'], []],
+            'in two ways of saying it' => ['The screen stays black, no picture', ['reached' => 'dark'], []],
+            'by itself' => ['Turns off by itself after half an hour', ['reached' => 'drops', 'only' => 'hours'], []],
             'part of a word' => ['My bulldog chewed the powerful lead', [], []],
             'nothing' => ['', [], []],
         ];
