@@ -32,8 +32,8 @@ final class StatedTest extends TestCase
         $this->assertGreaterThan(0.15, end($suspects)->probability);
         $before = 0.0;
         foreach ($suspects as $suspect) {
-            // By hand: as believed up to a tenth, three quarters of what is over.
-            $said = $suspect->probability <= 0.1 ? $suspect->probability : 0.1 + 0.75 * ($suspect->probability - 0.1);
+            // By hand: as believed up to a tenth, nine tenths of what is over.
+            $said = $suspect->probability <= 0.1 ? $suspect->probability : 0.1 + 0.9 * ($suspect->probability - 0.1);
             $this->assertEqualsWithDelta($said, $suspect->stated, 1e-9, $suspect->part->id);
             $this->assertGreaterThanOrEqual($before, $suspect->stated);
             $before = $suspect->stated;
@@ -57,7 +57,7 @@ final class StatedTest extends TestCase
         $lent = ['kind' => 'start', 'reached' => 'stays', 'setup' => ['lent' => ['supply' => ['tag' => 'P-1', 'trust' => 0.97]]]];
         $once = Bench::assess([$fails, $lent])->standings['supply'];
         $this->assertSame(Standing::Provisional, $once->standing);
-        $this->assertEqualsWithDelta(0.1 + 0.75 * ($once->probability - 0.1), $once->stated, 1e-9, 'a swap alone');
+        $this->assertEqualsWithDelta(0.1 + 0.9 * ($once->probability - 0.1), $once->stated, 1e-9, 'a swap alone');
         $back = Bench::assess([$fails, $lent, $fails])->standings['supply'];
         $this->assertContains($back->standing, [Standing::Provisional, Standing::Condemned]);
         $this->assertSame($back->probability, $back->stated);

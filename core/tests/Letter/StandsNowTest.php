@@ -104,7 +104,7 @@ final class StandsNowTest extends TestCase
             [...self::WELL, 'times' => 12],
         ]);
         $this->assertSame('The contacts of a memory slot were dirty.', $said[0]);
-        $this->assertSame('That is likely, about 8 in 10. We did not confirm it beyond that.', $said[1]);
+        $this->assertSame('That is very likely, about 9 in 10. We did not confirm it beyond that.', $said[1]);
     }
 
     /**
