@@ -90,8 +90,10 @@ final class WayOfAJobTest extends TestCase
             ['kind' => 'finding', 'check' => 'memory-test', 'result' => 'clean'],
             ['kind' => 'finding', 'check' => 'lanes', 'result' => 'full'],
             ['kind' => 'finding', 'check' => 'look-contacts', 'result' => 'clear'],
-            ['setup' => ['goal' => 'load']] + $well,
+            ['times' => 2, 'setup' => ['goal' => 'load']] + $well,
             ['times' => 2] + $well,
+            ['kind' => 'act', 'act' => 'advise', 'on' => ['wall-socket', 'screen']],
+            ['times' => 3] + $well,
         ]);
         $this->actingAs($this->person(Role::Technician))
             ->get("/jobs/{$job->tag}")

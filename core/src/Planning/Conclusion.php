@@ -133,7 +133,8 @@ final readonly class Conclusion
     {
         $repair = $next->repair;
         $sure = Percent::words($next->stated);
-        // What runs here is not handed on: what is left to do is cheap, and then it goes back.
+        // What runs here is not handed on, nor is a part named that is not likely enough: what is left is cheap, and then it goes back.
+        $likelier = $now->runs ? $next->likelierToBeDecided() : $next->likelier;
         $orElse = $now->runs ? '' : ', or hand to a specialist';
 
         return match (true) {
@@ -142,9 +143,9 @@ final readonly class Conclusion
                 JobState::Repair,
                 "No test is worth its minutes now, and what we know does not explain it ({$sure}): hand to a specialist.",
             ),
-            ($best === null || $next->comesNext) && $next->likelier !== null => new self(
+            ($best === null || $next->comesNext) && $likelier !== null => new self(
                 JobState::Repair,
-                "No test is worth its minutes now. Likeliest needed: {$next->likelier->name()} (".Percent::words($next->likelierStated)
+                "No test is worth its minutes now. Likeliest needed: {$likelier->name()} (".Percent::words($next->likelierStated)
                     ."). Before that, as it costs less: {$repair->name()} ({$sure}).",
             ),
             $best === null || $next->comesNext => new self(

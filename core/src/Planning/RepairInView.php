@@ -95,6 +95,12 @@ final readonly class RepairInView
         return ($standings[$repair->part->id] ?? null)?->share($chance) ?? $chance;
     }
 
+    /** What is needed likelier than this one, if it is likely enough to be done to a machine that runs. */
+    public function likelierToBeDecided(): ?Repair
+    {
+        return $this->ofTheLikelier < $this->decidedFrom ? null : $this->likelier;
+    }
+
     /** Whether a part would be bought, or the machine handed on, on too little to do it to one that runs; and nothing is likelier. */
     public function isUnlikely(): bool
     {

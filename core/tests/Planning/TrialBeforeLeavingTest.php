@@ -93,7 +93,8 @@ final class TrialBeforeLeavingTest extends TestCase
 
     public function test_what_runs_here_is_not_handed_on(): void
     {
-        $cheap = array_filter($this->triedOn(), fn (Advice $advice): bool => str_starts_with($advice->why, 'No test is worth its minutes now'));
+        $isPlanned = fn (Advice $advice): bool => str_starts_with($advice->why, 'No test is worth its minutes now');
+        $cheap = array_filter($this->triedOn(), $isPlanned);
         $this->assertNotSame([], $cheap);
         foreach ($cheap as $advice) {
             $this->assertStringNotContainsString('specialist', $advice->why);
@@ -119,7 +120,8 @@ final class TrialBeforeLeavingTest extends TestCase
 
         return [
             ['kind' => 'report', 'reached' => 'stays', 'marks' => ['consent-system']],
-            $well, $clear('fans-turn'), $well, ['kind' => 'act', 'act' => 'reseat', 'on' => $plugs], $well, $under($well, ['out' => ['card']]),
+            $well, $clear('fans-turn'), $well, ['kind' => 'act', 'act' => 'reseat', 'on' => $plugs], $well,
+            $under($well, ['out' => ['card']]),
             ['kind' => 'act', 'act' => 'reseat', 'on' => ['slot-A2', 'slot-B2']], $twitch,
             $under($well, ['out' => ['devices']]), $well, $under($well, ['out' => ['devices']]), $clear('look-board'), $twitch,
             ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'pass'],
