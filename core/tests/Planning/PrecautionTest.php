@@ -185,23 +185,4 @@ final class PrecautionTest extends TestCase
         $measured = ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'fail'];
         $this->assertStringNotContainsString('before buying', $this->after(self::WELL, self::TWITCH, $measured)->advice->why);
     }
-
-    public function test_what_runs_here_is_run_at_work_before_it_goes_back(): void
-    {
-        $record = [
-            ['kind' => 'report', 'reached' => 'stays', 'marks' => ['consent-system']],
-            ['kind' => 'start', 'reached' => 'stays', 'times' => 4],
-            ['kind' => 'finding', 'check' => 'fans-turn', 'result' => 'clear'],
-            ['kind' => 'finding', 'check' => 'starts-alone', 'result' => 'waits'],
-            ['kind' => 'act', 'act' => 'reseat', 'on' => ['main-plug', 'cpu-plug', 'card-plug', 'panel', 'drive-lead', 'wall-lead']],
-            ['kind' => 'start', 'reached' => 'stays', 'times' => 4],
-            ['kind' => 'act', 'act' => 'reseat', 'on' => ['slot-A2', 'slot-B2']],
-            ['kind' => 'start', 'reached' => 'stays', 'times' => 3],
-            ['kind' => 'finding', 'check' => 'supply-test', 'target' => 'supply', 'result' => 'pass'],
-            ['kind' => 'finding', 'check' => 'supply-sum', 'result' => 'enough'],
-            ['kind' => 'finding', 'check' => 'temperature', 'result' => 'pass'],
-        ];
-        $before = Bench::assess($record)->advice;
-        $this->assertSame('load-run', $before->steps[0]->candidate->id(), $before->why);
-    }
 }

@@ -68,6 +68,12 @@ final class TrialBeforeLeavingTest extends TestCase
         return $all;
     }
 
+    public function test_it_is_run_at_work_before_anything_else_of_the_kind(): void
+    {
+        $advice = Bench::assess(array_slice(self::RAN, 0, -1))->advice;
+        $this->assertSame('load-run', $advice->steps[0]->candidate->id(), $advice->why);
+    }
+
     public function test_it_is_tried_on_and_then_left(): void
     {
         $all = $this->triedOn();
