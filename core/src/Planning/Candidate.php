@@ -53,6 +53,12 @@ final readonly class Candidate
         return $this->step->login || $this->setUp?->isAtWork() === true;
     }
 
+    /** Whether the machine is started with all its own parts in, be it cold, at work or plainly. */
+    public function triesItAsItIs(): bool
+    {
+        return $this->step->record === 'start' && $this->setUp?->changesNoPart() === true;
+    }
+
     /** Whether the machine stands so already: it is only started again. */
     public function isOnceMore(): bool
     {

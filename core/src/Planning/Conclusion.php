@@ -145,7 +145,7 @@ final readonly class Conclusion
             ),
             ($best === null || $next->comesNext) && $likelier !== null => new self(
                 JobState::Repair,
-                "No test is worth its minutes now. Likeliest needed: {$likelier->name()} (".Percent::words($next->likelierStated)
+                "No test is worth its minutes now. Likeliest needed: {$likelier->repair->name()} (".Percent::words($likelier->stated)
                     ."). Before that, as it costs less: {$repair->name()} ({$sure}).",
             ),
             $best === null || $next->comesNext => new self(

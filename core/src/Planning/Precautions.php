@@ -62,7 +62,7 @@ final readonly class Precautions
 
     private function beforeLeaving(): ?Precaution
     {
-        $atWork = $this->first(static fn (Candidate $one): bool => $one->setUp?->goal === Goal::Load && $one->setUp->changesNoPart());
+        $atWork = $this->first(static fn (Candidate $one): bool => $one->triesItAsItIs() && $one->setUp?->goal === Goal::Load);
         if ($atWork !== null && ! $this->ranAtWork()) {
             return new Precaution($atWork, 'Run it at work before it goes back: what fails late shows in nothing else.');
         }
@@ -127,11 +127,9 @@ final readonly class Precautions
         $asHard = $failed === null
             ? null
             : $this->first(
-                static fn (Candidate $one): bool => $one->step->record === 'start'
-                    && $one->setUp !== null
-                    && $one->setUp->changesNoPart()
-                    && $one->setUp->temperature === $failed->setUp->temperature
-                    && $one->setUp->isAsHardAs($failed->setUp),
+                static fn (Candidate $one): bool => $one->triesItAsItIs()
+                    && $one->setUp?->temperature === $failed->setUp->temperature
+                    && $one->setUp?->isAsHardAs($failed->setUp) === true,
             );
 
         return $asHard === null

@@ -17,9 +17,7 @@ final readonly class RepairInView
      * @param  bool  $comesNext it is so likely, or so cheap, that no test comes before it
      * @param  bool  $isSettled it is so likely that no test comes before it
      * @param  float  $decidedFrom chance under which it is not repaired where the machine runs without
-     * @param  ?Repair  $likelier what is needed likelier than this one, which only comes first because it costs less
-     * @param  float  $likelierStated how sure that is, as it is said
-     * @param  float  $ofTheLikelier the same as it is believed
+     * @param  ?RepairChance  $likelier what is needed likelier than this one, which only comes first because it costs less
      */
     private function __construct(
         public ?Repair $repair,
@@ -28,9 +26,7 @@ final readonly class RepairInView
         public bool $comesNext,
         public bool $isSettled,
         private float $decidedFrom,
-        public ?Repair $likelier = null,
-        public float $likelierStated = 0.0,
-        private float $ofTheLikelier = 0.0,
+        public ?RepairChance $likelier = null,
     ) {
     }
 
@@ -58,7 +54,6 @@ final readonly class RepairInView
         }
         $repair = $needs->repairs[$first];
         $chance = $chances[$first] ?? 0.0;
-        [$likelier, $ofThat] = self::likelier($needs, $chances, $chance);
 
         return new self(
             $repair,
@@ -67,26 +62,23 @@ final readonly class RepairInView
             $settled || $outright[$first],
             $settled,
             $decidedFrom,
-            $likelier,
-            $likelier === null ? 0.0 : self::stated($likelier, $ofThat, $standings),
-            $ofThat,
+            self::likelier($needs, $chances, $chance, $standings),
         );
     }
 
     /**
      * @param  array<int, float>  $chances repair => chance that it is needed, likeliest first
-     *
-     * @return array{?Repair, float} and its chance
+     * @param  array<string, PartStanding>  $standings by part
      */
-    private static function likelier(RepairNeeds $needs, array $chances, float $than): array
+    private static function likelier(RepairNeeds $needs, array $chances, float $than, array $standings): ?RepairChance
     {
-        foreach (array_slice($chances, 0, 1, true) as $number => $chance) {
-            if ($chance > $than && ! $needs->repairs[$number]->endsIt()) {
-                return [$needs->repairs[$number], $chance];
-            }
+        $likeliest = array_key_first($chances);
+        if ($likeliest === null || $chances[$likeliest] <= $than || $needs->repairs[$likeliest]->endsIt()) {
+            return null;
         }
+        $repair = $needs->repairs[$likeliest];
 
-        return [null, 0.0];
+        return new RepairChance($repair, $chances[$likeliest], self::stated($repair, $chances[$likeliest], $standings));
     }
 
     /** @param  array<string, PartStanding>  $standings by part */
@@ -96,9 +88,9 @@ final readonly class RepairInView
     }
 
     /** What is needed likelier than this one, if it is likely enough to be done to a machine that runs. */
-    public function likelierToBeDecided(): ?Repair
+    public function likelierToBeDecided(): ?RepairChance
     {
-        return $this->ofTheLikelier < $this->decidedFrom ? null : $this->likelier;
+        return ($this->likelier->probability ?? 0.0) >= $this->decidedFrom ? $this->likelier : null;
     }
 
     /** Whether a part would be bought, or the machine handed on, on too little to do it to one that runs; and nothing is likelier. */
@@ -106,6 +98,6 @@ final readonly class RepairInView
     {
         $isDear = $this->repair === null || $this->repair->endsIt() || $this->repair->act->buysPart;
 
-        return $isDear && max($this->probability, $this->ofTheLikelier) < $this->decidedFrom;
+        return $isDear && $this->probability < $this->decidedFrom && $this->likelierToBeDecided() === null;
     }
 }

@@ -25,15 +25,11 @@ final readonly class TrialBeforeLeaving
     public function among(array $weighed, float $comeback): ?Weighed
     {
         $worth = fn (Weighed $one): float => ($this->fails($one) * $comeback) / $one->candidate->minutes();
-        $trials = array_filter($weighed, fn (Weighed $one): bool => $this->isOfTheMachineItself($one) && $worth($one) > 1.0);
+        $isWorthIt = fn (Weighed $one): bool => $one->isOpen() && $one->candidate->triesItAsItIs() && $worth($one) > 1.0;
+        $trials = array_filter($weighed, $isWorthIt);
         usort($trials, fn (Weighed $a, Weighed $b): int => $worth($b) <=> $worth($a));
 
         return $trials[0] ?? null;
-    }
-
-    private function isOfTheMachineItself(Weighed $one): bool
-    {
-        return $one->isOpen() && $one->candidate->step->record === 'start' && $one->candidate->setUp?->changesNoPart() === true;
     }
 
     /** Chance, 0 to 1, that the machine fails in it. */

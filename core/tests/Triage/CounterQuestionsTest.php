@@ -35,6 +35,8 @@ final class CounterQuestionsTest extends TestCase
             ],
             'dead and dark' => ['It is dead, the screen stays dark', [], []],
             'dead, and so it stays dark' => ['No power, it just stays dark', ['reached' => 'nothing'], []],
+            'dead as told otherwise' => ["Won't turn on, stays black", ['reached' => 'nothing'], []],
+            'dark only later' => ['The screen stays dark after the log-in', [], []],
             'in two ways of saying it' => ['The screen stays black, no picture', ['reached' => 'dark'], []],
             'by itself' => ['Turns off by itself after half an hour', ['reached' => 'drops', 'only' => 'hours'], []],
             'part of a word' => ['My bulldog chewed the powerful lead', [], []],
